@@ -1,0 +1,171 @@
+/**
+ * Wants → channels, contacts, receive lists, zones, and the hotspot profile.
+ *
+ * The builder works on a draft and lists each thing it does. `propose` runs it on a copy to show the list; `carryOut`
+ * runs it in the plan for the lines the user takes. What is already right is left alone, so a second run finds nothing
+ * to do; what was changed by hand is listed as such and not taken unless asked for.
+ */
+import { produce } from 'immer';
+import { MODES } from '../modes/registry';
+import { contactKey } from '../path/contact-key';
+import { freeId, putRow, removeRow, rows } from '../plan/table';
+import { repairReferences } from '../plan/references';
+import { sameJson } from '../plan/patches';
+import type { Channel, ChannelValues, Codeplug, Id, Plan, Radio, Want, Zone } from '../plan/types';
+import { buildProfiles } from './profile';
+import { differences, valuesOf } from '../codeplug/channel-fields';
+import { fitNames } from './names';
+import type { BuildItem, ChannelDraft, ListDraft } from './types';
+
+export type Accept = (item: BuildItem) => boolean;
+
+/** Lines that the user must ask for are left out: hand-made values stay. */
+export const acceptUnlessHandMade: Accept = (item) => !item.handMade;
+
+interface Work {
+  plan: Plan;
+  radio: Radio;
+  codeplug: Codeplug;
+  items: BuildItem[];
+  accept: Accept;
+}
+
+interface Wanted {
+  want: Want;
+  draft: ChannelDraft;
+  channel: Channel | null;
+}
+
+function offer(work: Pick<Work, 'items' | 'accept'>, item: BuildItem, act: () => void): boolean {
+  work.items.push(item);
+  const taken = work.accept(item);
+  if (taken) act();
+  return taken;
+}
+
+function wantedOf({ plan, radio, codeplug }: Work): Wanted[] {
+  const byWant = new Map(rows(codeplug.channels).filter((channel) => channel.wantId !== null).map((channel) => [channel.wantId!, channel]));
+  const wanted = rows(plan.wants)
+    .filter((want) => want.radioId === radio.id)
+    .map((want) => {
+      const site = plan.sites.byId[want.siteId]!;
+      const mode = MODES[plan.networks.byId[want.destination.networkId]!.mode];
+      return { want, draft: mode.build.channel(plan, site, want.destination), channel: byWant.get(want.id) ?? null };
+    });
+  const builtFor = new Set(wanted.map((one) => one.channel?.id));
+  const taken = rows(codeplug.channels).filter((channel) => !builtFor.has(channel.id)).map((channel) => channel.name);
+  const names = fitNames(wanted.map(({ draft }) => ({ name: draft.name, qualifier: plan.sites.byId[draft.siteId]!.name })), radio.limits.nameLength, taken);
+  wanted.forEach((one, at) => (one.draft = { ...one.draft, name: names[at]! }));
+  return wanted;
+}
+
+function addContact(work: Work, draft: ChannelDraft): void {
+  const { codeplug } = work;
+  const key = contactKey(draft.contact.kind, draft.contact.number);
+  if (rows(codeplug.contacts).some((contact) => contactKey(contact.kind, contact.number) === key)) return;
+  const [name] = fitNames([{ name: draft.contact.name, qualifier: '' }], work.radio.limits.nameLength, rows(codeplug.contacts).map((contact) => contact.name));
+  const item: BuildItem = { id: `contact:${key}`, kind: 'add-contact', subject: name!, field: 'contact', from: '', to: `${draft.contact.kind} ${draft.contact.number}`, handMade: false };
+  offer(work, item, () => putRow(codeplug.contacts, { id: freeId(`ct-${key}`, (id) => id in codeplug.contacts.byId), name: name!, kind: draft.contact.kind, number: draft.contact.number }));
+}
+
+/** The receive list of this network and site that holds the group, or has room for it, or a new one. */
+function listFor(work: Work, draft: ChannelDraft): ListDraft | null {
+  return MODES[draft.mode].build.receiveList(work.plan, work.radio, work.codeplug, draft);
+}
+
+function extendList(work: Work, list: ListDraft): boolean {
+  const { codeplug } = work;
+  if (codeplug.receiveLists.byId[list.id]?.groups.includes(list.group)) return true;
+  const item: BuildItem = { id: `list:${list.id}:${list.group}`, kind: 'extend-list', subject: list.name, field: 'groups', from: '', to: String(list.group), handMade: false };
+  return offer(work, item, () => {
+    const present = codeplug.receiveLists.byId[list.id];
+    if (present) present.groups.push(list.group);
+    else putRow(codeplug.receiveLists, { id: list.id, name: list.name, groups: [list.group] });
+  });
+}
+
+function values(draft: ChannelDraft, receiveListId: Id | null): ChannelValues {
+  const { name, mode, rxHz, txHz, power, dmr } = draft;
+  return { name, mode, rxHz, txHz, power, dmr: { ...dmr, receiveListId } };
+}
+
+function addChannel(work: Work, { want, draft }: Wanted, proposed: ChannelValues): Id | null {
+  const id = freeId(`ch-${want.id}`, (taken) => taken in work.codeplug.channels.byId);
+  const item: BuildItem = { id: `add:${want.id}`, kind: 'add-channel', subject: proposed.name, field: 'channel', from: '', to: `${draft.contact.kind} ${draft.contact.number}`, handMade: false };
+  const channel: Channel = { id, siteId: want.siteId, destination: want.destination, wantId: want.id, ...proposed, built: proposed };
+  return offer(work, item, () => putRow(work.codeplug.channels, channel)) ? id : null;
+}
+
+function changeChannel(work: Work, channel: Channel, proposed: ChannelValues): void {
+  for (const one of differences(work.codeplug, channel, proposed)) {
+    const handMade = channel.built === null || differences(work.codeplug, channel, channel.built).some((made) => made.field.id === one.field.id);
+    const item: BuildItem = { id: `change:${channel.id}:${one.field.id}`, kind: 'change-channel', subject: channel.name, field: one.field.title, from: one.from, to: one.to, handMade };
+    offer(work, item, () => {
+      one.field.copy(channel, proposed);
+      channel.built = channel.built ? { ...channel.built } : { ...proposed };
+      one.field.copy(channel.built, proposed);
+    });
+  }
+}
+
+function addToZone(work: Work, draft: ChannelDraft, channelId: Id, channelName: string): void {
+  const { plan, radio, codeplug } = work;
+  if (rows(codeplug.zones).some((zone) => zone.channelIds.includes(channelId))) return;
+  const base = `zn-${draft.networkId}-${draft.siteId}-${draft.use}`;
+  const mine = (zone: Zone) => zone.id === base || zone.id.startsWith(`${base}-`);
+  const withRoom = rows(codeplug.zones).find((zone) => mine(zone) && zone.channelIds.length < radio.limits.channelsPerZone);
+  const wish = [plan.networks.byId[draft.networkId]!.name, draft.use === 'service' ? 'service' : ''].join(' ');
+  const [freshName] = fitNames([{ name: wish, qualifier: plan.sites.byId[draft.siteId]!.name }], radio.limits.nameLength, rows(codeplug.zones).map((zone) => zone.name));
+  const name = withRoom?.name ?? freshName!;
+  const item: BuildItem = { id: `zone:${channelId}`, kind: 'add-to-zone', subject: name, field: 'channels', from: '', to: channelName, handMade: false };
+  offer(work, item, () => {
+    if (withRoom) withRoom.channelIds.push(channelId);
+    else putRow(codeplug.zones, { id: freeId(base, (id) => id in codeplug.zones.byId), name, channelIds: [channelId] });
+  });
+}
+
+/** A built channel whose want is gone goes too, unless it was changed by hand. */
+function removeUnwanted(work: Work): void {
+  for (const channel of rows(work.codeplug.channels)) {
+    if (channel.wantId !== null || channel.built === null) continue;
+    const handMade = !sameJson(valuesOf(channel), channel.built);
+    const item: BuildItem = { id: `remove:${channel.id}`, kind: 'remove-channel', subject: channel.name, field: 'channel', from: channel.name, to: '', handMade };
+    offer(work, item, () => removeRow(work.codeplug.channels, channel.id));
+  }
+}
+
+function buildRadio(work: Work): void {
+  removeUnwanted(work);
+  for (const wanted of wantedOf(work)) {
+    addContact(work, wanted.draft);
+    const list = listFor(work, wanted.draft);
+    const listId = list && extendList(work, list) ? list.id : null;
+    const proposed = values(wanted.draft, listId);
+    const id = wanted.channel ? wanted.channel.id : addChannel(work, wanted, proposed);
+    if (wanted.channel) changeChannel(work, wanted.channel, proposed);
+    if (id !== null) addToZone(work, wanted.draft, id, work.codeplug.channels.byId[id]!.name);
+  }
+}
+
+/** Builds in a draft. @returns every line, taken or not. */
+function buildInPlace(plan: Plan, accept: Accept): BuildItem[] {
+  const items: BuildItem[] = [];
+  for (const radio of rows(plan.radios)) buildRadio({ plan, radio, codeplug: plan.codeplugs[radio.id]!, items, accept });
+  buildProfiles(plan, (item, act) => offer({ items, accept }, item, act));
+  repairReferences(plan);
+  return items;
+}
+
+/** What building would do, line by line, nothing carried out. Later lines assume the earlier ones. */
+export function propose(plan: Plan): BuildItem[] {
+  let items: BuildItem[] = [];
+  produce(plan, (draft) => {
+    items = buildInPlace(draft as Plan, () => true);
+  });
+  return items;
+}
+
+/** A recipe for `edit`: carries out the lines that `accept` takes. */
+export function carryOut(accept: Accept = acceptUnlessHandMade): (draft: Plan) => void {
+  return (draft) => void buildInPlace(draft, accept);
+}

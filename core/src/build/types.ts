@@ -1,0 +1,33 @@
+import type { CallKind, ChannelValues, Id } from '../plan/types';
+
+/** What a mode makes of a want, before it is given a name that fits and a receive list. */
+export interface ChannelDraft extends ChannelValues {
+  contact: { name: string; kind: CallKind; number: number };
+  use: 'talk' | 'service';
+  networkId: Id;
+  siteId: Id;
+}
+
+/** The receive list a group goes into: one that is there, or a new one of this id and name. */
+export interface ListDraft {
+  id: Id;
+  name: string;
+  group: number;
+}
+
+/** One line of the difference list. */
+export interface BuildItem {
+  /** Stable, so that a choice made on a proposal still names the same line when it is carried out. */
+  id: string;
+  kind: 'add-channel' | 'change-channel' | 'remove-channel' | 'add-contact' | 'extend-list' | 'add-to-zone' | 'set-profile';
+  /** What it is about: the name of a channel, list, zone or hotspot. */
+  subject: string;
+  field: string;
+  from: string;
+  to: string;
+  /** The value in place was changed by hand since the builder wrote it: kept unless the user asks for the new one. */
+  handMade: boolean;
+}
+
+/** Offers one setting of a hotspot profile. @returns whether it was taken. */
+export type OfferSetting = (field: string, from: string, to: string, act: () => void, handMade?: boolean) => boolean;

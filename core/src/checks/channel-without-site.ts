@@ -1,0 +1,26 @@
+import { rows } from '../plan/table';
+import { defineCheck } from './check';
+import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
+
+export const channelWithoutSite = defineCheck({
+  id: 'channel-without-site',
+  severity: 'doubtful',
+  title: 'Channel linked to no site',
+  fact: 'site',
+  docs: {
+    summary: 'A channel is not linked to a hotspot, so nothing can be held against it.',
+    why: 'Whether it works cannot be proved.',
+    remedy: 'Link it to the hotspot it is meant for, or take it out.',
+  },
+  messages: { unlinked: 'The channel is linked to no site.' },
+  fixes: { link: 'Link it to {site}' },
+  check(index, report) {
+    const sites = rows(index.plan.sites);
+    eachDisagreement(index, 'site', 'site', (context) => {
+      const pointer = channelPointer(context, 'siteId');
+      const near = sites.find((site) => site.txHz === context.channel.rxHz) ?? (sites.length === 1 ? sites[0] : undefined);
+      const fixes = near ? [{ id: 'link' as const, data: { site: near.name }, patches: [set(pointer, near.id)] }] : [];
+      report({ message: 'unlinked', pointer, subject: channelSubject(context), fixes });
+    });
+  },
+});

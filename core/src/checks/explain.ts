@@ -1,0 +1,30 @@
+import type { Check, Data, Finding } from './check';
+import { CHECK_BY_ID } from './registry';
+
+/** Fills `{name}` from the data. A placeholder without data stays, so that the tester can see it. */
+export function fill(template: string, data: Data): string {
+  return template.replace(/\{(\w+)\}/g, (whole, key: string) => (key in data ? String(data[key]) : whole));
+}
+
+export interface Explanation {
+  title: string;
+  what: string;
+  why: string;
+  remedy: string;
+  fixLabels: string[];
+}
+
+export function checkOf(finding: Pick<Finding, 'check'>): Check {
+  return CHECK_BY_ID.get(finding.check)!;
+}
+
+export function explain(finding: Finding): Explanation {
+  const check = checkOf(finding);
+  return {
+    title: check.title,
+    what: fill(check.messages[finding.message]!, finding.data),
+    why: check.docs.why,
+    remedy: check.docs.remedy,
+    fixLabels: finding.fixes.map((fix) => fill(check.fixes[fix.id]!, fix.data)),
+  };
+}

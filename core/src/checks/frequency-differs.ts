@@ -1,0 +1,26 @@
+import { formatMHz } from '../radio-math/quantities';
+import { defineCheck } from './check';
+import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
+
+export const frequencyDiffers = defineCheck({
+  id: 'frequency-differs',
+  severity: 'broken',
+  title: 'Frequency differs between channel and hotspot',
+  fact: 'frequency',
+  docs: {
+    summary: 'A channel listens on another frequency than its site sends on.',
+    why: 'Radio and site are deaf to each other.',
+    remedy: 'Set the channel to the site’s frequency, or the site to the frequency that was meant.',
+  },
+  messages: { differs: 'The channel has {has} MHz; the hotspot has {expects} MHz.' },
+  fixes: { set: 'Set the channel to {expects} MHz' },
+  check(index, report) {
+    eachDisagreement(index, 'frequency', 'air', (context) => {
+      const { channel } = context;
+      const site = context.site!;
+      const data = { has: formatMHz(channel.rxHz), expects: formatMHz(site.txHz) };
+      const patches = [set(channelPointer(context, 'rxHz'), site.txHz), set(channelPointer(context, 'txHz'), site.rxHz)];
+      report({ message: 'differs', data, pointer: channelPointer(context, 'rxHz'), subject: channelSubject(context), fixes: [{ id: 'set', patches }] });
+    });
+  },
+});

@@ -1,0 +1,40 @@
+import { fitNames } from '../build/names';
+import { rows } from '../plan/table';
+import { defineCheck } from './check';
+import { eachCodeplug, set } from './walk';
+
+export const nameNotUnique = defineCheck({
+  id: 'name-not-unique',
+  severity: 'doubtful',
+  title: 'Name not unique on the radio',
+  docs: {
+    summary: 'Two channels, zones or lists of a radio have names that are the same once cut to the radio’s length.',
+    why: 'They cannot be told apart on the display, and some radios refuse the second.',
+    remedy: 'Name them apart.',
+  },
+  messages: { same: 'Name “{has}” is used by {count} {kind}; expected once within {length} characters.' },
+  fixes: { rename: 'Rename this one to “{name}”' },
+  check(index, report) {
+    eachCodeplug(index.plan, (radio, codeplug, pointer) => {
+      const length = radio.limits.nameLength;
+      for (const [key, kind] of [['channels', 'channels'], ['zones', 'zones'], ['receiveLists', 'receive lists']] as const) {
+        const named = rows<{ id: string; name: string }>(codeplug[key]);
+        const counts = new Map<string, number>();
+        for (const { name } of named) counts.set(name.slice(0, length), (counts.get(name.slice(0, length)) ?? 0) + 1);
+        const seen = new Set<string>();
+        for (const { id, name } of named) {
+          const shown = name.slice(0, length);
+          if (!seen.has(shown)) {
+            seen.add(shown);
+            continue;
+          }
+          const at = `${pointer}/${key}/byId/${id}/name`;
+          const [fresh] = fitNames([{ name, qualifier: '' }], length, [...counts.keys()]);
+          const subject = key === 'channels' ? { radioId: radio.id, channelId: id } : { radioId: radio.id };
+          report({ message: 'same', data: { has: shown, count: counts.get(shown)!, kind, length, name: fresh! }, pointer: at, subject, fixes: [{ id: 'rename', patches: [set(at, fresh)] }] });
+          counts.set(fresh!, 1);
+        }
+      }
+    });
+  },
+});

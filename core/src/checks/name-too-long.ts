@@ -1,0 +1,32 @@
+import { fitNames } from '../build/names';
+import { rows } from '../plan/table';
+import { defineCheck } from './check';
+import { eachCodeplug, set } from './walk';
+
+export const nameTooLong = defineCheck({
+  id: 'name-too-long',
+  severity: 'broken',
+  title: 'Name too long for the radio',
+  docs: {
+    summary: 'The name of a channel, zone, contact or list is longer than the radio shows.',
+    why: 'The radio cuts it, and two names may then look alike.',
+    remedy: 'Shorten the name.',
+  },
+  messages: { long: '“{name}” has {has} characters; {radio} holds {expects}.' },
+  fixes: { shorten: 'Shorten to “{short}”' },
+  check(index, report) {
+    eachCodeplug(index.plan, (radio, codeplug, pointer) => {
+      const expects = radio.limits.nameLength;
+      for (const kind of ['channels', 'zones', 'contacts', 'receiveLists'] as const) {
+        const names = rows<{ id: string; name: string }>(codeplug[kind]);
+        for (const one of names) {
+          if (one.name.length <= expects) continue;
+          const at = `${pointer}/${kind}/byId/${one.id}/name`;
+          const [short] = fitNames([{ name: one.name, qualifier: '' }], expects, names.map((other) => other.name));
+          const subject = kind === 'channels' ? { radioId: radio.id, channelId: one.id } : { radioId: radio.id };
+          report({ message: 'long', data: { name: one.name, has: one.name.length, expects, radio: radio.name, short: short! }, pointer: at, subject, fixes: [{ id: 'shorten', patches: [set(at, short)] }] });
+        }
+      }
+    });
+  },
+});

@@ -1,0 +1,52 @@
+import { loginGaps } from '../modes/dmr/login';
+import { toPointer } from '../plan/patches';
+import { rows } from '../plan/table';
+import type { Plan } from '../plan/types';
+import { defineCheck } from './check';
+import { eachProfile, set } from './walk';
+
+/** Networks that a hotspot must log in to: those it has a login for, and those that channels through it are meant to reach. */
+function networksNeeded(plan: Plan, siteId: string): Set<string> {
+  const needed = new Set(Object.entries(plan.profiles[siteId]!.logins).filter(([, login]) => login.enabled).map(([id]) => id));
+  for (const codeplug of Object.values(plan.codeplugs)) {
+    for (const channel of rows(codeplug.channels)) if (channel.siteId === siteId && channel.destination) needed.add(channel.destination.networkId);
+  }
+  return needed;
+}
+
+export const networkLoginIncomplete = defineCheck({
+  id: 'network-login-incomplete',
+  severity: 'broken',
+  title: 'Network login incomplete',
+  fact: 'login',
+  docs: {
+    summary: 'A hotspot’s login to a network lacks the server, the password or the DMR ID, or is switched off.',
+    why: 'Without the login the hotspot hears you, but no call leaves it.',
+    remedy: 'Fill in the login under Hotspots. The network’s operators tell you the password; never use another’s.',
+  },
+  messages: {
+    incomplete: 'The login of {site} to {network} lacks: {has}.',
+    missing: '{site} has no login to any network.',
+  },
+  fixes: { complete: 'Set what the plan knows: {known}' },
+  check(index, report) {
+    const { plan } = index;
+    eachProfile(plan, (site, profile, pointer) => {
+      const needed = networksNeeded(plan, site.id);
+      const linked = index.paths().some(({ context }) => context.site?.id === site.id);
+      if (needed.size === 0 && linked) report({ message: 'missing', data: { site: site.name }, pointer: `${pointer}/logins`, subject: { siteId: site.id } });
+      for (const network of rows(plan.networks).filter((one) => needed.has(one.id))) {
+        const login = profile.logins[network.id] ?? null;
+        const gaps = loginGaps(login, plan.station.dmrId);
+        if (gaps.length === 0) continue;
+        const at = toPointer(['profiles', site.id, 'logins', network.id]);
+        const server = rows(network.servers)[0];
+        const patches = [];
+        if (login && gaps.includes('enabled')) patches.push({ known: 'on', patch: set(`${at}/enabled`, true) });
+        if (login && gaps.includes('server') && server) patches.push({ known: server.name, patch: set(`${at}/serverId`, server.id) });
+        const fixes = patches.length === 0 ? [] : [{ id: 'complete' as const, data: { known: patches.map((one) => one.known).join(', ') }, patches: patches.map((one) => one.patch) }];
+        report({ message: 'incomplete', data: { site: site.name, network: network.name, has: gaps.join(', ') }, pointer: login ? at : `${pointer}/logins`, subject: { siteId: site.id, networkId: network.id }, fixes });
+      }
+    });
+  },
+});

@@ -1,0 +1,25 @@
+import type { PlanIndex } from '../path/plan-index';
+import type { Check, Finding } from './check';
+import { CHECKS } from './registry';
+
+function runOne(check: Check, index: PlanIndex, findings: Finding[]): void {
+  check.check(index, ({ message, data = {}, pointer, subject = {}, fixes = [] }) => {
+    findings.push({
+      check: check.id,
+      severity: check.severity,
+      message,
+      data,
+      pointer,
+      subject,
+      fact: check.fact ?? null,
+      fixes: fixes.map((fix) => ({ id: fix.id, data: fix.data ?? data, patches: fix.patches })),
+    });
+  });
+}
+
+/** All findings, by check in the registry's order, then in the plan's order. Same plan, same findings. */
+export function runChecks(index: PlanIndex, checks: readonly Check[] = CHECKS): Finding[] {
+  const findings: Finding[] = [];
+  for (const check of checks) runOne(check, index, findings);
+  return findings;
+}

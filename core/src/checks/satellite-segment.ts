@@ -1,0 +1,42 @@
+import { MODES } from '../modes/registry';
+import { rows } from '../plan/table';
+import { satelliteSegmentOf } from '../radio-math/bands';
+import { formatMHz } from '../radio-math/quantities';
+import { defineCheck } from './check';
+import { clearOfHz, moveSite, siteFrequencyPointer } from './site-frequency';
+import { channelPointer, channelSubject, eachDisagreement } from './walk';
+
+export const satelliteSegment = defineCheck({
+  id: 'satellite-segment',
+  severity: 'broken',
+  title: 'Frequency in a satellite segment',
+  fact: 'satellite',
+  docs: {
+    summary: 'A hotspot or channel would transmit in a segment kept for amateur satellites.',
+    why: 'Weak signals from satellites are heard there over whole continents; a hotspot drowns them.',
+    remedy: 'Move to the nearest clear frequency. Round figures such as the middle of the segment are no safer.',
+    source: { kind: 'published', name: 'ITU Radio Regulations 5.282 and the IARU band plans' },
+  },
+  messages: {
+    site: '{site} is on {has} MHz, in the {segment} ({expects} MHz).',
+    channel: 'The channel transmits on {has} MHz, in the {segment} ({expects} MHz).',
+  },
+  fixes: { move: 'Move {site} and its channels to {clear} MHz' },
+  check(index, report) {
+    const describe = (hz: number) => {
+      const segment = satelliteSegmentOf(hz, MODES.dmr.channelWidthHz)!;
+      return { has: formatMHz(hz), segment: segment.name, expects: `${formatMHz(segment.lowHz)}–${formatMHz(segment.highHz)}` };
+    };
+    for (const site of rows(index.plan.sites)) {
+      if (!satelliteSegmentOf(site.txHz, MODES.dmr.channelWidthHz)) continue;
+      const clear = clearOfHz(index, site);
+      const fixes = clear === null ? [] : [{ id: 'move' as const, data: { site: site.name, clear: formatMHz(clear) }, patches: moveSite(index, site, clear) }];
+      report({ message: 'site', data: { site: site.name, ...describe(site.txHz) }, pointer: siteFrequencyPointer(site), subject: { siteId: site.id }, fixes });
+    }
+    eachDisagreement(index, 'satellite', 'air', (context) => {
+      const { channel, site } = context;
+      if (site && site.rxHz === channel.txHz) return;
+      report({ message: 'channel', data: describe(channel.txHz), pointer: channelPointer(context, 'txHz'), subject: channelSubject(context) });
+    });
+  },
+});

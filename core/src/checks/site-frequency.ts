@@ -1,0 +1,29 @@
+/** Moving a hotspot takes its channels along; shared by the checks on where a hotspot may be. */
+import { MODES } from '../modes/registry';
+import type { PlanIndex } from '../path/plan-index';
+import { type Patch, toPointer } from '../plan/patches';
+import { rows } from '../plan/table';
+import type { Site } from '../plan/types';
+import { nearestClearHz } from '../radio-math/bands';
+import { channelsOfSite, set } from './walk';
+
+export function siteFrequencyPointer(site: Site): string {
+  return toPointer(['sites', 'byId', site.id, 'txHz']);
+}
+
+/** The nearest frequency that is in the band, out of satellite segments and clear of the plan's other hotspots. */
+export function clearOfHz(index: PlanIndex, site: Site): number | null {
+  const others = rows(index.plan.sites).filter((other) => other.id !== site.id);
+  return nearestClearHz(site.txHz, MODES.dmr.channelWidthHz, index.plan.station.region, others.flatMap((other) => [other.rxHz, other.txHz]));
+}
+
+/** Patches that set a simplex hotspot to `hz`, with every channel that was on its old frequency. */
+export function moveSite(index: PlanIndex, site: Site, hz: number): Patch[] {
+  const base = toPointer(['sites', 'byId', site.id]);
+  const patches = [set(`${base}/rxHz`, hz), set(`${base}/txHz`, hz)];
+  for (const { channel, pointer } of channelsOfSite(index, site.id)) {
+    if (channel.rxHz === site.txHz) patches.push(set(`${pointer}/rxHz`, hz));
+    if (channel.txHz === site.rxHz) patches.push(set(`${pointer}/txHz`, hz));
+  }
+  return patches;
+}

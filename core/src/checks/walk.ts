@@ -1,0 +1,45 @@
+/** Walkers and fix makers that checks share. */
+import type { Patch, PathKey } from '../plan/patches';
+import { toPointer } from '../plan/patches';
+import { rows } from '../plan/table';
+import type { Channel, Codeplug, Id, Plan, Profile, Radio, Site } from '../plan/types';
+import type { PlanIndex } from '../path/plan-index';
+import type { Fact, FactKey, HopId, PathContext } from '../path/types';
+import type { Subject } from './check';
+
+export function set(pointer: string, value: unknown): Patch {
+  return { op: 'replace', path: pointer, value };
+}
+
+export function channelPointer(context: Pick<PathContext, 'radio' | 'channel'>, ...field: PathKey[]): string {
+  return toPointer(['codeplugs', context.radio.id, 'channels', 'byId', context.channel.id, ...field]);
+}
+
+export function channelSubject(context: PathContext): Subject {
+  const subject: Subject = { radioId: context.radio.id, channelId: context.channel.id };
+  if (context.site) subject.siteId = context.site.id;
+  return subject;
+}
+
+/** Calls `visit` for each path whose pair `key` does not agree, once a channel, in the order of the plan. */
+export function eachDisagreement(index: PlanIndex, key: FactKey, hop: HopId, visit: (context: PathContext, fact: Fact) => void): void {
+  for (const { path, context } of index.paths()) {
+    if (path.verdict === 'whole') continue;
+    const found = (direction: typeof path.call) => direction.hops.find((one) => one.id === hop && one.state !== 'whole')?.facts.find((one) => one.key === key && one.state !== 'whole');
+    const fact = found(path.call) ?? found(path.reply);
+    if (fact) visit(context, fact);
+  }
+}
+
+export function eachCodeplug(plan: Plan, visit: (radio: Radio, codeplug: Codeplug, pointer: string) => void): void {
+  for (const radio of rows(plan.radios)) visit(radio, plan.codeplugs[radio.id]!, toPointer(['codeplugs', radio.id]));
+}
+
+export function eachProfile(plan: Plan, visit: (site: Site, profile: Profile, pointer: string) => void): void {
+  for (const site of rows(plan.sites)) visit(site, plan.profiles[site.id]!, toPointer(['profiles', site.id]));
+}
+
+/** All channels of a plan that are linked to a site, with their pointers. */
+export function channelsOfSite(index: PlanIndex, siteId: Id): { channel: Channel; pointer: string }[] {
+  return index.paths().filter(({ context }) => context.channel.siteId === siteId).map(({ context }) => ({ channel: context.channel, pointer: channelPointer(context) }));
+}

@@ -1,0 +1,20 @@
+import type { ChannelValues } from '../plan/types';
+import type { Reading } from './channel-field';
+
+/** Reads one of a closed set of words; a clear beginning is enough ("col" for "color code free"). */
+export function choice<T>(text: string, words: Readonly<Record<string, T>>, put: (to: ChannelValues, value: T) => void): Reading {
+  const typed = text.trim().toLowerCase();
+  const keys = Object.keys(words);
+  const fits = keys.includes(typed) ? [typed] : keys.filter((word) => typed !== '' && word.startsWith(typed));
+  if (fits.length !== 1) return { problem: `Found “${text}”, expected ${keys.map((word) => `“${word}”`).join(' or ')}.` };
+  const value = words[fits[0]!]!;
+  return { put: (to) => put(to, value) };
+}
+
+/** Reads a whole number between two bounds. */
+export function wholeBetween(text: string, low: number, high: number, put: (to: ChannelValues, value: number) => void): Reading {
+  const digits = text.replace(/\s/g, '');
+  const value = Number(digits);
+  if (!/^\d{1,9}$/.test(digits) || value < low || value > high) return { problem: `Found “${text}”, expected a whole number from ${low} to ${high.toLocaleString('en')}.` };
+  return { put: (to) => put(to, value) };
+}

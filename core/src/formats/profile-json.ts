@@ -1,0 +1,55 @@
+/** A hotspot's settings as JSON of our own (docs/formats.md): names instead of keys, so that it reads without the plan. */
+import { formatLogin } from '../modes/dmr/addresses';
+import { rows } from '../plan/table';
+import type { Id, Plan } from '../plan/types';
+
+export interface ProfileSheet {
+  format: 'yellow-relay-hotspot';
+  formatVersion: 1;
+  hotspot: string;
+  callSign: string;
+  receiveHz: number;
+  transmitHz: number;
+  dmr: { enabled: boolean; colorCode: number | null };
+  networks: { network: string; enabled: boolean; server: string | null; host: string | null; login: string | null; suffix: number | null; password: string | null; staticGroups: number[] }[];
+  location: { lat: number; lon: number; publish: boolean } | null;
+}
+
+/** Everything that is to be set on a hotspot. `passwords: false` leaves them `null`. @throws Error for an unknown site */
+export function profileSheet(plan: Plan, siteId: Id, options: { passwords: boolean }): ProfileSheet {
+  const site = plan.sites.byId[siteId];
+  const profile = plan.profiles[siteId];
+  if (!site || !profile) throw new Error(`The plan has no hotspot “${siteId}”.`);
+  const { callSign, dmrId } = plan.station;
+  return {
+    format: 'yellow-relay-hotspot',
+    formatVersion: 1,
+    hotspot: site.name,
+    callSign,
+    receiveHz: site.rxHz,
+    transmitHz: site.txHz,
+    dmr: { enabled: profile.modes.dmr, colorCode: site.dmr?.colorCode ?? null },
+    networks: rows(plan.networks).flatMap((network) => {
+      const login = profile.logins[network.id];
+      if (!login) return [];
+      const server = login.serverId === null ? undefined : network.servers.byId[login.serverId];
+      return [
+        {
+          network: network.name,
+          enabled: login.enabled,
+          server: server?.name ?? null,
+          host: server?.host ?? null,
+          login: dmrId !== null && login.suffix !== null ? formatLogin(dmrId, login.suffix).replaceAll(' ', '') : null,
+          suffix: login.suffix,
+          password: options.passwords ? login.password : null,
+          staticGroups: login.staticGroupIds.map((id) => network.groups.byId[id]!.number),
+        },
+      ];
+    }),
+    location: profile.location,
+  };
+}
+
+export function writeProfile(plan: Plan, siteId: Id, options: { passwords: boolean }): string {
+  return `${JSON.stringify(profileSheet(plan, siteId, options), null, 2)}\n`;
+}

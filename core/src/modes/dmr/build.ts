@@ -1,0 +1,49 @@
+/** What the builder makes for a DMR want: a channel's values, its contact, and the receive lists of a radio. */
+import { fitNames } from '../../build/names';
+import { freeId, rows } from '../../plan/table';
+import type { Codeplug, Destination, Plan, Radio, Site } from '../../plan/types';
+import type { ChannelDraft, ListDraft } from '../../build/types';
+import type { Mode } from '../mode';
+import { callFor } from './links';
+import { buildLogin } from './login';
+import { SIMPLEX_SLOT } from './limits';
+
+/** @throws Error when the destination is not in the plan: reference integrity has been broken before. */
+function channel(plan: Plan, site: Site, destination: Destination): ChannelDraft {
+  const call = callFor(plan, destination);
+  if (!call) throw new Error(`Want names a destination that the plan does not hold: ${JSON.stringify(destination)}`);
+  return {
+    name: call.name,
+    mode: 'dmr',
+    rxHz: site.txHz,
+    txHz: site.rxHz,
+    power: 'low',
+    dmr: {
+      colorCode: site.dmr?.colorCode ?? 1,
+      slot: SIMPLEX_SLOT,
+      call: { kind: call.kind, number: call.number },
+      receiveListId: null,
+      admit: 'color-code-free',
+    },
+    contact: { name: call.name, kind: call.kind, number: call.number },
+    use: destination.kind === 'special' ? 'service' : 'talk',
+    networkId: destination.networkId,
+    siteId: site.id,
+  };
+}
+
+/** One list per network and site; when a radio's lists are short, several, each full before the next begins. */
+function receiveList(plan: Plan, radio: Radio, codeplug: Codeplug, draft: ChannelDraft): ListDraft | null {
+  const { kind, number: group } = draft.dmr.call;
+  if (kind !== 'group') return null;
+  const base = `rl-${draft.networkId}-${draft.siteId}`;
+  const lists = rows(codeplug.receiveLists).filter((list) => list.id === base || list.id.startsWith(`${base}-`));
+  const present = lists.find((list) => list.groups.includes(group)) ?? lists.find((list) => list.groups.length < radio.limits.groupsPerReceiveList);
+  if (present) return { id: present.id, name: present.name, group };
+  const network = plan.networks.byId[draft.networkId]!;
+  const site = plan.sites.byId[draft.siteId]!;
+  const [name] = fitNames([{ name: network.name, qualifier: site.name }], radio.limits.nameLength, rows(codeplug.receiveLists).map((list) => list.name));
+  return { id: freeId(base, (id) => id in codeplug.receiveLists.byId), name: name!, group };
+}
+
+export const build: Mode['build'] = { channel, receiveList, login: buildLogin };

@@ -1,0 +1,35 @@
+import { defineCheck } from '../../../checks/check';
+import { channelPointer, channelSubject, eachDisagreement } from '../../../checks/walk';
+import { toPointer } from '../../../plan/patches';
+import { contactKey } from '../../../path/contact-key';
+
+export const contactMissing = defineCheck({
+  id: 'contact-missing',
+  severity: 'doubtful',
+  title: 'Contact missing',
+  fact: 'contact',
+  docs: {
+    summary: 'A channel calls a number that is not among the radio’s contacts.',
+    why: 'Most radios take a channel’s call from their contacts: without one the channel cannot be written.',
+    remedy: 'Add the contact.',
+    source: { kind: 'common practice', name: 'channels call through a contact' },
+  },
+  messages: { missing: 'The channel calls {kind} {number}; {radio} has no such contact.' },
+  fixes: { add: 'Add contact “{name}”' },
+  check(index, report) {
+    eachDisagreement(index, 'contact', 'radio', (context) => {
+      const { radio, channel, codeplug, arrives } = context;
+      const { kind, number } = channel.dmr.call;
+      const key = contactKey(kind, number);
+      let id = `ct-${key}`;
+      while (id in codeplug.contacts.byId) id += '-2';
+      const name = (arrives?.name ?? channel.name).slice(0, radio.limits.nameLength);
+      const base = toPointer(['codeplugs', radio.id, 'contacts']);
+      const patches = [
+        { op: 'add' as const, path: `${base}/byId/${id}`, value: { id, name, kind, number } },
+        { op: 'add' as const, path: `${base}/order/-`, value: id },
+      ];
+      report({ message: 'missing', data: { kind, number, radio: radio.name, name }, pointer: channelPointer(context, 'dmr', 'call'), subject: channelSubject(context), fixes: [{ id: 'add', patches }] });
+    });
+  },
+});

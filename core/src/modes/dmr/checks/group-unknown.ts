@@ -1,0 +1,22 @@
+import { defineCheck } from '../../../checks/check';
+import { channelPointer, channelSubject, eachDisagreement } from '../../../checks/walk';
+
+export const groupUnknown = defineCheck({
+  id: 'group-unknown',
+  severity: 'broken',
+  title: 'Talk group unknown to the network',
+  fact: 'group',
+  docs: {
+    summary: 'A channel calls a number that the network’s directory does not hold, and is linked to no destination.',
+    why: 'The call goes to a group where nobody is, or to one you do not mean.',
+    remedy: 'Choose where the channel should reach, or add the group under Networks if it exists.',
+  },
+  messages: { unknown: 'The channel calls {kind} {has}; {network} knows no such number.' },
+  fixes: {},
+  check(index, report) {
+    eachDisagreement(index, 'group', 'network', (context, fact) => {
+      const data = { kind: context.channel.dmr.call.kind, has: Number(fact.has), network: String(fact.expects) };
+      report({ message: 'unknown', data, pointer: channelPointer(context, 'dmr', 'call', 'number'), subject: channelSubject(context) });
+    });
+  },
+});

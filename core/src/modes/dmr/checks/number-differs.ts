@@ -1,0 +1,27 @@
+import { defineCheck } from '../../../checks/check';
+import { channelPointer, channelSubject, eachDisagreement, set } from '../../../checks/walk';
+
+export const numberDiffers = defineCheck({
+  id: 'number-differs',
+  severity: 'broken',
+  title: 'The call goes to another number than its destination',
+  fact: 'number',
+  docs: {
+    summary: 'A channel calls another number than the destination it is meant to reach.',
+    why: 'Your voice comes out somewhere else, and the ones you mean hear nothing.',
+    remedy: 'Set the channel to the destination’s number, or link it to the destination it really calls.',
+  },
+  messages: {
+    elsewhere: 'The channel calls {has}; its destination is {expects}. The call goes to {where} instead.',
+    nowhere: 'The channel calls {has}; its destination is {expects}. Nothing is known at {has}.',
+  },
+  fixes: { set: 'Set the channel to {expects}' },
+  check(index, report) {
+    eachDisagreement(index, 'number', 'network', (context, fact) => {
+      const pointer = channelPointer(context, 'dmr', 'call', 'number');
+      const where = context.arrives?.name;
+      const data = { has: Number(fact.has), expects: Number(fact.expects), where: where ?? '' };
+      report({ message: where ? 'elsewhere' : 'nowhere', data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, fact.expects)] }] });
+    });
+  },
+});

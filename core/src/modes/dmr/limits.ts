@@ -1,0 +1,20 @@
+/** Numbers of DMR that the standard fixes. Source: ETSI TS 102 361-1 unless said otherwise. */
+
+export const COLOR_CODE_MAX = 15;
+
+/** Usable station and group addresses. Bounds from memory of Annex A: 000001 to FFFCDF hex. */
+export const ADDRESS_MIN = 1;
+export const ADDRESS_MAX = 0xfffcdf;
+
+/** 24 bits. FFFFFF hex calls everybody; 0 is the null address; those between ADDRESS_MAX and it are reserved. */
+export const ALL_CALL = 0xffffff;
+
+/** Channel width in Hz (two-slot TDMA in 12.5 kHz). */
+export const CHANNEL_WIDTH_HZ = 12_500;
+
+/** A simplex hotspot sends and listens on this slot only. Common practice. */
+export const SIMPLEX_SLOT = 2;
+
+/** Login suffixes of a hotspot: two digits, 01 to 99. Common practice. */
+export const SUFFIX_MIN = 1;
+export const SUFFIX_MAX = 99;

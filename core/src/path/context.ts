@@ -1,0 +1,31 @@
+import { MODES } from '../modes/registry';
+import type { Channel, Id } from '../plan/types';
+import type { PlanIndex } from './plan-index';
+import type { PathContext } from './types';
+
+/** Gathers what a channel's path touches: its radio, site, and where the site's gateway sends the call. */
+export function contextOf(index: PlanIndex, radioId: Id, channel: Channel): PathContext {
+  const { plan } = index;
+  const site = channel.siteId === null ? null : (plan.sites.byId[channel.siteId] ?? null);
+  const profile = site ? (plan.profiles[site.id] ?? null) : null;
+  const context: PathContext = {
+    index,
+    radio: plan.radios.byId[radioId]!,
+    codeplug: plan.codeplugs[radioId]!,
+    holdings: index.radios.get(radioId)!,
+    channel,
+    site,
+    profile,
+    network: null,
+    login: null,
+    arrives: null,
+  };
+  const arrives = MODES[channel.mode].route(context);
+  if (!arrives) return context;
+  return {
+    ...context,
+    arrives,
+    network: plan.networks.byId[arrives.networkId] ?? null,
+    login: profile?.logins[arrives.networkId] ?? null,
+  };
+}

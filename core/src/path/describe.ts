@@ -1,0 +1,88 @@
+/** A traced path in words: what the relay line shows, on screen, in a terminal and on paper. */
+import { formatId, formatLogin } from '../modes/dmr/addresses';
+import { MODES } from '../modes/registry';
+import { formatMHz } from '../radio-math/quantities';
+import { FACT_WORDS, HOP_NAMES } from './facts';
+import type { Direction, Fact, FactKey, HopId, Path, PathContext, Verdict } from './types';
+
+export interface PairView {
+  key: FactKey;
+  name: string;
+  has: string;
+  expects: string;
+  state: Verdict;
+}
+
+export interface HopView {
+  id: HopId;
+  /** The kind of place: Channel, Air, Hotspot … */
+  kind: string;
+  /** Which one: its name or value. */
+  title: string;
+  pairs: PairView[];
+  state: Verdict;
+}
+
+export interface RelayView {
+  radioId: string;
+  channelId: string;
+  title: string;
+  verdict: Verdict;
+  call: { hops: HopView[]; verdict: Verdict; at: HopId | null; words: string };
+  reply: { hops: HopView[]; verdict: Verdict; at: HopId | null; words: string };
+}
+
+/** The pairs worth showing when they agree; those that do not agree are always shown. */
+const SHOWN: Readonly<Record<HopId, readonly FactKey[]>> = {
+  radio: ['own-id', 'contact'],
+  air: ['shift', 'slot', 'level'],
+  site: ['color-code', 'mode-at-site'],
+  gateway: ['login', 'suffix'],
+  network: ['number', 'call-kind', 'group'],
+  destination: [],
+};
+
+function title(context: PathContext, hop: HopId): string {
+  const { index, channel, site, network, login, arrives } = context;
+  const { dmrId } = index.plan.station;
+  switch (hop) {
+    case 'radio':
+      return channel.name;
+    case 'air':
+      return `${formatMHz(channel.txHz)} MHz`;
+    case 'site':
+      return site?.name ?? 'no site';
+    case 'gateway':
+      return login?.suffix != null && dmrId !== null ? formatLogin(dmrId, login.suffix) : 'login';
+    case 'network':
+      return network?.name ?? 'no network';
+    case 'destination':
+      return arrives ? (arrives.name ?? `${arrives.kind} ${arrives.number}`) : 'nowhere';
+  }
+}
+
+function pairView(context: PathContext, { key, has, expects, state }: Fact): PairView {
+  const words = FACT_WORDS[key];
+  const name = (value: typeof has) => (key === 'network' ? (context.index.plan.networks.byId[String(value)]?.name ?? 'none') : key === 'own-id' && typeof value === 'number' ? formatId(value) : words.read(value));
+  return { key, name: words.name, has: name(has), expects: name(expects), state };
+}
+
+function direction(context: PathContext, { hops, verdict, at }: Direction, doing: string) {
+  const views = hops.map((hop): HopView => {
+    const shown = hop.facts.filter((fact) => fact.state !== 'whole' || SHOWN[hop.id].includes(fact.key));
+    return { id: hop.id, kind: HOP_NAMES[hop.id], title: title(context, hop.id), pairs: shown.map((fact) => pairView(context, fact)), state: hop.state };
+  });
+  const words = at === null ? `${doing}: whole` : `${doing}: ${verdict} at the ${HOP_NAMES[at].toLowerCase()}`;
+  return { hops: views, verdict, at, words };
+}
+
+export function describePath(path: Path, context: PathContext): RelayView {
+  return {
+    radioId: path.radioId,
+    channelId: path.channelId,
+    title: `${context.channel.name} · ${MODES[context.channel.mode].name} · ${context.radio.name}`,
+    verdict: path.verdict,
+    call: direction(context, path.call, 'Call'),
+    reply: direction(context, path.reply, 'Reply'),
+  };
+}

@@ -1,0 +1,54 @@
+/** Traces one channel: the facts that all modes share, then the mode's own, hop by hop, there and back. */
+import { MODES } from '../modes/registry';
+import { airFacts, radioFacts, replyAirFacts, siteFacts } from './common-facts';
+import type { Direction, Fact, Hop, HopId, Path, PathContext, Verdict } from './types';
+
+const RANK: Readonly<Record<Verdict, number>> = { whole: 0, doubtful: 1, broken: 2 };
+
+export function worse(a: Verdict, b: Verdict): Verdict {
+  return RANK[a] >= RANK[b] ? a : b;
+}
+
+export const CALL_HOPS: readonly HopId[] = ['radio', 'air', 'site', 'gateway', 'network', 'destination'];
+export const REPLY_HOPS: readonly HopId[] = [...CALL_HOPS].reverse();
+
+function hop(id: HopId, facts: Fact[]): Hop {
+  let state: Verdict = 'whole';
+  for (const fact of facts) state = worse(state, fact.state);
+  return { id, facts, state };
+}
+
+function direction(hops: Hop[]): Direction {
+  let verdict: Verdict = 'whole';
+  for (const one of hops) verdict = worse(verdict, one.state);
+  const at = verdict === 'whole' ? null : hops.find((one) => one.state === verdict)!.id;
+  return { hops, verdict, at };
+}
+
+export function tracePath(context: PathContext): Path {
+  const mode = MODES[context.channel.mode].trace;
+  const call = direction([
+    hop('radio', [...radioFacts(context), ...mode.radio(context)]),
+    hop('air', [...airFacts(context), ...mode.air(context)]),
+    hop('site', [...siteFacts(context), ...mode.site(context)]),
+    hop('gateway', mode.gateway(context)),
+    hop('network', mode.network(context)),
+    hop('destination', mode.destination(context)),
+  ]);
+  const reply = direction([
+    hop('destination', []),
+    hop('network', []),
+    hop('gateway', mode.gateway(context)),
+    hop('site', mode.site(context)),
+    hop('air', [...replyAirFacts(context), ...mode.air(context)]),
+    hop('radio', mode.replyRadio(context)),
+  ]);
+  return {
+    radioId: context.radio.id,
+    channelId: context.channel.id,
+    call,
+    reply,
+    verdict: worse(call.verdict, reply.verdict),
+    arrives: call.verdict === 'broken' && call.at !== 'network' ? null : context.arrives,
+  };
+}

@@ -1,0 +1,87 @@
+/**
+ * A path: radio channel → air → site → gateway → network → destination, and the reply back.
+ * Each hop holds pairs of what one end has and what the other expects; the path is as good as its worst pair.
+ */
+import type { CallKind, Channel, Codeplug, Id, Network, NetworkLogin, Profile, Radio, Site, Zone } from '../plan/types';
+import type { TalkGroup } from '../modes/dmr/types';
+import type { PlanIndex } from './plan-index';
+
+export type HopId = 'radio' | 'air' | 'site' | 'gateway' | 'network' | 'destination';
+
+export type Verdict = 'whole' | 'doubtful' | 'broken';
+
+/** Raw values; `facts.ts` says how people read them. */
+export type FactValue = string | number | null;
+
+export interface Fact {
+  /** Which pair this is; a check with the same fact explains it. */
+  key: FactKey;
+  has: FactValue;
+  expects: FactValue;
+  state: Verdict;
+}
+
+export type FactKey =
+  | 'call-sign' | 'own-id' | 'mode-in-radio' | 'radio-band' | 'contact' | 'admit'
+  | 'frequency' | 'shift' | 'slot' | 'licence-band' | 'satellite' | 'level'
+  | 'site' | 'color-code' | 'mode-at-site'
+  | 'login' | 'suffix'
+  | 'network' | 'call-kind' | 'number'
+  | 'group'
+  | 'receive-list';
+
+export interface Hop {
+  id: HopId;
+  facts: Fact[];
+  state: Verdict;
+}
+
+/** Where a call ends up: a number on a network, and what is known to be there. */
+export interface Arrival {
+  networkId: Id;
+  kind: CallKind;
+  number: number;
+  name: string | null;
+}
+
+export interface Direction {
+  hops: Hop[];
+  verdict: Verdict;
+  /** The first hop, in the direction of travel, that breaks it or makes it doubtful. */
+  at: HopId | null;
+}
+
+export interface Path {
+  radioId: Id;
+  channelId: Id;
+  call: Direction;
+  reply: Direction;
+  verdict: Verdict;
+  arrives: Arrival | null;
+}
+
+/** Everything a hop may look at, found once per channel. */
+export interface PathContext {
+  index: PlanIndex;
+  radio: Radio;
+  codeplug: Codeplug;
+  holdings: RadioHoldings;
+  channel: Channel;
+  site: Site | null;
+  profile: Profile | null;
+  /** The network the site's gateway sends this call to. */
+  network: Network | null;
+  login: NetworkLogin | null;
+  arrives: Arrival | null;
+}
+
+/** Look-ups into one radio's codeplug. */
+export interface RadioHoldings {
+  contacts: ReadonlySet<string>;
+  receiveLists: ReadonlyMap<Id, ReadonlySet<number>>;
+  zonesOf: ReadonlyMap<Id, readonly Zone[]>;
+}
+
+export interface NetworkHoldings {
+  groupByNumber: ReadonlyMap<number, TalkGroup>;
+}

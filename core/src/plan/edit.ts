@@ -1,0 +1,66 @@
+/**
+ * Every change of a plan, whoever makes it (user, builder, fix, import, undo), is a recipe that yields
+ * patches and inverse patches.
+ */
+import { enablePatches, type Patch as ImmerPatch, produceWithPatches } from 'immer';
+import { listPatches } from './diff';
+import { applyInPlace, type Patch, type PathKey, toPointer } from './patches';
+import { brokenReferences, repairReferences } from './references';
+import type { Plan } from './types';
+
+enablePatches();
+
+export interface Edit {
+  plan: Plan;
+  patches: Patch[];
+  inverse: Patch[];
+}
+
+/** Changes the draft in place; plans have no readonly parts, so a draft is typed as a plan. */
+export type Recipe = (draft: Plan) => void;
+
+function at(document: unknown, path: readonly PathKey[]): unknown {
+  return path.reduce<unknown>((here, key) => (here as Record<PathKey, unknown> | undefined)?.[key], document);
+}
+
+/** Depth at which a path enters a list that exists before and after, −1 when it enters none. */
+function listDepth(from: unknown, to: unknown, path: readonly PathKey[]): number {
+  for (let depth = 1; depth < path.length; depth += 1) {
+    const head = path.slice(0, depth);
+    if (Array.isArray(at(from, head)) && Array.isArray(at(to, head))) return depth;
+  }
+  return -1;
+}
+
+/** Immer speaks of lists index by index; others must be able to read and merge it, so lists become inserts and removals. */
+function toWire(from: unknown, to: unknown, immerPatches: readonly ImmerPatch[]): Patch[] {
+  const wire: Patch[] = [];
+  const listsDone = new Set<string>();
+  for (const { op, path, value } of immerPatches) {
+    const depth = listDepth(from, to, path);
+    const listPath = path.slice(0, Math.max(depth, 0));
+    const pointer = toPointer(listPath);
+    if (depth < 0) wire.push(op === 'remove' ? { op, path: toPointer(path) } : { op, path: toPointer(path), value });
+    else if (!listsDone.has(pointer)) wire.push(...listPatches(listPath, at(from, listPath) as unknown[], at(to, listPath) as unknown[]));
+    if (depth >= 0) listsDone.add(pointer);
+  }
+  return wire;
+}
+
+function editOnce(plan: Plan, recipe: Recipe): Edit {
+  const [next, patches, inverse] = produceWithPatches(plan, (draft) => void recipe(draft as Plan));
+  return { plan: next, patches: toWire(plan, next, patches), inverse: toWire(next, plan, inverse) };
+}
+
+/** Runs a recipe, then repairs references, so that no edit can leave a link to something gone. */
+export function edit(plan: Plan, recipe: Recipe): Edit {
+  const first = editOnce(plan, recipe);
+  if (brokenReferences(first.plan).length === 0) return first;
+  const repaired = editOnce(first.plan, (draft) => repairReferences(draft));
+  return { plan: repaired.plan, patches: [...first.patches, ...repaired.patches], inverse: [...repaired.inverse, ...first.inverse] };
+}
+
+/** An edit given as patches (a fix, an undo, another window's work). @throws PatchError */
+export function editByPatches(plan: Plan, patches: readonly Patch[]): Edit {
+  return edit(plan, (draft) => applyInPlace(draft, patches));
+}

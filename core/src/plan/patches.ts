@@ -1,0 +1,107 @@
+/**
+ * RFC 6902 patches with RFC 6901 pointers: the only way a plan changes on the wire.
+ * Applied through Immer, so untouched parts keep their identity.
+ */
+import { produce } from 'immer';
+
+export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
+export type Patch =
+  | { op: 'add' | 'replace' | 'test'; path: string; value: unknown }
+  | { op: 'remove'; path: string };
+
+export type PathKey = string | number;
+
+/** A patch that does not fit the document: says which, what was found and what was expected. */
+export class PatchError extends Error {
+  constructor(
+    readonly pointer: string,
+    readonly found: string,
+    readonly expected: string,
+  ) {
+    super(`Patch at ${pointer || '/'} does not fit: found ${found}, expected ${expected}.`);
+    this.name = 'PatchError';
+  }
+}
+
+export function toPointer(path: readonly PathKey[]): string {
+  return path.map((key) => `/${String(key).replaceAll('~', '~0').replaceAll('/', '~1')}`).join('');
+}
+
+export function fromPointer(pointer: string): string[] {
+  if (pointer === '') return [];
+  if (!pointer.startsWith('/')) throw new PatchError(pointer, 'no leading /', 'a JSON pointer (RFC 6901)');
+  return pointer.slice(1).split('/').map((key) => key.replaceAll('~1', '/').replaceAll('~0', '~'));
+}
+
+const FORBIDDEN_KEYS = new Set(['__proto__', 'constructor', 'prototype']);
+
+function isContainer(value: unknown): value is Record<string, unknown> | unknown[] {
+  return typeof value === 'object' && value !== null;
+}
+
+function kindOf(value: unknown): string {
+  if (value === null) return 'null';
+  if (value === undefined) return 'nothing';
+  return Array.isArray(value) ? 'a list' : typeof value === 'object' ? 'an object' : `${typeof value} ${JSON.stringify(value)}`;
+}
+
+/** The value at a pointer, `undefined` where there is none. */
+export function valueAt(document: unknown, pointer: string): unknown {
+  let here = document;
+  for (const key of fromPointer(pointer)) {
+    if (!isContainer(here) || !Object.hasOwn(here, key)) return undefined;
+    here = (here as Record<string, unknown>)[key];
+  }
+  return here;
+}
+
+export function sameJson(a: unknown, b: unknown): boolean {
+  if (a === b) return true;
+  if (!isContainer(a) || !isContainer(b) || Array.isArray(a) !== Array.isArray(b)) return false;
+  const keys = Object.keys(a);
+  if (keys.length !== Object.keys(b).length) return false;
+  return keys.every((key) => Object.hasOwn(b, key) && sameJson((a as never)[key], (b as never)[key]));
+}
+
+function applyToList(list: unknown[], key: string, patch: Patch): void {
+  const last = patch.op === 'add' ? list.length : list.length - 1;
+  const index = key === '-' && patch.op === 'add' ? list.length : Number(key);
+  if (!/^(0|[1-9]\d*|-)$/.test(key) || !Number.isInteger(index) || index > last) {
+    throw new PatchError(patch.path, `index ${key} in a list of ${list.length}`, `an index up to ${last}`);
+  }
+  if (patch.op === 'add') list.splice(index, 0, patch.value);
+  else if (patch.op === 'remove') list.splice(index, 1);
+  else list[index] = patch.value;
+}
+
+function applyOne(root: Record<string, unknown>, patch: Patch): void {
+  const keys = fromPointer(patch.path);
+  const key = keys.pop();
+  if (key === undefined) throw new PatchError(patch.path, 'the whole document', 'a place inside it');
+  if (keys.concat(key).some((part) => FORBIDDEN_KEYS.has(part))) throw new PatchError(patch.path, 'a reserved name', 'a property of the plan');
+  let parent: unknown = root;
+  for (const part of keys) {
+    parent = isContainer(parent) && Object.hasOwn(parent, part) ? (parent as Record<string, unknown>)[part] : undefined;
+  }
+  if (!isContainer(parent)) throw new PatchError(patch.path, kindOf(parent), 'an object or a list to hold it');
+  if (patch.op === 'test') {
+    const found = Object.hasOwn(parent, key) ? (parent as Record<string, unknown>)[key] : undefined;
+    if (!sameJson(found, patch.value)) throw new PatchError(patch.path, JSON.stringify(found) ?? 'nothing', JSON.stringify(patch.value));
+    return;
+  }
+  if (Array.isArray(parent)) return applyToList(parent, key, patch);
+  if (patch.op !== 'add' && !Object.hasOwn(parent, key)) throw new PatchError(patch.path, 'nothing', 'an existing value');
+  if (patch.op === 'remove') delete parent[key];
+  else parent[key] = patch.value;
+}
+
+/** Carries out patches inside an Immer recipe or on a plain copy. @throws PatchError at the first that does not fit. */
+export function applyInPlace(document: object, patches: readonly Patch[]): void {
+  for (const patch of patches) applyOne(document as Record<string, unknown>, patch);
+}
+
+/** A new document with the patches applied, all or none. @throws PatchError */
+export function applyPatches<T extends object>(document: T, patches: readonly Patch[]): T {
+  return produce(document, (draft) => applyInPlace(draft as object, patches));
+}

@@ -1,0 +1,51 @@
+/**
+ * raw → upgraded → checked against the schema → references → Plan.
+ * Used by the server and the command line; a browser under a strict content policy cannot run it (it compiles code).
+ */
+import { Ajv2020 } from 'ajv/dist/2020.js';
+import { toPointer } from './patches';
+import { brokenReferences } from './references';
+import { PLAN_SCHEMA } from './schema';
+import { type Problem, problemOf, show } from './problem';
+import type { Plan } from './types';
+import { UpgradeError, upgradePlan } from './upgrade';
+
+export type Validated = { plan: Plan; problems: [] } | { plan: null; problems: Problem[] };
+
+const MOST_PROBLEMS = 50;
+
+const ajv = new Ajv2020({ allErrors: true, strict: true, verbose: true });
+const matches = ajv.compile<Plan>(PLAN_SCHEMA);
+
+/** Keys of tables must be the ids of their rows; the schema cannot say so. */
+function idProblems(plan: Plan): Problem[] {
+  const problems: Problem[] = [];
+  const checkTable = (table: { byId: Record<string, { id: string }> }, path: string[]) => {
+    for (const [key, row] of Object.entries(table.byId)) {
+      if (row.id !== key) problems.push({ pointer: toPointer([...path, 'byId', key, 'id']), found: show(row.id), expected: show(key) });
+    }
+  };
+  for (const kind of ['radios', 'sites', 'networks', 'wants'] as const) checkTable(plan[kind], [kind]);
+  for (const [id, network] of Object.entries(plan.networks.byId)) {
+    checkTable(network.groups, ['networks', 'byId', id, 'groups']);
+    checkTable(network.servers, ['networks', 'byId', id, 'servers']);
+  }
+  for (const [id, codeplug] of Object.entries(plan.codeplugs)) {
+    for (const kind of ['channels', 'zones', 'contacts', 'receiveLists'] as const) checkTable(codeplug[kind], ['codeplugs', id, kind]);
+  }
+  return problems;
+}
+
+export function validatePlan(raw: unknown): Validated {
+  let document: unknown;
+  try {
+    document = upgradePlan(raw);
+  } catch (error) {
+    if (!(error instanceof UpgradeError)) throw error;
+    return { plan: null, problems: [{ pointer: error.pointer, found: error.found, expected: error.expected }] };
+  }
+  if (!matches(document)) return { plan: null, problems: (matches.errors ?? []).slice(0, MOST_PROBLEMS).map(problemOf) };
+  const problems = idProblems(document);
+  if (problems.length === 0) problems.push(...brokenReferences(document).map((one) => ({ pointer: one.pointer, found: one.found, expected: 'a reference to something in the plan' })));
+  return problems.length > 0 ? { plan: null, problems: problems.slice(0, MOST_PROBLEMS) } : { plan: document, problems: [] };
+}

@@ -1,0 +1,180 @@
+// @ts-check
+/** `demo`, `start`, `stop`, `status`, `reset`: bring everything up, stay in the foreground, take it down cleanly. */
+import { spawn } from 'node:child_process';
+import { existsSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { createInterface } from 'node:readline/promises';
+import { ensureBuild } from './build.mjs';
+import { ensureDatabase, runningCluster, startCluster, stopCluster } from './cluster.mjs';
+import { Failure } from './failure.mjs';
+import { withLock } from './lock.mjs';
+import { ensureNodePackages, ensurePostgres } from './packages.mjs';
+import { clusterFolder, home, ROOT } from './paths.mjs';
+import { portIsFree, runs, until } from './processes.mjs';
+
+const DEFAULT_PORT = 4417;
+const START_LIMIT_MS = 60_000;
+const RESTARTS_A_MINUTE = 5;
+const SERVER = join(ROOT, 'server', 'dist', 'main.js');
+
+/** @typedef {{ launcher: number, server: number, port: number }} Running */
+
+const stateFile = () => join(home(), 'run.json');
+
+/** What runs for this home now, `null` when nothing does; a stale record is removed. @returns {Running | null} */
+function running() {
+  if (!existsSync(stateFile())) return null;
+  try {
+    const state = /** @type {Running} */ (JSON.parse(readFileSync(stateFile(), 'utf8')));
+    if (runs(state.launcher, 'relay') || runs(state.server, SERVER)) return state;
+  } catch {
+    // A half-written record is as good as none.
+  }
+  rmSync(stateFile(), { force: true });
+  return null;
+}
+
+/**
+ * @template T
+ * @param {string} name
+ * @param {() => T | Promise<T>} work
+ * @param {(result: T) => string} say
+ */
+async function step(name, work, say = String) {
+  const start = performance.now();
+  const result = await work();
+  console.log(`${name.padEnd(12)}${say(result).padEnd(26)}${((performance.now() - start) / 1000).toFixed(2)} s`);
+  return result;
+}
+
+/** @param {string} url */
+async function answers(url) {
+  try {
+    return (await fetch(`${url}/api/v1/ready`)).ok;
+  } catch {
+    return false;
+  }
+}
+
+/** @param {string[]} words */
+function portFrom(words) {
+  const at = words.indexOf('--port');
+  const text = at >= 0 ? words[at + 1] : (process.env['RELAY_PORT'] ?? String(DEFAULT_PORT));
+  const port = Number(text);
+  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Failure(`Found port “${text ?? ''}”, expected a number from 1 to 65535.`);
+  return port;
+}
+
+/** @param {{ demo: boolean, words: string[] }} options */
+export async function serve({ demo, words }) {
+  const port = portFrom(words);
+  const already = running();
+  if (already) throw new Failure(`Already running at http://127.0.0.1:${already.port} (stop it with ./relay stop).`);
+  if (!(await portIsFree(port))) throw new Failure(`Port ${port} is taken by another program: stop that, or choose another with --port.`);
+  const folder = clusterFolder();
+  const database = await withLock(home(), async () => {
+    await step('packages', ensureNodePackages);
+    await step('PostgreSQL', ensurePostgres);
+    await step('build', ensureBuild);
+    const cluster = await step('database', () => startCluster(folder), ({ done }) => done);
+    return ensureDatabase(cluster, 'relay');
+  });
+  const url = `http://127.0.0.1:${port}`;
+  const log = join(home(), 'server.log');
+  const stop = supervise({ port, database, demo, log, folder });
+  await step('server', async () => {
+    if (!(await until(() => answers(url), START_LIMIT_MS))) {
+      await stop();
+      throw new Failure(`The server did not come up: see ${log}.`);
+    }
+    return 'ready';
+  });
+  console.log(`\nYellow Relay is at ${url}   (Ctrl+C stops it)`);
+}
+
+/**
+ * Runs the server, starts it again when it dies, and takes everything down on Ctrl+C.
+ * @param {{ port: number, database: string, demo: boolean, log: string, folder: string }} options
+ */
+function supervise({ port, database, demo, log, folder }) {
+  const output = openSync(log, 'a');
+  let stopping = false;
+  /** @type {number[]} */
+  const deaths = [];
+  /** @type {import('node:child_process').ChildProcess} */
+  let child;
+  const launch = () => {
+    const env = { ...process.env, RELAY_DATABASE_URL: database, RELAY_PORT: String(port), RELAY_DEMO: demo ? '1' : '', RELAY_WEB_ROOT: join(ROOT, 'web', 'dist') };
+    child = spawn(process.execPath, ['--enable-source-maps', SERVER], { env, stdio: ['ignore', output, output] });
+    writeFileSync(stateFile(), JSON.stringify({ launcher: process.pid, server: child.pid, port }));
+    child.once('exit', (code, signal) => {
+      if (stopping) return;
+      const now = Date.now();
+      deaths.push(now);
+      if (deaths.filter((at) => now - at < 60_000).length > RESTARTS_A_MINUTE) {
+        console.error(`The server keeps ending (${signal ?? code}): see ${log}.`);
+        void stop(1);
+        return;
+      }
+      console.error(`The server ended (${signal ?? code}) and is started again; nothing saved was lost.`);
+      launch();
+    });
+  };
+  const stop = async (exitCode = 0) => {
+    if (stopping) return;
+    stopping = true;
+    if (child.exitCode === null && child.signalCode === null) {
+      const ended = new Promise((done) => child.once('exit', done));
+      child.kill('SIGTERM');
+      await ended;
+    }
+    stopCluster(folder);
+    rmSync(stateFile(), { force: true });
+    console.log('Stopped.');
+    process.exit(exitCode);
+  };
+  for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP'])) process.on(signal, () => void stop());
+  launch();
+  return stop;
+}
+
+export async function stopAll() {
+  const state = running();
+  const folder = clusterFolder();
+  if (state && runs(state.launcher, 'relay')) {
+    process.kill(state.launcher, 'SIGTERM');
+    if (await until(() => !runs(state.launcher, 'relay'), 20_000)) return console.log('Stopped.');
+  }
+  if (state && runs(state.server, SERVER)) {
+    process.kill(state.server, 'SIGTERM');
+    await until(() => !runs(state.server, SERVER), 10_000);
+  }
+  rmSync(stateFile(), { force: true });
+  console.log(stopCluster(folder) || state ? 'Stopped.' : 'Nothing was running.');
+}
+
+export async function status() {
+  const state = running();
+  const cluster = runningCluster(clusterFolder());
+  if (state) {
+    const url = `http://127.0.0.1:${state.port}`;
+    console.log(`server    ${(await answers(url)) ? `ready at ${url}` : `started at ${url}, does not answer`}`);
+  } else console.log('server    stopped');
+  console.log(`database  ${cluster ? `running on port ${cluster.port}` : 'stopped'}`);
+  return state ? 0 : 3;
+}
+
+/** @param {string[]} words */
+export async function reset(words) {
+  const folder = clusterFolder();
+  if (!words.includes('--yes')) {
+    if (!process.stdin.isTTY) throw new Failure('This deletes all plans of this checkout. To go on without being asked, add --yes.');
+    const ask = createInterface({ input: process.stdin, output: process.stdout });
+    const answer = await ask.question(`This deletes all plans in ${folder}. Type yes to go on: `);
+    ask.close();
+    if (answer.trim() !== 'yes') return console.log('Nothing was deleted.');
+  }
+  await stopAll();
+  rmSync(folder, { recursive: true, force: true });
+  console.log('All plans were deleted.');
+}

@@ -1,0 +1,44 @@
+/** The application: one ordered list of middleware. */
+import { bodyParser } from '@koa/bodyparser';
+import Koa from 'koa';
+import compress from 'koa-compress';
+import helmet from 'koa-helmet';
+import type { Logger } from 'pino';
+import type { DataSource } from 'typeorm';
+import type { PlanEvents } from './events';
+import { guard } from './http/guard';
+import { pages } from './http/pages';
+import { problems } from './http/problems';
+import { requestLog } from './http/request-log';
+import { Plans } from './plans';
+import { healthRoutes } from './routes/health';
+import { planRoutes } from './routes/plans';
+
+export interface AppParts {
+  source: DataSource;
+  events: PlanEvents;
+  log: Logger;
+  /** Names besides localhost under which this server may be called. */
+  hosts: readonly string[];
+  /** Folder of the built pages. */
+  webRoot: string;
+}
+
+const BODY_LIMIT = '32mb';
+
+export function createApp({ source, events, log, hosts, webRoot }: AppParts): Koa {
+  const app = new Koa();
+  const health = healthRoutes(source);
+  const plans = planRoutes(new Plans(source), events);
+  app.use(requestLog(log));
+  app.use(problems(log));
+  app.use(guard(hosts));
+  // The content policy is set with the page, because it carries a nonce; plain http on loopback needs no HSTS.
+  app.use(helmet({ contentSecurityPolicy: false, strictTransportSecurity: false }));
+  app.use(compress({ br: false }));
+  app.use(bodyParser({ enableTypes: ['json'], jsonLimit: BODY_LIMIT, jsonStrict: true }));
+  for (const router of [health, plans]) app.use(router.routes()).use(router.allowedMethods());
+  app.use(pages(webRoot));
+  app.on('error', (error: Error) => log.debug({ err: error }, 'connection error'));
+  return app;
+}

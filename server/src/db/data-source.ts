@@ -1,0 +1,32 @@
+import { DataSource } from 'typeorm';
+import { EditEntity, PlanEntity } from './entities';
+import { Plans1763800000001 } from './migrations/0001-plans';
+
+const MIGRATION_LOCK = 0x72656c61;
+
+export function dataSource(url: string): DataSource {
+  return new DataSource({
+    type: 'postgres',
+    url,
+    entities: [PlanEntity, EditEntity],
+    migrations: [Plans1763800000001],
+    migrationsTransactionMode: 'all',
+    synchronize: false,
+    logging: false,
+    extra: { max: 10, application_name: 'yellow-relay' },
+  });
+}
+
+/** Connects and brings the schema up; several processes may do so at once. */
+export async function openDatabase(url: string): Promise<DataSource> {
+  const source = await dataSource(url).initialize();
+  const runner = source.createQueryRunner();
+  try {
+    await runner.query('SELECT pg_advisory_lock($1)', [MIGRATION_LOCK]);
+    await source.runMigrations();
+  } finally {
+    await runner.query('SELECT pg_advisory_unlock($1)', [MIGRATION_LOCK]);
+    await runner.release();
+  }
+  return source;
+}

@@ -1,0 +1,83 @@
+/** Bodies of the API as JSON Schema; `openapi.ts` publishes the same objects. */
+const UUID = { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' };
+const LINE = { type: 'string', maxLength: 200, pattern: '^[^\\u0000-\\u001f\\u007f\\ud800-\\udfff]*$' };
+const NAME = { ...LINE, minLength: 1, maxLength: 100 };
+
+export const PATCH_SCHEMA = {
+  type: 'object',
+  required: ['op', 'path'],
+  properties: { op: { enum: ['add', 'remove', 'replace', 'test'] }, path: { type: 'string', maxLength: 1000 }, value: {} },
+  additionalProperties: false,
+  if: { properties: { op: { enum: ['add', 'replace', 'test'] } } },
+  then: { required: ['value'] },
+};
+
+export const EDIT_SCHEMA = {
+  type: 'object',
+  required: ['id', 'kind', 'target', 'label', 'patches'],
+  properties: {
+    id: UUID,
+    kind: { enum: ['edit', 'undo', 'redo'] },
+    target: { anyOf: [{ type: 'null' }, UUID] },
+    label: LINE,
+    patches: { type: 'array', maxItems: 200_000, items: PATCH_SCHEMA },
+  },
+  additionalProperties: false,
+};
+
+export const EDITS_BODY = {
+  type: 'object',
+  required: ['version', 'edits'],
+  properties: { version: { type: 'integer', minimum: 1 }, edits: { type: 'array', minItems: 1, maxItems: 1000, items: EDIT_SCHEMA } },
+  additionalProperties: false,
+};
+
+/** A new plan: empty, from the demo, or a document read from a file. */
+export const CREATE_BODY = {
+  type: 'object',
+  properties: { name: NAME, demo: { type: 'string' }, document: {} },
+  minProperties: 1,
+  additionalProperties: false,
+};
+
+export const DUPLICATE_BODY = { type: 'object', required: ['name'], properties: { name: NAME }, additionalProperties: false };
+
+export const SUMMARY_SCHEMA = {
+  type: 'object',
+  required: ['id', 'name', 'version', 'updatedAt', 'deletedAt'],
+  properties: { id: UUID, name: { type: 'string' }, version: { type: 'integer' }, updatedAt: { type: 'string' }, deletedAt: { type: ['string', 'null'] } },
+  additionalProperties: false,
+};
+
+export const EDIT_ROW_SCHEMA = {
+  type: 'object',
+  required: ['planId', 'version', 'id', 'kind', 'target', 'label', 'patches', 'inverse', 'at'],
+  properties: {
+    ...EDIT_SCHEMA.properties,
+    planId: UUID,
+    version: { type: 'integer' },
+    inverse: { type: 'array', items: PATCH_SCHEMA },
+    at: { type: 'string' },
+  },
+  additionalProperties: false,
+};
+
+export const EDITED_SCHEMA = {
+  type: 'object',
+  required: ['version', 'edits'],
+  properties: { version: { type: 'integer' }, edits: { type: 'array', items: EDIT_ROW_SCHEMA } },
+  additionalProperties: false,
+};
+
+export const OPENED_SCHEMA = {
+  type: 'object',
+  required: ['id', 'version', 'document', 'recent'],
+  properties: { id: UUID, version: { type: 'integer' }, document: { type: 'object' }, recent: { type: 'array', items: EDIT_ROW_SCHEMA } },
+  additionalProperties: false,
+};
+
+export const PROBLEM_SCHEMA = {
+  type: 'object',
+  required: ['type', 'title', 'status', 'instance', 'requestId'],
+  properties: { type: { type: 'string' }, title: { type: 'string' }, status: { type: 'integer' }, detail: { type: 'string' }, instance: { type: 'string' }, requestId: { type: 'string' } },
+};

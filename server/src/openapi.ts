@@ -1,0 +1,41 @@
+/** The API in OpenAPI 3.1, published as `docs/openapi.json`. Tests hold each route and each answer against it. */
+import { CREATE_BODY, DUPLICATE_BODY, EDIT_ROW_SCHEMA, EDITED_SCHEMA, EDITS_BODY, OPENED_SCHEMA, PROBLEM_SCHEMA, SUMMARY_SCHEMA } from './http/schemas';
+
+const json = (schema: object) => ({ content: { 'application/json': { schema } } });
+const answer = (description: string, schema: object) => ({ description, ...json(schema) });
+const problem = (description: string) => ({ description, content: { 'application/problem+json': { schema: PROBLEM_SCHEMA } } });
+const id = { name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } };
+const status = { type: 'object', required: ['status'], properties: { status: { type: 'string' } } };
+const notFound = { 404: problem('No such plan') };
+
+export const openApi = {
+  openapi: '3.1.0',
+  info: { title: 'Yellow Relay', version: '1', description: 'Plans, their edits (RFC 6902 patches made on a version) and their history. Errors are problem documents (RFC 9457).' },
+  servers: [{ url: '/api/v1' }],
+  paths: {
+    '/health': { get: { summary: 'The process answers', responses: { 200: answer('Yes', status) } } },
+    '/ready': { get: { summary: 'The database answers', responses: { 200: answer('Yes', status), 503: answer('Not now', status) } } },
+    '/openapi.json': { get: { summary: 'This document', responses: { 200: answer('OpenAPI 3.1', { type: 'object' }) } } },
+    '/plans/': {
+      get: {
+        summary: 'Plans by name; with `deleted=true` those that can be restored',
+        parameters: [{ name: 'deleted', in: 'query', schema: { enum: ['true', 'false'] } }],
+        responses: { 200: answer('Plans', { type: 'array', items: SUMMARY_SCHEMA }) },
+      },
+      post: { summary: 'New plan: empty, from the demo, or from a document', requestBody: json(CREATE_BODY), responses: { 201: answer('Made', SUMMARY_SCHEMA), 422: problem('Not a sound plan; says where') } },
+    },
+    '/plans/{id}': {
+      parameters: [id],
+      get: { summary: 'The plan with its recent edits', responses: { 200: answer('Plan', OPENED_SCHEMA), ...notFound } },
+      patch: { summary: 'Edits made on a version, all or none', requestBody: json(EDITS_BODY), responses: { 200: answer('The new version', EDITED_SCHEMA), ...notFound, 409: problem('Made on an older version; `since` holds what happened'), 422: problem('Does not fit, or the plan would not be sound') } },
+      delete: { summary: 'Delete; can be restored', responses: { 200: answer('Deleted', SUMMARY_SCHEMA), ...notFound } },
+    },
+    '/plans/{id}/edits': {
+      parameters: [id],
+      get: { summary: 'Edits after a version', parameters: [{ name: 'after', in: 'query', schema: { type: 'integer' } }], responses: { 200: answer('Edits', { type: 'array', items: EDIT_ROW_SCHEMA }), 422: problem('Not a version') } },
+    },
+    '/plans/{id}/events': { parameters: [id], get: { summary: 'Server-sent events: `version` when there is a new one', responses: { 200: { description: 'Stream', content: { 'text/event-stream': {} } } } } },
+    '/plans/{id}/duplicate': { parameters: [id], post: { summary: 'A copy under another name', requestBody: json(DUPLICATE_BODY), responses: { 201: answer('Made', SUMMARY_SCHEMA), ...notFound } } },
+    '/plans/{id}/restore': { parameters: [id], post: { summary: 'Bring a deleted plan back', responses: { 200: answer('Restored', SUMMARY_SCHEMA), ...notFound } } },
+  },
+};

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { usePlanStore } from '../sync/plan-store';
+import type { Found } from './finder';
+
+const props = defineProps<{ planId: string }>();
+const open = defineModel<boolean>({ required: true });
+const store = usePlanStore();
+const router = useRouter();
+const typed = ref('');
+const at = ref(0);
+const search = ref<typeof import('./finder').findAnything | null>(null);
+
+watch(open, async (now) => {
+  if (!now) return;
+  typed.value = '';
+  at.value = 0;
+  search.value ??= (await import('./finder')).findAnything;
+});
+
+const found = computed<Found[]>(() => (open.value && store.plan && search.value ? search.value(store.plan, props.planId, typed.value) : []));
+watch(found, () => (at.value = 0));
+
+function go(one: Found | undefined): void {
+  if (!one) return;
+  open.value = false;
+  void router.push(one.to);
+}
+
+function move(step: number): void {
+  at.value = Math.max(0, Math.min(found.value.length - 1, at.value + step));
+}
+</script>
+
+<template>
+  <el-dialog v-model="open" width="560px" title="Find anything" top="10vh">
+    <input v-model="typed" class="ask" autofocus role="combobox" aria-expanded="true" aria-controls="found" :aria-activedescendant="found[at] ? `found-${at}` : undefined" aria-label="Find a channel, group, check or action" placeholder="Part of a name or a number" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.enter.prevent="go(found[at])" />
+    <ul id="found" role="listbox" aria-label="Found" class="found">
+      <li v-for="(one, i) in found" :id="`found-${i}`" :key="one.id" role="option" :aria-selected="i === at" :class="{ chosen: i === at }" @click="go(one)">
+        <span class="kind soft">{{ one.kind }}</span><span>{{ one.title }}</span><span class="soft mono">{{ one.detail }}</span>
+      </li>
+    </ul>
+    <p v-if="found.length === 0" class="soft">Nothing has these words.</p>
+  </el-dialog>
+</template>
+
+<style scoped>
+.ask {
+  width: 100%;
+  height: 36px;
+  padding: 0 10px;
+  color: var(--ink);
+  background: var(--raised);
+  border: 1px solid var(--ink);
+  border-radius: 3px;
+  font: inherit;
+}
+
+.found {
+  max-height: 50vh;
+  margin: 8px 0 0;
+  padding: 0;
+  overflow: auto;
+  list-style: none;
+}
+
+.found li {
+  display: grid;
+  grid-template-columns: 84px 1fr auto;
+  gap: 8px;
+  padding: 5px 8px;
+  cursor: pointer;
+}
+
+.found .chosen,
+.found li:hover {
+  background: var(--yellow-pale);
+}
+</style>

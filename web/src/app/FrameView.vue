@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { onMounted, onUnmounted, ref, watch } from 'vue';
+import { ApiProblem } from '../sync/api';
+import { usePlanStore } from '../sync/plan-store';
+import DockPanel from './DockPanel.vue';
+import FinderDialog from './FinderDialog.vue';
+import KeysDialog from './KeysDialog.vue';
+import TopBar from './TopBar.vue';
+import TrackNav from './TrackNav.vue';
+
+const props = defineProps<{ planId: string }>();
+const store = usePlanStore();
+const finding = ref(false);
+const keys = ref(false);
+const failure = ref('');
+
+async function open(id: string): Promise<void> {
+  failure.value = '';
+  try {
+    await store.open(id);
+  } catch (error) {
+    failure.value = error instanceof ApiProblem && error.status === 404 ? 'This plan does not exist, or was deleted. It can be restored from the list of plans.' : `The plan cannot be opened now: ${(error as Error).message}`;
+  }
+}
+
+watch(() => props.planId, open, { immediate: true });
+
+function typing(target: EventTarget | null): boolean {
+  return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+}
+
+function onKey(event: KeyboardEvent): void {
+  const command = event.ctrlKey || event.metaKey;
+  if (command && event.key.toLowerCase() === 'k') {
+    event.preventDefault();
+    finding.value = true;
+  } else if (command && event.key.toLowerCase() === 'z' && !typing(event.target)) {
+    event.preventDefault();
+    if (event.shiftKey) store.redo();
+    else store.undo();
+  } else if (event.key === '?' && !typing(event.target)) keys.value = true;
+}
+
+onMounted(() => window.addEventListener('keydown', onKey));
+onUnmounted(() => window.removeEventListener('keydown', onKey));
+</script>
+
+<template>
+  <div class="frame">
+    <a class="skip" href="#work">Skip to the work</a>
+    <TopBar :plan-id="planId" class="frame-top" @find="finding = true" />
+    <TrackNav :plan-id="planId" class="frame-track" />
+    <main id="work" class="frame-work" tabindex="-1">
+      <p v-if="failure" class="failure is-broken" role="alert">{{ failure }} <router-link :to="{ name: 'plans' }">All plans</router-link></p>
+      <p v-else-if="!store.plan" class="failure soft" role="status">Opening the plan…</p>
+      <router-view v-else />
+    </main>
+    <div class="frame-dock">
+      <p class="notice no-print" role="status" aria-live="polite" data-testid="notice">{{ store.notice }}</p>
+      <p v-if="store.saveState === 'waiting'" class="waiting no-print" role="alert">The server does not answer. {{ store.saveDetail }}; they are kept in this browser and sent as soon as it is back.</p>
+      <DockPanel />
+    </div>
+    <FinderDialog v-model="finding" :plan-id="planId" />
+    <KeysDialog v-model="keys" />
+  </div>
+</template>
+
+<style scoped>
+.frame {
+  display: grid;
+  grid-template: 46px minmax(0, 1fr) auto / 168px minmax(0, 1fr);
+  grid-template-areas: 'top top' 'track work' 'track dock';
+  height: 100vh;
+}
+
+.frame-top {
+  grid-area: top;
+}
+
+.frame-track {
+  grid-area: track;
+}
+
+.frame-work {
+  grid-area: work;
+  min-height: 0;
+  overflow: auto;
+  outline: none;
+}
+
+.frame-dock {
+  grid-area: dock;
+  min-width: 0;
+}
+
+.failure {
+  padding: 32px 20px;
+}
+
+.notice:not(:empty),
+.waiting {
+  padding: 5px 20px;
+  background: var(--sunk);
+  border-top: 1px solid var(--hairline);
+}
+
+.waiting {
+  color: var(--doubtful);
+  font-weight: 600;
+}
+
+.skip {
+  position: absolute;
+  top: -60px;
+  left: 8px;
+  z-index: 10;
+  padding: 8px;
+  background: var(--raised);
+}
+
+.skip:focus {
+  top: 4px;
+}
+
+@media (max-width: 760px) {
+  .frame {
+    grid-template: 46px auto minmax(0, 1fr) auto / minmax(0, 1fr);
+    grid-template-areas: 'top' 'track' 'work' 'dock';
+  }
+}
+
+@media print {
+  .frame {
+    display: block;
+    height: auto;
+  }
+
+  .frame-work {
+    overflow: visible;
+  }
+}
+</style>

@@ -1,0 +1,39 @@
+/** Every screen, selection and path has an address. Screens load when they are first shown. */
+import { createRouter, createWebHistory } from 'vue-router';
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'plans', component: () => import('../features/plans').then((m) => m.PlansView), meta: { title: 'Plans' } },
+    {
+      path: '/help',
+      component: () => import('../features/help').then((m) => m.HelpFrame),
+      children: [
+        { path: '', redirect: { name: 'help-checks' } },
+        { path: 'checks', name: 'help-checks', component: () => import('../features/help').then((m) => m.CheckList), meta: { title: 'Checks' } },
+        { path: 'checks/:checkId', name: 'help-check', component: () => import('../features/help').then((m) => m.CheckPage), props: true, meta: { title: 'Check' } },
+      ],
+    },
+    {
+      path: '/plan/:planId',
+      component: () => import('./FrameView.vue'),
+      props: true,
+      children: [
+        { path: '', redirect: { name: 'agreement' } },
+        { path: 'station', name: 'station', component: () => import('../features/station').then((m) => m.StationView), meta: { title: 'Station' } },
+        { path: 'radios/:radioId?', name: 'radios', component: () => import('../features/radios').then((m) => m.RadiosView), props: true, meta: { title: 'Radios' } },
+        { path: 'networks/:networkId?', name: 'networks', component: () => import('../features/networks').then((m) => m.NetworksView), props: true, meta: { title: 'Networks' } },
+        { path: 'wants', name: 'wants', component: () => import('../features/wants').then((m) => m.WantsView), meta: { title: 'Wants' } },
+        { path: 'codeplugs/:radioId?', name: 'codeplugs', component: () => import('../features/codeplugs').then((m) => m.CodeplugsView), props: true, meta: { title: 'Codeplugs' } },
+        { path: 'hotspots/:siteId?', name: 'hotspots', component: () => import('../features/hotspots').then((m) => m.HotspotsView), props: true, meta: { title: 'Hotspots' } },
+        { path: 'agreement', name: 'agreement', component: () => import('../features/agreement').then((m) => m.AgreementView), meta: { title: 'Agreement' } },
+        { path: 'carry-out', name: 'carry-out', component: () => import('../features/carry-out').then((m) => m.CarryOutView), meta: { title: 'Carry out' } },
+      ],
+    },
+    { path: '/:rest(.*)*', name: 'missing', component: () => import('./MissingView.vue'), meta: { title: 'Not found' } },
+  ],
+});
+
+router.afterEach((to) => {
+  document.title = `${String(to.meta['title'] ?? 'Plan')} · Yellow Relay`;
+});

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import type { ExplainedFinding } from '@relay/core/agreement/agreement';
+import { findingsOfPath } from '@relay/core/agreement/agreement';
+import { EmptyState, NextStep, PageHead } from '../../parts';
+import { usePlanStore } from '../../sync/plan-store';
+import FindingCard from './FindingCard.vue';
+import { byPath, byPlace } from './groups';
+import PathList from './PathList.vue';
+
+const store = usePlanStore();
+const route = useRoute();
+const router = useRouter();
+const grouping = ref<'path' | 'place'>(route.query['by'] === 'place' ? 'place' : 'path');
+const chosenId = ref<string | null>(null);
+const list = ref<HTMLElement | null>(null);
+
+const plan = computed(() => store.plan!);
+const agreement = computed(() => store.agreement);
+const groups = computed(() => (agreement.value ? (grouping.value === 'path' ? byPath(plan.value, agreement.value) : byPlace(plan.value, agreement.value)) : []));
+const flat = computed(() => groups.value.flatMap((group) => group.findings));
+const chosen = computed(() => flat.value.find((one) => one.id === chosenId.value) ?? flat.value[0] ?? null);
+
+/** The address holds the selected path, so that it can be sent and reloaded. */
+watch(() => route.query['channel'], (channel) => {
+  const radio = route.query['radio'];
+  if (typeof channel === 'string' && typeof radio === 'string') store.selection = { radioId: radio, channelId: channel };
+}, { immediate: true });
+
+function showPath(radioId: string, channelId: string): void {
+  void router.replace({ query: { ...route.query, radio: radioId, channel: channelId } });
+}
+
+/** The first path that a finding touches: its own channel, or one that goes through its radio or site. */
+function openPath(finding: ExplainedFinding): void {
+  const { radioId, channelId } = finding.subject;
+  if (radioId && channelId) return showPath(radioId, channelId);
+  const touched = agreement.value?.channels.find((one) => {
+    const siteId = plan.value.codeplugs[one.radioId]?.channels.byId[one.channelId]?.siteId ?? null;
+    return findingsOfPath([finding], one.radioId, one.channelId, siteId).length > 0;
+  });
+  if (touched) showPath(touched.radioId, touched.channelId);
+}
+
+function move(step: number): void {
+  const at = flat.value.findIndex((one) => one.id === chosen.value?.id);
+  chosenId.value = flat.value[Math.max(0, Math.min(flat.value.length - 1, at + step))]?.id ?? null;
+  void nextTick(() => list.value?.querySelector('[aria-current="true"]')?.scrollIntoView({ block: 'nearest' }));
+}
+
+function onKey(event: KeyboardEvent): void {
+  if (event.ctrlKey || event.metaKey || event.altKey) return;
+  if (event.key === 'ArrowDown') move(1);
+  else if (event.key === 'ArrowUp') move(-1);
+  else if (event.key === '.' && chosen.value) store.mend(chosen.value);
+  else if (event.key === 't' && chosen.value) openPath(chosen.value);
+  else return;
+  event.preventDefault();
+}
+
+const mendable = (check: string) => flat.value.filter((one) => one.check === check && one.fixes.length > 0).length;
+</script>
+
+<template>
+  <PageHead title="Agreement" :detail="agreement ? `${agreement.channels.length} paths, ${agreement.findings.length} ${agreement.findings.length === 1 ? 'finding' : 'findings'}` : ''">
+    <el-radio-group v-if="flat.length" v-model="grouping" aria-label="Group findings by" size="default">
+      <el-radio-button value="path">By path</el-radio-button>
+      <el-radio-button value="place">By place</el-radio-button>
+    </el-radio-group>
+    <NextStep />
+  </PageHead>
+  <p v-if="!agreement" class="pad soft" role="status">Checking…</p>
+  <EmptyState v-else-if="agreement.channels.length === 0 && flat.length === 0" title="No path yet">
+    <p>A path runs from a radio’s channel over the air to your hotspot, through its gateway to a network and its group. Build the codeplug from your wants, and every path is proved here.</p>
+    <template #acts><el-button @click="router.push({ name: 'wants' })">Go to Wants</el-button></template>
+  </EmptyState>
+  <div v-else class="columns">
+    <PathList :agreement="agreement" :selection="store.selection" @choose="showPath" />
+    <section ref="list" class="findings" tabindex="0" aria-label="Findings; arrows choose, full stop mends, t shows the path" @keydown="onKey">
+      <p v-if="flat.length === 0" class="clear" data-testid="all-whole"><strong class="is-whole">Every path is whole.</strong> Radio, hotspot and network agree; nothing is left to mend.</p>
+      <section v-for="group in groups" :key="group.key" :aria-label="group.title">
+        <h2>{{ group.title }} <span class="soft">{{ group.detail }}</span></h2>
+        <FindingCard v-for="finding in group.findings" :key="finding.id" :finding="finding" :current="finding.id === chosen?.id" :alike="mendable(finding.check)" @choose="chosenId = finding.id" @mend="(at) => store.mend(finding, at)" @mend-all="store.mendAll(finding.check)" @path="openPath(finding)" />
+      </section>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.pad {
+  padding: 20px;
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: minmax(330px, 2fr) minmax(420px, 3fr);
+  gap: 24px;
+  padding: 0 20px 24px;
+}
+
+.findings {
+  display: grid;
+  gap: 18px;
+  align-content: start;
+}
+
+.findings h2 {
+  margin-bottom: 6px;
+}
+
+.findings h2 .soft {
+  font-weight: 400;
+}
+
+.clear {
+  padding: 16px;
+  background: var(--raised);
+  border: 1px solid var(--hairline);
+  border-left: 4px solid var(--good);
+  border-radius: 3px;
+}
+
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { ExplainedFinding } from '@relay/core/agreement/agreement';
+import { checkOf } from '@relay/core/checks/explain';
+
+const props = defineProps<{ finding: ExplainedFinding; current: boolean; alike: number }>();
+defineEmits<{ choose: []; mend: [at: number]; mendAll: []; path: [] }>();
+const source = computed(() => checkOf(props.finding).docs.source);
+</script>
+
+<template>
+  <article class="card" :class="[`card--${finding.severity}`, { 'card--current': current }]" :aria-current="current" :data-check="finding.check" @click="$emit('choose')">
+    <p><b :class="`is-${finding.severity}`">{{ finding.severity }}</b> {{ finding.what }}</p>
+    <p class="soft">{{ finding.why }}<template v-if="source"> <cite>{{ source.kind === 'published' ? source.name : source.kind }}</cite></template></p>
+    <p v-if="finding.fixes.length === 0">{{ finding.remedy }}</p>
+    <div class="acts">
+      <el-button v-for="(label, i) in finding.fixLabels" :key="i" size="small" @click.stop="$emit('mend', i)">{{ label }}</el-button>
+      <el-button v-if="alike > 1 && finding.fixes.length" size="small" @click.stop="$emit('mendAll')">Mend all {{ alike }}</el-button>
+      <el-button size="small" link @click.stop="$emit('path')">Show the path</el-button>
+      <router-link :to="{ name: 'help-check', params: { checkId: finding.check } }">Why</router-link>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.card {
+  display: grid;
+  gap: 4px;
+  margin-bottom: 8px;
+  padding: 9px 12px;
+  background: var(--raised);
+  border: 1px solid var(--hairline);
+  border-left: 4px solid var(--hairline);
+  border-radius: 3px;
+}
+
+.card--broken {
+  border-left-color: var(--broken);
+}
+
+.card--doubtful {
+  border-left: 4px dashed var(--doubtful);
+}
+
+.card--current {
+  background: var(--yellow-pale);
+}
+
+cite {
+  font-style: normal;
+  font-size: 12px;
+}
+
+cite::before {
+  content: '· ';
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+
+.acts .el-button + .el-button {
+  margin-left: 0;
+}
+</style>

@@ -1,0 +1,1 @@
+export { default as AgreementView } from './AgreementView.vue';

@@ -1,0 +1,1 @@
+export { default as BuildDrawer } from './BuildDrawer.vue';

@@ -1,0 +1,178 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { describeReadFinding, type ReadFinding } from '@relay/core/formats/format';
+import { writePlan } from '@relay/core/formats/plan-text';
+import { writeProfile } from '@relay/core/formats/profile-json';
+import { rows } from '@relay/core/plan/table';
+import type { Radio, Site } from '@relay/core/plan/types';
+import { runSheet } from '@relay/core/run-sheet/run-sheet';
+import { PageHead } from '../../parts';
+import { download, fileName } from '../../parts/download';
+import { usePlanStore } from '../../sync/plan-store';
+import { readCodeplug, replaceCodeplug, writeCodeplug } from './files';
+import SettingsSheet from './SettingsSheet.vue';
+
+const store = usePlanStore();
+const plan = computed(() => store.plan!);
+const steps = computed(() => runSheet(plan.value));
+const radios = computed(() => rows(plan.value.radios));
+const sites = computed(() => rows(plan.value.sites));
+const withPasswords = ref(false);
+const problems = ref<ReadFinding[]>([]);
+const done = ref<Set<string>>(new Set());
+const broken = computed(() => store.agreement?.tally.broken ?? 0);
+
+function savePlan(): void {
+  download(`${fileName(plan.value.name)}.relay.json`, 'application/json', writePlan(plan.value, { passwords: withPasswords.value }));
+}
+
+async function saveCodeplug(radio: Radio): Promise<void> {
+  download(`${fileName(radio.name)}-codeplug.csv`, 'text/csv', await writeCodeplug(plan.value.codeplugs[radio.id]!));
+}
+
+function saveProfile(site: Site): void {
+  download(`${fileName(site.name)}-hotspot.json`, 'application/json', writeProfile(plan.value, site.id, { passwords: withPasswords.value }));
+}
+
+async function read(radio: Radio, event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  if (!file) return;
+  const { codeplug, findings } = await readCodeplug(await file.text());
+  input.value = '';
+  problems.value = findings;
+  if (!codeplug) {
+    store.notice = `${file.name} was not read: ${findings.length} ${findings.length === 1 ? 'place is' : 'places are'} wrong. Nothing was changed.`;
+    return;
+  }
+  store.edit(`read ${file.name}`, (draft) => replaceCodeplug(draft, radio.id, codeplug));
+  store.notice = `${file.name} was read into ${radio.name}. Undo brings the old codeplug back.`;
+}
+
+function tick(id: string, on: boolean): void {
+  const next = new Set(done.value);
+  if (on) next.add(id);
+  else next.delete(id);
+  done.value = next;
+}
+
+const print = () => window.print();
+</script>
+
+<template>
+  <PageHead title="Carry out" detail="In this order: one thing, then its proof"><el-button @click="print">Print the sheets</el-button></PageHead>
+  <div class="body">
+    <section class="files no-print" aria-labelledby="files">
+      <h2 id="files">Files</h2>
+      <p v-if="broken" class="is-broken">{{ broken }} {{ broken === 1 ? 'path is' : 'paths are' }} broken: mend before you write anything. <router-link :to="{ name: 'agreement', params: { planId: store.planId! } }">Agreement</router-link></p>
+      <table class="plain">
+        <tbody>
+          <tr>
+            <td>Plan</td>
+            <td class="soft">the whole plan, to keep or hand on</td>
+            <td class="acts"><el-button @click="savePlan">Save plan file</el-button></td>
+          </tr>
+          <tr v-for="radio in radios" :key="radio.id">
+            <td>{{ radio.name }}</td>
+            <td class="soft">codeplug table, {{ plan.codeplugs[radio.id]!.channels.order.length }} channels</td>
+            <td class="acts">
+              <el-button @click="saveCodeplug(radio)">Save codeplug</el-button>
+              <label class="read el-button">Read a codeplug<input type="file" accept=".csv,text/csv" class="visually-hidden" :aria-label="`Codeplug table for ${radio.name}`" @change="read(radio, $event)" /></label>
+            </td>
+          </tr>
+          <tr v-for="site in sites" :key="site.id">
+            <td>{{ site.name }}</td>
+            <td class="soft">hotspot profile</td>
+            <td class="acts"><el-button @click="saveProfile(site)">Save profile</el-button></td>
+          </tr>
+        </tbody>
+      </table>
+      <el-checkbox v-model="withPasswords">Put passwords into these files</el-checkbox>
+      <div v-if="problems.length" role="alert" class="is-broken">
+        <strong>The file was not read; nothing was changed.</strong>
+        <ul><li v-for="(one, i) in problems.slice(0, 12)" :key="i">{{ describeReadFinding(one) }}</li></ul>
+        <p v-if="problems.length > 12">and {{ problems.length - 12 }} more.</p>
+      </div>
+    </section>
+    <section aria-labelledby="steps">
+      <h2 id="steps">Run sheet</h2>
+      <ol class="steps">
+        <li v-for="step in steps" :key="step.id" :class="{ done: done.has(step.id) }">
+          <label><input type="checkbox" :checked="done.has(step.id)" @change="tick(step.id, ($event.target as HTMLInputElement).checked)" /> <strong>{{ step.title }}</strong></label>
+          <ul><li v-for="(todo, i) in step.todo" :key="i">{{ todo }}</li></ul>
+          <p><b>It worked when:</b> {{ step.proof }}</p>
+        </li>
+      </ol>
+    </section>
+    <SettingsSheet v-for="site in sites" :key="site.id" :plan="plan" :site="site" :with-passwords="withPasswords" />
+  </div>
+</template>
+
+<style scoped>
+.body {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 20px 40px;
+  align-items: start;
+  padding: 4px 20px 32px;
+}
+
+.files {
+  display: grid;
+  gap: 10px;
+}
+
+.acts {
+  text-align: right;
+  white-space: nowrap;
+}
+
+.read {
+  position: relative;
+  margin-left: 8px;
+}
+
+.read:focus-within {
+  outline: 2px solid var(--ink);
+  outline-offset: 2px;
+}
+
+.steps {
+  display: grid;
+  gap: 12px;
+  margin: 10px 0 0;
+  padding: 0;
+  list-style: none;
+  counter-reset: step;
+}
+
+.steps > li {
+  padding: 10px 14px;
+  background: var(--raised);
+  border: 1px solid var(--hairline);
+  border-left: 4px solid var(--yellow);
+  border-radius: 3px;
+  break-inside: avoid;
+}
+
+.steps > li.done {
+  border-left-color: var(--good);
+}
+
+.steps ul {
+  margin: 4px 0;
+  padding-left: 24px;
+}
+
+@media (max-width: 1000px) {
+  .body {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+
+@media print {
+  .body {
+    display: block;
+  }
+}
+</style>

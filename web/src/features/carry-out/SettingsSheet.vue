@@ -1,0 +1,44 @@
+<script setup lang="ts">
+/** What to set on one hotspot, to lie beside it while its settings page is open. */
+import { computed } from 'vue';
+import { profileSheet } from '@relay/core/formats/profile-json';
+import type { Plan, Site } from '@relay/core/plan/types';
+import { formatMHz } from '@relay/core/radio-math/quantities';
+
+const props = defineProps<{ plan: Plan; site: Site; withPasswords: boolean }>();
+const sheet = computed(() => profileSheet(props.plan, props.site.id, { passwords: props.withPasswords }));
+</script>
+
+<template>
+  <section class="sheet" :aria-label="`Settings of ${site.name}`">
+    <h2>Settings of {{ sheet.hotspot }}</h2>
+    <table class="plain">
+      <tbody>
+        <tr><th scope="row">Call sign</th><td class="mono">{{ sheet.callSign }}</td></tr>
+        <tr><th scope="row">Receive / transmit</th><td class="mono">{{ formatMHz(sheet.receiveHz) }} / {{ formatMHz(sheet.transmitHz) }} MHz</td></tr>
+        <tr><th scope="row">DMR</th><td>{{ sheet.dmr.enabled ? 'on' : 'off' }}, color code <span class="mono">{{ sheet.dmr.colorCode }}</span></td></tr>
+        <template v-for="network in sheet.networks" :key="network.network">
+          <tr><th scope="row">{{ network.network }}</th><td>{{ network.enabled ? 'on' : 'off' }}, server {{ network.server ?? 'none' }} <span class="mono">{{ network.host }}</span></td></tr>
+          <tr><th scope="row">Login</th><td class="mono">{{ network.login ?? 'incomplete' }}</td></tr>
+          <tr><th scope="row">Password</th><td class="mono">{{ network.password ?? '(left out)' }}</td></tr>
+          <tr><th scope="row">Static groups</th><td class="mono">{{ network.staticGroups.join(', ') || 'none' }}</td></tr>
+        </template>
+        <tr v-if="sheet.location"><th scope="row">Position</th><td class="mono">{{ sheet.location.lat }}, {{ sheet.location.lon }} {{ sheet.location.publish ? '(published)' : '(not published)' }}</td></tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+.sheet {
+  break-inside: avoid;
+}
+
+h2 {
+  margin-bottom: 8px;
+}
+
+th {
+  width: 150px;
+}
+</style>

@@ -1,0 +1,29 @@
+/** Files in and out. What is read becomes one edit; a broken file says where and changes nothing. */
+import type { ReadFinding } from '@relay/core/formats/format';
+import { putRow, rows } from '@relay/core/plan/table';
+import type { Codeplug, Id, Plan } from '@relay/core/plan/types';
+
+export interface ReadCodeplug {
+  codeplug: Codeplug | null;
+  findings: ReadFinding[];
+}
+
+/** The table is large enough to be loaded only when a file is written or read. */
+const csv = () => import('@relay/core/formats/codeplug-csv').then((m) => m.codeplugCsv);
+
+export async function writeCodeplug(codeplug: Codeplug): Promise<string> {
+  return (await csv()).write(codeplug);
+}
+
+export async function readCodeplug(text: string): Promise<ReadCodeplug> {
+  const { value, findings } = (await csv()).read(text);
+  return { codeplug: value, findings };
+}
+
+/** Puts a codeplug that was read in place of a radio's own; a channel of the same key keeps its want. */
+export function replaceCodeplug(draft: Plan, radioId: Id, codeplug: Codeplug): void {
+  const before = draft.codeplugs[radioId]!.channels.byId;
+  const channels = { byId: {}, order: [] } as Codeplug['channels'];
+  for (const channel of rows(codeplug.channels)) putRow(channels, { ...channel, wantId: before[channel.id]?.wantId ?? null, built: before[channel.id]?.built ?? null });
+  draft.codeplugs[radioId] = { ...codeplug, channels };
+}

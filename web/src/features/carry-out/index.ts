@@ -1,0 +1,1 @@
+export { default as CarryOutView } from './CarryOutView.vue';

@@ -1,0 +1,198 @@
+<script setup lang="ts">
+/** The sheet: keyboard, ranges, fill down; cells that disagree show what their other end expects. */
+import type { ColumnRegular } from '@revolist/revogrid';
+import VGrid from '@revolist/vue3-datagrid';
+import { computed, ref, watch } from 'vue';
+import { COLUMNS, type RefusedCell, type SheetRow, type TypedCell } from './sheet';
+import { parseTsv, pasteInto, writeTsv } from './tsv';
+
+const props = defineProps<{ rows: SheetRow[]; refused: ReadonlyMap<string, RefusedCell>; selected: string | null }>();
+const emit = defineEmits<{ type: [cells: TypedCell[], label: string]; select: [channelId: string] }>();
+
+interface Range {
+  x: number;
+  y: number;
+  x1: number;
+  y1: number;
+}
+
+const grid = ref<{ $el: HTMLRevoGridElement } | null>(null);
+const element = (): HTMLRevoGridElement => grid.value!.$el;
+const refusedAt = (row: SheetRow, column: string) => props.refused.get(`${row.id}/${column}`);
+
+function cellTemplate(h: (tag: string, data: object | null, children?: unknown) => unknown, { model, prop }: { model: SheetRow; prop: string | number }): unknown {
+  const column = String(prop);
+  const refused = refusedAt(model, column);
+  const expects = model.expects[column];
+  const text = refused ? refused.text : String(model[column] ?? '');
+  const parts: unknown[] = [h('span', { class: 'value' }, text)];
+  if (refused) parts.push(h('span', { class: 'expects', title: refused.problem }, 'not taken'));
+  else if (expects !== undefined) parts.push(h('span', { class: 'expects' }, column === 'receive-list' ? `lacks ${expects}` : `expects ${expects}`));
+  return h('div', { class: `cell${refused || expects !== undefined ? ' cell--off' : ''}` }, parts);
+}
+
+const columns = computed(
+  () =>
+    COLUMNS.map((column) => ({
+      prop: column.id,
+      name: column.title,
+      size: column.width,
+      sortable: true,
+      cellTemplate,
+      cellProperties: ({ model }: { model: SheetRow }) => ({ class: { 'is-right': column.right, 'is-name': column.id === 'name', 'is-selected': model.id === props.selected } }),
+      columnProperties: () => ({ class: { 'is-right': column.right } }),
+    })) as unknown as ColumnRegular[],
+);
+
+function onEdit(event: CustomEvent): void {
+  const detail = event.detail as { model?: SheetRow; prop?: string; val?: unknown; models?: Record<number, SheetRow>; data?: Record<number, Record<string, unknown>> };
+  event.preventDefault();
+  if (detail.models && detail.data) {
+    const cells = Object.entries(detail.data).flatMap(([at, values]) => Object.entries(values).map(([columnId, text]) => ({ channelId: detail.models![Number(at)]!.id, columnId, text: String(text ?? '') })));
+    emit('type', cells, `${cells.length} cells`);
+  } else if (detail.model && detail.prop) emit('type', [{ channelId: detail.model.id, columnId: detail.prop, text: String(detail.val ?? '') }], COLUMNS.find((one) => one.id === detail.prop)?.title.toLowerCase() ?? 'cell');
+}
+
+async function selection(): Promise<{ range: Range; visible: SheetRow[] } | null> {
+  const range = (await element().getSelectedRange()) as Range | null;
+  const focused = range ? null : await element().getFocused();
+  const visible = (await element().getVisibleSource()) as SheetRow[];
+  if (range) return { range, visible };
+  if (!focused) return null;
+  const { x, y } = focused.cell;
+  return { range: { x, y, x1: x, y1: y }, visible };
+}
+
+const toCells = (cells: { row: SheetRow; column: (typeof COLUMNS)[number]; text: string }[]): TypedCell[] => cells.map(({ row, column, text }) => ({ channelId: row.id, columnId: column.id, text }));
+
+/** The grid's own paste does not read quoted cells, so ours comes first. */
+async function onPaste(event: ClipboardEvent): Promise<void> {
+  if ((event.target as HTMLElement).tagName === 'INPUT') return;
+  const text = event.clipboardData?.getData('text/plain');
+  if (!text) return;
+  event.preventDefault();
+  event.stopPropagation();
+  const now = await selection();
+  if (now) emit('type', toCells(pasteInto(parseTsv(text), now.visible, COLUMNS, now.range)), 'paste');
+}
+
+function textOf({ range, visible }: { range: Range; visible: SheetRow[] }): string {
+  const table = [];
+  for (let y = range.y; y <= range.y1; y += 1) table.push(COLUMNS.slice(range.x, range.x1 + 1).map((column) => String(visible[y]?.[column.id] ?? '')));
+  return writeTsv(table);
+}
+
+async function onCopy(event: ClipboardEvent): Promise<void> {
+  if ((event.target as HTMLElement).tagName === 'INPUT' || !lastSelection.value) return;
+  event.preventDefault();
+  event.stopPropagation();
+  event.clipboardData?.setData('text/plain', textOf(lastSelection.value));
+}
+
+/** A clipboard event must be answered at once, so the range is remembered when it changes. */
+const lastSelection = ref<{ range: Range; visible: SheetRow[] } | null>(null);
+async function remember(): Promise<void> {
+  lastSelection.value = await selection();
+  const row = lastSelection.value?.visible[lastSelection.value.range.y];
+  if (row) emit('select', row.id);
+}
+
+async function onKey(event: KeyboardEvent): Promise<void> {
+  if (event.key === 'F2') {
+    // Enter opens the cell; F2 is what hands remember.
+    const focused = await element().getFocused();
+    if (focused) await element().setCellEdit(focused.cell.y, COLUMNS[focused.cell.x]!.id);
+    return;
+  }
+  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'd') return;
+  event.preventDefault();
+  event.stopPropagation();
+  const now = await selection();
+  if (!now || now.range.y === now.range.y1) return;
+  const { x, y, x1, y1 } = now.range;
+  const first = COLUMNS.slice(x, x1 + 1).map((column) => String(now.visible[y]![column.id] ?? ''));
+  const block = Array.from({ length: y1 - y }, () => first);
+  emit('type', toCells(pasteInto(block, now.visible, COLUMNS, { x, y: y + 1, x1, y1 })), 'fill down');
+}
+
+watch(() => props.refused, () => void grid.value?.$el.refresh('all'));
+</script>
+
+<template>
+  <div class="sheet" @paste.capture="onPaste" @copy.capture="onCopy" @keydown.capture="onKey" @keyup="remember" @mouseup="remember">
+    <VGrid ref="grid" class="grid" theme="compact" :source="rows" :columns="columns" :range="true" :row-headers="true" :resize="true" :row-size="29" :use-clipboard="true" :can-move-columns="false" hide-attribution @beforeedit="onEdit" @beforerangeedit="onEdit" @afterfocus="remember" />
+  </div>
+</template>
+
+<style>
+.sheet,
+.sheet .grid {
+  height: 100%;
+  min-height: 0;
+}
+
+.sheet revo-grid {
+  --revo-grid-text: var(--ink);
+  --revo-grid-primary: var(--ink);
+  --revo-grid-primary-transparent: rgb(255 196 0 / 35%);
+  --revo-grid-background: var(--paper);
+  --revo-grid-foreground: var(--ink);
+  --revo-grid-header-bg: var(--sunk);
+  --revo-grid-header-color: var(--ink);
+  --revo-grid-header-border: #c9c4b6;
+  --revo-grid-cell-border: var(--hairline);
+  --revo-grid-focused-bg: var(--yellow-pale);
+  --revo-grid-row-hover: var(--sunk);
+  --revo-grid-row-headers-bg: transparent;
+  --revo-grid-row-headers-color: var(--ink-soft);
+  font-family: 'Archivo Variable', sans-serif;
+  font-size: 13px;
+}
+
+.sheet .rgCell,
+.sheet .rgHeaderCell {
+  font-size: 13px;
+}
+
+.sheet .rgHeaderCell {
+  font-weight: 600;
+}
+
+.sheet .rgCell.is-right,
+.sheet edit-cell input {
+  font-family: var(--mono);
+}
+
+.sheet .rgCell.is-name {
+  font-weight: 600;
+}
+
+.sheet .rgCell.is-selected {
+  background: var(--yellow-pale);
+}
+
+.sheet .cell {
+  display: flex;
+  gap: 8px;
+  width: 100%;
+  height: 24px;
+  align-items: center;
+  overflow: hidden;
+  white-space: nowrap;
+}
+
+.sheet .rgCell.is-right .cell {
+  justify-content: flex-end;
+}
+
+.sheet .cell--off {
+  padding: 0 5px;
+  border: 2px solid var(--broken);
+}
+
+.sheet .expects {
+  color: var(--broken);
+  font-family: 'Archivo Variable', sans-serif;
+  font-size: 12px;
+}
+</style>

@@ -1,0 +1,1 @@
+export { default as CodeplugsView } from './CodeplugsView.vue';

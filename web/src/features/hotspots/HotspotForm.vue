@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { COLOR_CODE_MAX } from '@relay/core/modes/dmr/limits';
+import { moveHotspot } from '@relay/core/plan/acts';
+import { newLogin } from '@relay/core/plan/create';
+import { rows } from '@relay/core/plan/table';
+import type { Network, Profile, Site } from '@relay/core/plan/types';
+import { formatMHz } from '@relay/core/radio-math/quantities';
+import { FieldGroup, TextField } from '../../parts';
+import { takeMHz, takeName, takeNumber, takeWhole, type Taken } from '../../parts/field';
+import { usePlanStore } from '../../sync/plan-store';
+import LoginForm from './LoginForm.vue';
+
+const props = defineProps<{ site: Site; profile: Profile }>();
+const store = usePlanStore();
+const networks = computed(() => rows(store.plan!.networks));
+
+function change(label: string, recipe: (site: Site, profile: Profile) => void): void {
+  store.edit(`${props.site.name}: ${label}`, (draft) => recipe(draft.sites.byId[props.site.id]!, draft.profiles[props.site.id]!));
+}
+
+function switchLogin(network: Network, on: boolean): void {
+  change(`${network.name} login ${on ? 'on' : 'off'}`, (_, profile) => {
+    const login = (profile.logins[network.id] ??= newLogin());
+    login.enabled = on;
+    login.serverId ??= network.servers.order[0] ?? null;
+  });
+}
+
+function takePosition(text: string): Taken {
+  if (text.trim() === '') {
+    change('position', (_, profile) => void (profile.location = null));
+    return null;
+  }
+  const parts = text.split(/\s*[,;]\s+|\s+/).map((part) => Number(part.replace(',', '.').replace('−', '-')));
+  const [lat, lon] = parts;
+  if (parts.length !== 2 || lat === undefined || lon === undefined || !(Math.abs(lat) <= 90) || !(Math.abs(lon) <= 180)) return { problem: `Found “${text}”, expected latitude and longitude in degrees, such as 46.71, -33.42.` };
+  change('position', (_, profile) => void (profile.location = { lat, lon, publish: profile.location?.publish ?? false }));
+  return null;
+}
+</script>
+
+<template>
+  <div>
+    <FieldGroup title="On the air">
+      <TextField label="Name" :value="site.name" :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))" autofocus />
+      <TextField label="Frequency" :value="formatMHz(site.txHz)" :take="(text) => takeMHz(text, (hz) => change('frequency', (one) => moveHotspot(one, hz)))" mono unit="MHz" hint="Simplex: it sends and hears on the same frequency. Use it only where your licence and band plan allow unattended operation." />
+      <TextField v-if="site.dmr" label="Color code" :value="String(site.dmr.colorCode)" :take="(text) => takeWhole(text, 0, COLOR_CODE_MAX, (value) => change('color code', (one) => void (one.dmr!.colorCode = value)))" mono />
+      <TextField label="Usual distance" :value="String(site.distanceM)" :take="(text) => takeNumber(text, 0.1, 1_000_000, (value) => change('distance', (one) => void (one.distanceM = value)))" mono unit="m" hint="From the radio. Sets the level at the hotspot’s receiver." />
+      <TextField label="Takes at most" :value="String(site.maxInputDbm)" :take="(text) => takeNumber(text, -150, 60, (value) => change('strongest signal', (one) => void (one.maxInputDbm = value)))" mono unit="dBm" hint="The strongest signal it takes without distortion. The default is from memory." />
+    </FieldGroup>
+    <FieldGroup title="Modes">
+      <div class="switch"><el-switch :model-value="profile.modes.dmr" aria-label="DMR" @update:model-value="change('DMR', (_, one) => void (one.modes.dmr = $event === true))" /><span>DMR</span></div>
+    </FieldGroup>
+    <FieldGroup title="Network logins">
+      <p v-if="networks.length === 0" class="soft">No network in the plan yet. <router-link :to="{ name: 'networks', params: { planId: store.planId! } }">Add a network</router-link></p>
+      <section v-for="network in networks" :key="network.id" :aria-label="network.name" class="login">
+        <div class="switch"><el-switch :model-value="profile.logins[network.id]?.enabled ?? false" :aria-label="`Log in to ${network.name}`" @update:model-value="switchLogin(network, $event === true)" /><strong>{{ network.name }}</strong></div>
+        <LoginForm v-if="profile.logins[network.id]" :network="network" :login="profile.logins[network.id]!" @change="(label, recipe) => change(`${network.name} ${label}`, (_, one) => recipe(one.logins[network.id]!))" />
+      </section>
+    </FieldGroup>
+    <FieldGroup title="Position and care">
+      <TextField label="Position" :value="profile.location ? `${profile.location.lat}, ${profile.location.lon}` : ''" :take="takePosition" mono unit="°" hint="Two decimals are about 1.1 km; three show your house." />
+      <div v-if="profile.location" class="switch"><el-switch :model-value="profile.location.publish" aria-label="Publish the position" @update:model-value="change('publishing', (_, one) => void (one.location!.publish = $event === true))" /><span>Publish the position</span></div>
+      <div class="switch"><el-switch :model-value="profile.adminPassword === 'changed'" aria-label="The default password was changed" @update:model-value="change('password', (_, one) => void (one.adminPassword = $event === true ? 'changed' : 'default'))" /><span>The default password of its settings page was changed</span></div>
+    </FieldGroup>
+  </div>
+</template>
+
+<style scoped>
+.switch {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+
+.login {
+  display: grid;
+  gap: 10px;
+  padding-bottom: 8px;
+}
+</style>

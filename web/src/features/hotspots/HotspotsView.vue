@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import { newHotspot } from '@relay/core/plan/create';
+import { putRow, removeRow, rows } from '@relay/core/plan/table';
+import type { Site } from '@relay/core/plan/types';
+import { formatMHz } from '@relay/core/radio-math/quantities';
+import { EmptyState, MasterDetail, NextStep, PageHead, PlaceFindings, SideList } from '../../parts';
+import { newId } from '../../parts/new-id';
+import { usePlanStore } from '../../sync/plan-store';
+import HotspotForm from './HotspotForm.vue';
+
+const props = defineProps<{ planId: string; siteId?: string }>();
+const store = usePlanStore();
+const router = useRouter();
+const sites = computed(() => rows(store.plan!.sites));
+const chosen = computed(() => sites.value.find((one) => one.id === props.siteId) ?? sites.value[0] ?? null);
+
+const START_HZ = 438_800_000;
+
+function add(): void {
+  const { callSign } = store.plan!.station;
+  const site = newHotspot(newId('site'), `${callSign || 'Hotspot'} ${String(sites.value.length + 1).padStart(2, '0')}`, START_HZ, 1);
+  store.edit(`add ${site.name}`, (draft) => putRow(draft.sites, site));
+  void router.push({ name: 'hotspots', params: { planId: props.planId, siteId: site.id } });
+}
+
+function remove(site: Site): void {
+  store.remove(`Removed ${site.name}`, (draft) => removeRow(draft.sites, site.id));
+}
+</script>
+
+<template>
+  <PageHead title="Hotspots" :detail="chosen ? `${chosen.name} · simplex · ${formatMHz(chosen.txHz)} MHz` : ''"><el-button @click="add">Add a hotspot</el-button><NextStep /></PageHead>
+  <EmptyState v-if="!chosen" title="No hotspot yet">
+    <p>A hotspot is your own small site: it hears the radio on one frequency and passes the call to a network. Enter the frequency and color code it is to use.</p>
+    <template #acts><el-button type="primary" @click="add">Add your hotspot</el-button></template>
+  </EmptyState>
+  <MasterDetail v-else>
+    <template #side><SideList :items="sites" :chosen="chosen.id" label="Hotspots" route="hotspots" param="siteId" :plan-id="planId" :detail="(one) => `${formatMHz(one.txHz)} MHz`" :remove="remove" /></template>
+    <PlaceFindings :under="[`/sites/byId/${chosen.id}`, `/profiles/${chosen.id}`]" />
+    <HotspotForm :key="chosen.id" :site="chosen" :profile="store.plan!.profiles[chosen.id]!" />
+  </MasterDetail>
+</template>

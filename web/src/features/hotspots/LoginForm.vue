@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { formatLogin } from '@relay/core/modes/dmr/addresses';
+import { SUFFIX_MAX, SUFFIX_MIN } from '@relay/core/modes/dmr/limits';
+import { rows } from '@relay/core/plan/table';
+import type { Network, NetworkLogin } from '@relay/core/plan/types';
+import { ChoiceField, TextField } from '../../parts';
+import { takeWhole, type Taken } from '../../parts/field';
+import { usePlanStore } from '../../sync/plan-store';
+
+const props = defineProps<{ network: Network; login: NetworkLogin }>();
+const emit = defineEmits<{ change: [label: string, recipe: (login: NetworkLogin) => void] }>();
+const store = usePlanStore();
+const NONE = '';
+const servers = computed(() => [{ value: NONE, label: 'none' }, ...rows(props.network.servers).map((one) => ({ value: one.id, label: `${one.name} · ${one.host}` }))]);
+const groups = computed(() => rows(props.network.groups));
+const loginText = computed(() => {
+  const { dmrId } = store.plan!.station;
+  return dmrId !== null && props.login.suffix !== null ? `It logs in as ${formatLogin(dmrId, props.login.suffix)}; these digits never go on the air.` : 'Two digits that no other hotspot of yours uses.';
+});
+
+function takeSuffix(text: string): Taken {
+  if (text.trim() === '') {
+    emit('change', 'suffix', (login) => void (login.suffix = null));
+    return null;
+  }
+  return takeWhole(text, SUFFIX_MIN, SUFFIX_MAX, (suffix) => emit('change', 'suffix', (login) => void (login.suffix = suffix)));
+}
+
+function takePassword(text: string): Taken {
+  if (text.length > 200) return { problem: `Found ${text.length} characters, expected at most 200.` };
+  emit('change', 'password', (login) => void (login.password = text));
+  return null;
+}
+</script>
+
+<template>
+  <ChoiceField label="Server" :value="login.serverId ?? NONE" :options="servers" @choose="(id) => emit('change', 'server', (one) => void (one.serverId = id === NONE ? null : id))" />
+  <TextField label="Suffix" :value="login.suffix === null ? '' : String(login.suffix).padStart(2, '0')" :take="takeSuffix" mono :hint="loginText" />
+  <TextField label="Password" :value="login.password" :take="takePassword" type="password" hint="Of your account at the network. Files leave it out unless you ask for it." />
+  <div class="field">
+    <span>Static groups</span>
+    <el-select multiple :model-value="login.staticGroupIds" aria-label="Static groups" placeholder="none" @update:model-value="emit('change', 'static groups', (one) => void (one.staticGroupIds = $event as string[]))">
+      <el-option v-for="group in groups" :key="group.id" :value="group.id" :label="`${group.number} ${group.name}`" />
+    </el-select>
+  </div>
+</template>
+
+<style scoped>
+.field {
+  display: grid;
+  grid-template-columns: 168px minmax(0, 360px);
+  gap: 12px;
+  align-items: center;
+}
+
+@media (max-width: 760px) {
+  .field {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,1 @@
+export { default as HotspotsView } from './HotspotsView.vue';

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue';
+import { ADDRESS_MAX, ADDRESS_MIN } from '@relay/core/modes/dmr/limits';
+import type { GroupCategory } from '@relay/core/modes/dmr/types';
+import { parseWhole } from '@relay/core/radio-math/quantities';
+import { putRow, removeRow, rows } from '@relay/core/plan/table';
+import type { Network } from '@relay/core/plan/types';
+import { TextField } from '../../parts';
+import { takeName, takeWhole } from '../../parts/field';
+import { newId } from '../../parts/new-id';
+import { usePlanStore } from '../../sync/plan-store';
+
+const props = defineProps<{ network: Network }>();
+const emit = defineEmits<{ change: [label: string, recipe: (network: Network) => void] }>();
+const store = usePlanStore();
+const CATEGORIES: readonly GroupCategory[] = ['local', 'region', 'nation', 'world', 'tactical', 'test'];
+const groups = computed(() => rows(props.network.groups));
+const number = ref('');
+const name = ref('');
+const category = ref<GroupCategory>('local');
+const problem = ref('');
+const numberBox = ref<HTMLInputElement | null>(null);
+
+function add(): void {
+  const value = parseWhole(number.value);
+  if (value === null || value < ADDRESS_MIN || value > ADDRESS_MAX) problem.value = `Found “${number.value}”, expected a number from ${ADDRESS_MIN} to ${ADDRESS_MAX.toLocaleString('en')}.`;
+  else if (groups.value.some((one) => one.number === value)) problem.value = `Group ${value} is in the list already.`;
+  else if (name.value.trim() === '') problem.value = 'Found no name, expected one.';
+  else {
+    problem.value = '';
+    const group = { id: newId('grp'), number: value, name: name.value.trim().slice(0, 60), category: category.value };
+    emit('change', `add group ${group.name}`, (network) => putRow(network.groups, group));
+    number.value = '';
+    name.value = '';
+    void nextTick(() => numberBox.value?.focus());
+  }
+}
+
+function remove(id: string, groupName: string): void {
+  store.remove(`Removed group ${groupName}`, (draft) => removeRow(draft.networks.byId[props.network.id]!.groups, id));
+}
+</script>
+
+<template>
+  <table class="plain">
+    <thead><tr><th scope="col" class="narrow">Number</th><th scope="col">Name</th><th scope="col">Reach</th><th scope="col"><span class="visually-hidden">Acts</span></th></tr></thead>
+    <tbody>
+      <tr v-for="group in groups" :key="group.id">
+        <td><TextField bare label="Group number" :value="String(group.number)" :take="(text) => takeWhole(text, ADDRESS_MIN, ADDRESS_MAX, (value) => emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.number = value)))" mono /></td>
+        <td><TextField bare label="Group name" :value="group.name" :take="(text) => takeName(text, 60, (value) => emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.name = value)))" /></td>
+        <td>
+          <el-select :model-value="group.category" aria-label="Reach" @update:model-value="emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.category = $event))">
+            <el-option v-for="one in CATEGORIES" :key="one" :value="one" :label="one" />
+          </el-select>
+        </td>
+        <td><el-button link :aria-label="`Remove group ${group.name}`" @click="remove(group.id, group.name)">Remove</el-button></td>
+      </tr>
+      <tr>
+        <td><input ref="numberBox" v-model="number" class="new mono" aria-label="New group: number" placeholder="Number" inputmode="numeric" @keydown.enter="add" /></td>
+        <td><input v-model="name" class="new" aria-label="New group: name" placeholder="New group" @keydown.enter="add" /></td>
+        <td>
+          <el-select v-model="category" aria-label="New group: reach"><el-option v-for="one in CATEGORIES" :key="one" :value="one" :label="one" /></el-select>
+        </td>
+        <td><el-button @click="add">Add group</el-button></td>
+      </tr>
+    </tbody>
+  </table>
+  <p v-if="problem" class="is-broken" role="alert">{{ problem }}</p>
+</template>
+
+<style scoped src="./new-row.css"></style>
+<style scoped>
+.narrow {
+  width: 130px;
+}
+</style>

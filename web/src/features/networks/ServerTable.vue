@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { putRow, removeRow, rows } from '@relay/core/plan/table';
+import type { Network } from '@relay/core/plan/types';
+import { TextField } from '../../parts';
+import { takeName, type Taken } from '../../parts/field';
+import { newId } from '../../parts/new-id';
+
+const props = defineProps<{ network: Network }>();
+const emit = defineEmits<{ change: [label: string, recipe: (network: Network) => void] }>();
+const servers = computed(() => rows(props.network.servers));
+const name = ref('');
+const host = ref('');
+
+function add(): void {
+  if (name.value.trim() === '') return;
+  const server = { id: newId('srv'), name: name.value.trim().slice(0, 60), host: host.value.trim().slice(0, 253) };
+  emit('change', `add server ${server.name}`, (network) => putRow(network.servers, server));
+  name.value = '';
+  host.value = '';
+}
+
+const takeHost = (id: string) => (text: string): Taken => {
+  if (text.trim().length > 253) return { problem: 'Expected at most 253 characters.' };
+  emit('change', 'server address', (network) => void (network.servers.byId[id]!.host = text.trim()));
+  return null;
+};
+</script>
+
+<template>
+  <table class="plain">
+    <thead><tr><th scope="col">Name</th><th scope="col">Address</th><th scope="col"><span class="visually-hidden">Acts</span></th></tr></thead>
+    <tbody>
+      <tr v-for="server in servers" :key="server.id">
+        <td><TextField bare label="Server name" :value="server.name" :take="(text) => takeName(text, 60, (value) => emit('change', 'server name', (network) => void (network.servers.byId[server.id]!.name = value)))" /></td>
+        <td><TextField bare label="Server address" :value="server.host" :take="takeHost(server.id)" mono /></td>
+        <td><el-button link :aria-label="`Remove server ${server.name}`" @click="emit('change', `remove server ${server.name}`, (network) => removeRow(network.servers, server.id))">Remove</el-button></td>
+      </tr>
+      <tr>
+        <td><input v-model="name" class="new" aria-label="New server: name" placeholder="New server" @keydown.enter="add" /></td>
+        <td><input v-model="host" class="new mono" aria-label="New server: address" placeholder="host name or address" @keydown.enter="add" /></td>
+        <td><el-button :disabled="name.trim() === ''" @click="add">Add server</el-button></td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped src="./new-row.css"></style>

@@ -1,0 +1,1 @@
+export { default as NetworksView } from './NetworksView.vue';

@@ -1,0 +1,1 @@
+export { default as PlansView } from './PlansView.vue';

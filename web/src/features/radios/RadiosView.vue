@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import { formatId } from '@relay/core/modes/dmr/addresses';
+import { newRadio } from '@relay/core/plan/create';
+import { putRow, removeRow, rows } from '@relay/core/plan/table';
+import type { Radio } from '@relay/core/plan/types';
+import { EmptyState, MasterDetail, NextStep, PageHead, PlaceFindings, SideList } from '../../parts';
+import { newId } from '../../parts/new-id';
+import { usePlanStore } from '../../sync/plan-store';
+import RadioForm from './RadioForm.vue';
+
+const props = defineProps<{ planId: string; radioId?: string }>();
+const store = usePlanStore();
+const router = useRouter();
+const radios = computed(() => rows(store.plan!.radios));
+const chosen = computed(() => radios.value.find((one) => one.id === props.radioId) ?? radios.value[0] ?? null);
+
+function add(): void {
+  const { dmrId } = store.plan!.station;
+  const radio = newRadio(newId('radio'), radios.value.length === 0 ? 'Handheld' : `Radio ${radios.value.length + 1}`, dmrId);
+  store.edit(`add ${radio.name}`, (draft) => putRow(draft.radios, radio));
+  void router.push({ name: 'radios', params: { planId: props.planId, radioId: radio.id } });
+}
+
+function remove(radio: Radio): void {
+  store.remove(`Removed ${radio.name}`, (draft) => removeRow(draft.radios, radio.id));
+}
+</script>
+
+<template>
+  <PageHead title="Radios" detail="What each can hold"><el-button @click="add">Add a radio</el-button><NextStep /></PageHead>
+  <EmptyState v-if="!chosen" title="No radio yet">
+    <p>A radio is described by what it can hold: how many channels, how long a name, which bands. The figures are in its manual; the ones you start with are usual for a handheld.</p>
+    <template #acts><el-button type="primary" @click="add">Add your radio</el-button></template>
+  </EmptyState>
+  <MasterDetail v-else>
+    <template #side><SideList :items="radios" :chosen="chosen.id" label="Radios" route="radios" param="radioId" :plan-id="planId" :detail="(one) => (one.dmr?.id ? formatId(one.dmr.id) : 'no DMR ID')" :remove="remove" /></template>
+    <PlaceFindings :under="[`/radios/byId/${chosen.id}`]" />
+    <RadioForm :key="chosen.id" :radio="chosen" />
+  </MasterDetail>
+</template>

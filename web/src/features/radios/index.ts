@@ -1,0 +1,1 @@
+export { default as RadiosView } from './RadiosView.vue';

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { countryOfId, formatId, isStationId } from '@relay/core/modes/dmr/addresses';
+import { REGION_NAMES } from '@relay/core/radio-math/bands';
+import type { RegionId } from '@relay/core/plan/types';
+import { ChoiceField, FieldGroup, NextStep, PageHead, PlaceFindings, TextField } from '../../parts';
+import { takeName, takeWhole, type Taken } from '../../parts/field';
+import { usePlanStore } from '../../sync/plan-store';
+
+const store = usePlanStore();
+const plan = computed(() => store.plan!);
+const station = computed(() => plan.value.station);
+const REGIONS = (Object.keys(REGION_NAMES) as RegionId[]).map((value) => ({ value, label: REGION_NAMES[value] }));
+const idHint = computed(() => {
+  const { dmrId } = station.value;
+  if (dmrId === null) return 'The 7 digits you were given at registration.';
+  return isStationId(dmrId) ? `Country code ${String(dmrId).slice(0, 3)}: ${countryOfId(dmrId) ?? 'unknown'}.` : '';
+});
+
+function takeCallSign(text: string): Taken {
+  const callSign = text.trim().toUpperCase();
+  if (callSign.length > 20) return { problem: `Found ${callSign.length} characters, expected at most 20.` };
+  store.edit('call sign', (draft) => void (draft.station.callSign = callSign));
+  return null;
+}
+
+function takeId(text: string): Taken {
+  if (text.trim() === '') {
+    store.edit('DMR ID', (draft) => void (draft.station.dmrId = null));
+    return null;
+  }
+  return takeWhole(text, 0, 999_999_999, (id) => store.edit('DMR ID', (draft) => void (draft.station.dmrId = id)));
+}
+
+const takeLine = (field: 'operator' | 'place', label: string) => (text: string): Taken => {
+  if (text.length > 60) return { problem: `Found ${text.length} characters, expected at most 60.` };
+  store.edit(label, (draft) => void (draft.station[field] = text.trim()));
+  return null;
+};
+</script>
+
+<template>
+  <PageHead title="Station" detail="Who you are, and under which rules you transmit"><NextStep /></PageHead>
+  <div class="body">
+    <PlaceFindings :under="['/station']" />
+    <FieldGroup title="Identity">
+      <TextField label="Call sign" :value="station.callSign" :take="takeCallSign" mono autofocus />
+      <TextField label="DMR ID" :value="station.dmrId === null ? '' : formatId(station.dmrId)" :take="takeId" mono :hint="idHint" />
+      <TextField label="Operator" :value="station.operator" :take="takeLine('operator', 'operator')" />
+      <TextField label="Place" :value="station.place" :take="takeLine('place', 'place')" />
+    </FieldGroup>
+    <FieldGroup title="Licence">
+      <ChoiceField label="Region" :value="station.region" :options="REGIONS" hint="Sets the band edges by the ITU Radio Regulations, Article 5. Your national rules may be narrower: they decide." @choose="(region) => store.edit('licence region', (draft) => void (draft.station.region = region))" />
+    </FieldGroup>
+    <FieldGroup title="Plan">
+      <TextField label="Name of this plan" :value="plan.name" :take="(text) => takeName(text, 100, (name) => store.edit('plan name', (draft) => void (draft.name = name)))" />
+    </FieldGroup>
+  </div>
+</template>
+
+<style scoped>
+.body {
+  max-width: 760px;
+  padding: 4px 20px 28px;
+}
+</style>

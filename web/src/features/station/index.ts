@@ -1,0 +1,1 @@
+export { default as StationView } from './StationView.vue';

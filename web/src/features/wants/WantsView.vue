@@ -1,0 +1,190 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { rows } from '@relay/core/plan/table';
+import { EmptyState, NextStep, PageHead } from '../../parts';
+import { newId } from '../../parts/new-id';
+import { usePlanStore } from '../../sync/plan-store';
+import { BuildDrawer } from '../build';
+import { boardRows, type BoardRow, toggleWant, type Way } from './board';
+
+const props = defineProps<{ planId: string }>();
+const store = usePlanStore();
+const route = useRoute();
+const router = useRouter();
+const filter = ref(String(route.query['find'] ?? ''));
+const wantedOnly = ref(false);
+const building = ref(false);
+const dragged = ref<BoardRow | null>(null);
+const over = ref<string | null>(null);
+
+const plan = computed(() => store.plan!);
+const radios = computed(() => rows(plan.value.radios));
+const all = computed(() => boardRows(plan.value, store.agreement));
+const shown = computed(() => {
+  const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean);
+  return all.value.filter((row) => (!wantedOnly.value || row.wanted) && words.every((word) => `${row.name} ${row.address} ${row.category} ${row.networkName}`.toLowerCase().includes(word)));
+});
+const missing = computed(() => {
+  if (plan.value.radios.order.length === 0) return { text: 'Add a radio first: a want says on which radio.', route: 'radios', label: 'Add a radio' };
+  if (plan.value.sites.order.length === 0) return { text: 'Add your hotspot first: a want says through which site.', route: 'hotspots', label: 'Add a hotspot' };
+  if (all.value.length === 0) return { text: 'Add a network and its groups first: they are what can be wanted.', route: 'networks', label: 'Add a network' };
+  return null;
+});
+
+function toggle(row: BoardRow, radioId: string, way: Way): void {
+  store.edit(way.want ? `no longer want ${row.name}` : `want ${row.name}`, (draft) => toggleWant(draft, newId('want'), row.destination, radioId, way));
+}
+
+/** A destination dropped on a radio is wanted there through its first site that is free. */
+function drop(radioId: string): void {
+  over.value = null;
+  const row = dragged.value;
+  const way = row?.cells.find((cell) => cell.radioId === radioId)?.ways.find((one) => one.want === null);
+  if (row && way) toggle(row, radioId, way);
+}
+
+const VERDICT_WORDS = { whole: 'whole', doubtful: 'doubtful', broken: 'broken' } as const;
+const pressed = (way: Way) => (way.want ? (way.verdict ? VERDICT_WORDS[way.verdict] : 'not built yet') : 'not wanted');
+onMounted(() => {
+  if (route.query['build']) building.value = true;
+});
+</script>
+
+<template>
+  <PageHead title="Wants" :detail="`${plan.wants.order.length} wanted`">
+    <el-button :type="plan.wants.order.length ? 'primary' : 'default'" :disabled="plan.wants.order.length === 0" data-testid="build" @click="building = true">Build from wants</el-button>
+    <NextStep />
+  </PageHead>
+  <EmptyState v-if="missing" title="Nothing can be wanted yet">
+    <p>{{ missing.text }}</p>
+    <template #acts><el-button type="primary" @click="router.push({ name: missing.route, params: { planId: props.planId } })">{{ missing.label }}</el-button></template>
+  </EmptyState>
+  <div v-else class="board">
+    <div class="tools">
+      <input v-model="filter" class="filter" aria-label="Show destinations with these words" placeholder="Part of a name or number" />
+      <el-checkbox v-model="wantedOnly">Only what is wanted</el-checkbox>
+      <span class="soft">Press a site to want the destination through it, or drag a destination onto a radio.</span>
+    </div>
+    <table class="plain">
+      <thead>
+        <tr>
+          <th scope="col">Destination</th>
+          <th scope="col">Called as</th>
+          <th scope="col">Network</th>
+          <th v-for="radio in radios" :key="radio.id" scope="col" class="radio" :class="{ over: over === radio.id }" @dragover.prevent="over = radio.id" @dragleave="over = null" @drop.prevent="drop(radio.id)">{{ radio.name }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in shown" :key="row.key" draggable="true" @dragstart="dragged = row" @dragend="((dragged = null), (over = null))">
+          <th scope="row" class="name">{{ row.name }} <span class="soft">{{ row.category }}</span></th>
+          <td class="mono">{{ row.address }}</td>
+          <td>{{ row.networkName }}</td>
+          <td v-for="cell in row.cells" :key="cell.radioId" @dragover.prevent="over = cell.radioId" @drop.prevent="drop(cell.radioId)">
+            <button v-for="way in cell.ways" :key="way.siteId" type="button" class="chip" :class="[{ 'chip--on': way.want }, way.verdict ? `chip--${way.verdict}` : '']" :aria-pressed="way.want !== null" :aria-label="`${row.name} through ${way.siteName}: ${pressed(way)}`" @click="toggle(row, cell.radioId, way)">
+              {{ way.siteName }}<span v-if="way.want" class="state">{{ pressed(way) }}</span>
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="shown.length === 0" class="soft none">No destination has these words.</p>
+  </div>
+  <BuildDrawer v-model="building" />
+</template>
+
+<style scoped>
+.board {
+  padding: 0 20px 28px;
+}
+
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 18px;
+  align-items: center;
+  margin-bottom: 10px;
+}
+
+.filter {
+  width: 240px;
+  height: 32px;
+  padding: 0 8px;
+  color: var(--ink);
+  background: var(--raised);
+  border: 1px solid #a9a595;
+  border-radius: 3px;
+  font: inherit;
+}
+
+.name {
+  background: none;
+  border-bottom: 1px solid var(--hairline);
+  font-size: 13px;
+  cursor: grab;
+}
+
+.name .soft {
+  font-weight: 400;
+}
+
+.over {
+  box-shadow: inset 0 -4px 0 var(--yellow);
+}
+
+.chip {
+  display: inline-flex;
+  gap: 8px;
+  height: 26px;
+  padding: 0 9px;
+  align-items: center;
+  color: var(--ink-soft);
+  background: none;
+  border: 1px dashed #a9a595;
+  border-radius: 3px;
+  font: inherit;
+  cursor: pointer;
+}
+
+.chip + .chip {
+  margin-left: 6px;
+}
+
+.chip--on {
+  color: var(--ink);
+  background: var(--raised);
+  border: 1px solid var(--ink);
+  box-shadow: inset 0 -3px 0 #a9a595;
+  font-weight: 600;
+}
+
+.chip .state {
+  color: var(--ink-soft);
+  font-weight: 400;
+}
+
+.chip--whole {
+  box-shadow: inset 0 -3px 0 var(--yellow);
+}
+
+.chip--broken {
+  border-color: var(--broken);
+  box-shadow: none;
+}
+
+.chip--broken .state {
+  color: var(--broken);
+}
+
+.chip--doubtful {
+  border: 1px dashed var(--doubtful);
+}
+
+.chip--doubtful .state {
+  color: var(--doubtful);
+}
+
+.none {
+  padding: 16px 8px;
+}
+</style>

@@ -1,0 +1,1 @@
+export { default as WantsView } from './WantsView.vue';

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+/** What the checks say about the place that is being edited, with the press that mends it. */
+import { computed } from 'vue';
+import { usePlanStore } from '../sync/plan-store';
+
+const props = defineProps<{ under: string[] }>();
+const store = usePlanStore();
+const here = computed(() => (store.agreement?.findings ?? []).filter((one) => props.under.some((pointer) => one.pointer === pointer || one.pointer.startsWith(`${pointer}/`))));
+</script>
+
+<template>
+  <ul v-if="here.length" class="findings" aria-label="What does not agree here">
+    <li v-for="one in here" :key="one.id" :class="`edge--${one.severity}`" :data-check="one.check">
+      <span><b :class="`is-${one.severity}`">{{ one.severity }}</b> {{ one.what }} <span class="soft">{{ one.why }}</span></span>
+      <span class="acts">
+        <el-button v-for="(label, i) in one.fixLabels" :key="i" size="small" @click="store.mend(one, i)">{{ label }}</el-button>
+        <router-link :to="{ name: 'help-check', params: { checkId: one.check } }">Why</router-link>
+      </span>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.findings {
+  display: grid;
+  gap: 6px;
+  max-width: 820px;
+  margin: 0 0 16px;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 16px;
+  align-items: center;
+  justify-content: space-between;
+  padding: 7px 12px;
+  background: var(--raised);
+  border: 1px solid var(--hairline);
+  border-left-width: 4px;
+  border-radius: 3px;
+}
+
+.edge--broken {
+  border-left-color: var(--broken);
+}
+
+.edge--doubtful {
+  border-left: 4px dashed var(--doubtful);
+}
+
+.acts {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,57 @@
+<script setup lang="ts" generic="T extends { id: string; name: string }">
+/** The entities of a stop, to choose one; each with an address. */
+defineProps<{ items: readonly T[]; chosen: string | null; label: string; route: string; param: string; planId: string; detail: (item: T) => string; remove: (item: T) => void }>();
+</script>
+
+<template>
+  <nav class="list" :aria-label="label">
+    <ul>
+      <li v-for="item in items" :key="item.id" :class="{ here: item.id === chosen }">
+        <router-link :to="{ name: route, params: { planId, [param]: item.id } }" :aria-current="item.id === chosen ? 'page' : undefined">
+          <strong>{{ item.name }}</strong>
+          <span class="soft">{{ detail(item) }}</span>
+        </router-link>
+        <el-button link :aria-label="`Remove ${item.name}`" @click="remove(item)">Remove</el-button>
+      </li>
+    </ul>
+    <slot />
+  </nav>
+</template>
+
+<style scoped>
+.list {
+  display: grid;
+  gap: 10px;
+  align-content: start;
+}
+
+ul {
+  display: grid;
+  gap: 6px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: flex;
+  gap: 4px;
+  align-items: center;
+  padding: 6px 10px;
+  background: var(--raised);
+  border: 1px solid var(--hairline);
+  border-left: 4px solid transparent;
+  border-radius: 3px;
+}
+
+li.here {
+  border-left-color: var(--yellow);
+}
+
+a {
+  display: grid;
+  flex: 1;
+  min-width: 0;
+  text-decoration: none;
+}
+</style>

@@ -1,0 +1,120 @@
+<script setup lang="ts">
+/** One labelled field. What cannot be taken stays in it, with the reason beside it and the value that was meant. */
+import { computed, ref, useId, watch } from 'vue';
+import type { Taken } from './field';
+
+const props = defineProps<{ label: string; value: string; take: (text: string) => Taken; hint?: string; unit?: string; mono?: boolean; type?: string; placeholder?: string; autofocus?: boolean; bare?: boolean }>();
+const id = useId();
+const text = ref(props.value);
+const refused = ref<Exclude<Taken, null> | null>(null);
+const describedBy = computed(() => [props.hint ? `${id}-hint` : '', refused.value ? `${id}-problem` : ''].filter(Boolean).join(' ') || undefined);
+
+watch(
+  () => props.value,
+  (value) => {
+    text.value = value;
+    refused.value = null;
+  },
+);
+
+function commit(typed = text.value): void {
+  text.value = typed;
+  if (typed === props.value) {
+    refused.value = null;
+    return;
+  }
+  refused.value = props.take(typed);
+  // A value that reads the same in the plan (439,125 for 439.1250) is shown as the plan has it.
+  if (refused.value === null) text.value = props.value;
+}
+</script>
+
+<template>
+  <div class="field" :class="{ 'field--bare': bare }">
+    <label :for="id" :class="{ 'visually-hidden': bare }">{{ label }}</label>
+    <div class="box">
+      <input :id="id" v-model="text" :type="type ?? 'text'" :class="{ mono, bad: refused }" :aria-invalid="refused !== null" :aria-describedby="describedBy" :placeholder="placeholder" :autofocus="autofocus" autocomplete="off" spellcheck="false" @change="commit()" @keydown.enter="commit()" @keydown.esc="((text = value), (refused = null))" />
+      <span v-if="unit" class="unit soft">{{ unit }}</span>
+    </div>
+    <p v-if="refused" :id="`${id}-problem`" class="problem is-broken" role="alert">
+      {{ refused.problem }} <button v-if="refused.meant" type="button" @click="commit(refused.meant)">Use {{ refused.meant }}</button>
+    </p>
+    <p v-if="hint" :id="`${id}-hint`" class="hint soft">{{ hint }}</p>
+  </div>
+</template>
+
+<style scoped>
+.field {
+  display: grid;
+  grid-template-columns: 168px minmax(0, 1fr);
+  gap: 2px 12px;
+  align-items: center;
+}
+
+.field--bare {
+  grid-template-columns: 1fr;
+}
+
+.box {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+
+input {
+  width: 100%;
+  max-width: 260px;
+  height: 32px;
+  padding: 0 8px;
+  color: var(--ink);
+  background: var(--raised);
+  border: 1px solid #a9a595;
+  border-radius: 3px;
+  font-size: 13px;
+}
+
+input:not(.mono) {
+  font-family: inherit;
+}
+
+.field--bare input {
+  max-width: none;
+}
+
+input.bad {
+  border-color: var(--broken);
+  border-width: 2px;
+}
+
+.problem,
+.hint {
+  grid-column: 2;
+  max-width: 56ch;
+  font-size: 12px;
+}
+
+.field--bare .problem,
+.field--bare .hint {
+  grid-column: 1;
+}
+
+.problem button {
+  color: inherit;
+  background: none;
+  border: 1px solid;
+  border-radius: 3px;
+  font: inherit;
+  cursor: pointer;
+}
+
+@media (max-width: 760px) {
+  .field {
+    grid-template-columns: 1fr;
+  }
+
+  .problem,
+  .hint {
+    grid-column: 1;
+  }
+}
+</style>

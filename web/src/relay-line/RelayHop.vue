@@ -1,0 +1,177 @@
+<script setup lang="ts">
+import type { HopView } from '@relay/core/path/describe';
+import type { DrawnHop } from './drawing';
+
+defineProps<{ hop: HopView; drawn: DrawnHop }>();
+</script>
+
+<template>
+  <li class="hop" :class="{ 'hop--pale': drawn.pale }" :data-hop="hop.id" :data-state="hop.state">
+    <span class="kind">{{ hop.kind }}</span>
+    <span class="rail" aria-hidden="true">
+      <i class="half half--before" :class="`half--${drawn.before}`" />
+      <i class="half half--after" :class="`half--${drawn.after === 'gap' ? 'cut' : drawn.after}`" />
+      <svg v-if="drawn.before === 'gap'" class="gap" viewBox="0 0 12 26"><path d="M2 1 l7 6 l-6 6 l6 6 l-7 6" /></svg>
+      <i class="bead" :class="`bead--${hop.state}`" />
+    </span>
+    <strong class="title">{{ hop.title }}</strong>
+    <span v-for="pair in hop.pairs" :key="pair.key" class="pair" :class="`is-${pair.state === 'whole' ? 'plain' : pair.state}`">
+      {{ pair.name }} <span class="mono">{{ pair.has }}</span><template v-if="pair.state !== 'whole' && pair.expects !== pair.has">, expects <span class="mono">{{ pair.expects }}</span></template>
+    </span>
+    <span v-if="hop.state !== 'whole'" class="visually-hidden">{{ hop.state }}</span>
+  </li>
+</template>
+
+<style scoped>
+.hop {
+  display: grid;
+  align-content: start;
+  justify-items: center;
+  min-width: 0;
+  text-align: center;
+}
+
+.kind {
+  color: var(--ink-soft);
+  font-size: 12px;
+}
+
+.rail {
+  position: relative;
+  width: 100%;
+  height: 28px;
+}
+
+.half {
+  position: absolute;
+  top: 10px;
+  width: 50%;
+  height: 8px;
+}
+
+.half--before {
+  left: 0;
+}
+
+.half--after {
+  right: 0;
+}
+
+.half--solid {
+  background: var(--yellow);
+}
+
+.half--dashed {
+  background: repeating-linear-gradient(90deg, var(--yellow) 0 9px, transparent 9px 15px);
+  border-block: 1px solid var(--doubtful);
+}
+
+.half--pale {
+  background: var(--yellow-faint);
+}
+
+/* The line arrives from the left and ends before the station. */
+.half--gap {
+  width: 24%;
+  background: var(--yellow);
+}
+
+.half--cut {
+  left: 76%;
+  right: auto;
+  width: 24%;
+  background: var(--yellow-faint);
+}
+
+.half--none {
+  display: none;
+}
+
+.gap {
+  position: absolute;
+  top: 1px;
+  left: calc(24% - 2px);
+  width: 12px;
+  height: 26px;
+}
+
+.gap path {
+  fill: none;
+  stroke: var(--broken);
+  stroke-width: 3;
+}
+
+.bead {
+  position: absolute;
+  top: 3px;
+  left: calc(50% - 11px);
+  width: 22px;
+  height: 22px;
+  background: var(--ink);
+  border: 2px solid var(--ink);
+  border-radius: 50%;
+}
+
+.bead--doubtful {
+  background: var(--raised);
+  border: 3px dashed var(--doubtful);
+}
+
+.bead--broken {
+  background: var(--raised);
+  border: 3px solid var(--broken);
+}
+
+.bead--broken::after {
+  position: absolute;
+  top: 7px;
+  left: 3px;
+  width: 10px;
+  height: 3px;
+  background: var(--broken);
+  content: '';
+}
+
+.hop--pale .bead {
+  background: var(--raised);
+  border: 2px solid #a9a595;
+}
+
+.hop--pale .bead--broken::after {
+  background: #a9a595;
+}
+
+.hop--pale .title,
+.hop--pale .pair {
+  color: var(--ink-soft);
+  font-weight: 400;
+}
+
+.title {
+  max-width: 100%;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.pair {
+  padding: 0 4px;
+  font-size: 12px;
+  line-height: 17px;
+}
+
+.is-plain {
+  color: var(--ink);
+}
+
+@media (max-width: 760px) {
+  .hop {
+    justify-items: start;
+    text-align: left;
+  }
+
+  .rail {
+    display: none;
+  }
+}
+</style>

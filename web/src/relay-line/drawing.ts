@@ -1,0 +1,25 @@
+/** How each hop of a direction is drawn: the stroke that leads to it and the one that leaves it. */
+import type { RelayView } from '@relay/core/path/describe';
+
+/** `gap`: the line ends before this hop. `pale`: after a gap. */
+export type Stroke = 'none' | 'solid' | 'dashed' | 'gap' | 'pale';
+
+export interface DrawnHop {
+  before: Stroke;
+  after: Stroke;
+  /** The hop lies after the gap. */
+  pale: boolean;
+}
+
+export function drawing({ hops, at, verdict }: RelayView['call']): DrawnHop[] {
+  const stopsAt = hops.findIndex((hop) => hop.id === at);
+  const broken = verdict === 'broken';
+  const strokeInto = (i: number): Stroke => {
+    if (i <= 0 || i >= hops.length) return 'none';
+    if (broken && i > stopsAt) return 'pale';
+    // A first hop that breaks has nothing before it: the gap follows it.
+    if (broken && i === stopsAt) return 'gap';
+    return hops[i]!.state === 'doubtful' || hops[i - 1]!.state === 'doubtful' ? 'dashed' : 'solid';
+  };
+  return hops.map((_, i) => ({ before: strokeInto(i), after: broken && stopsAt === 0 && i === 0 ? 'gap' : strokeInto(i + 1), pale: broken && i > stopsAt }));
+}

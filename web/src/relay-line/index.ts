@@ -1,0 +1,2 @@
+export { default as RelayLine } from './RelayLine.vue';
+export { default as RelayStrip } from './RelayStrip.vue';

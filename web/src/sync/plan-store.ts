@@ -1,0 +1,190 @@
+/** The open plan as the pages see it: the document, its agreement, the selection, and the acts that change it. */
+import type { Remote } from 'comlink';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef, watch } from 'vue';
+import type { Agreement, ExplainedFinding } from '@relay/core/agreement/agreement';
+import type { RelayView } from '@relay/core/path/describe';
+import { diff } from '@relay/core/plan/diff';
+import { type Patch, PatchError } from '@relay/core/plan/patches';
+import { editByPatches, type Recipe } from '@relay/core/plan/edit';
+import { lossOnRemoval } from '@relay/core/plan/references';
+import type { Channel, Plan } from '@relay/core/plan/types';
+import type { Checker } from '../worker/check-worker';
+import { startChecker } from '../worker/checker';
+import { api } from './api';
+import { dropOrphans, openWindows, pendingStore, takeOrphans } from './pending-store';
+import { PlanSession, type SaveState } from './session';
+
+export interface Selection {
+  radioId: string;
+  channelId: string;
+}
+
+const windowId = crypto.randomUUID();
+const ORPHANS_AGAIN_MS = 3_000;
+
+export const usePlanStore = defineStore('plan', () => {
+  const planId = ref<string | null>(null);
+  const plan = shallowRef<Plan | null>(null);
+  const agreement = shallowRef<Agreement | null>(null);
+  const relayView = shallowRef<RelayView | null>(null);
+  const selection = ref<Selection | null>(null);
+  const saveState = ref<SaveState>('saved');
+  const saveDetail = ref('');
+  /** One line about what just happened, read out to screen readers too. */
+  const notice = ref('');
+  const undoLabel = ref<string | null>(null);
+  const redoLabel = ref<string | null>(null);
+
+  let session: PlanSession | null = null;
+  let events: EventSource | null = null;
+  let checker: Remote<Checker> | null = null;
+  let asked = 0;
+
+  function refreshStacks(): void {
+    const stacks = session?.stacks;
+    undoLabel.value = stacks?.undo.at(-1)?.label ?? null;
+    redoLabel.value = stacks?.redo.at(-1)?.label ?? null;
+  }
+
+  /** Only the newest answer counts: edits may overtake each other while the worker is busy. */
+  async function check(ask: (worker: Remote<Checker>) => Promise<Agreement>): Promise<void> {
+    checker ??= startChecker();
+    const mine = ++asked;
+    const answer = await ask(checker);
+    if (mine !== asked) return;
+    agreement.value = answer;
+    await refreshRelay();
+  }
+
+  async function refreshRelay(): Promise<void> {
+    const chosen = selection.value;
+    const view = chosen && checker && agreement.value ? await checker.relayView(chosen.radioId, chosen.channelId) : null;
+    if (chosen === selection.value) relayView.value = view;
+  }
+
+  watch(selection, refreshRelay, { deep: true });
+
+  async function open(id: string): Promise<void> {
+    if (planId.value === id && plan.value) return;
+    close();
+    planId.value = id;
+    const opened = await api.open(id);
+    if (planId.value !== id) return;
+    const alive = await openWindows(windowId);
+    session = new PlanSession(id, opened, {
+      api,
+      store: pendingStore(localStorage, id, windowId),
+      newId: () => crypto.randomUUID(),
+      wait: (ms) => new Promise((go) => setTimeout(go, ms)),
+      events: {
+        changed: (next, patches) => {
+          plan.value = next;
+          refreshStacks();
+          void check((worker) => worker.applyPatches(patches));
+        },
+        state: (state, detail) => {
+          saveState.value = state;
+          saveDetail.value = detail;
+          if (state === 'refused') notice.value = detail;
+          refreshStacks();
+        },
+        conflicts: (pointers) => {
+          notice.value = `Another window changed the same value (${pointers[0]}${pointers.length > 1 ? ` and ${pointers.length - 1} more` : ''}). Yours stands; undo brings theirs back.`;
+        },
+      },
+    });
+    plan.value = opened.document;
+    refreshStacks();
+    void check((worker) => worker.setPlan(opened.document));
+    await adoptOrphans(id, alive);
+    setTimeout(() => void openWindows(`${windowId}-again`).then((later) => adoptOrphans(id, later)), ORPHANS_AGAIN_MS);
+    listen(id);
+  }
+
+  async function adoptOrphans(id: string, alive: Set<string>): Promise<void> {
+    if (planId.value !== id || !session) return;
+    alive.add(windowId);
+    const orphans = takeOrphans(localStorage, id, alive);
+    if (orphans.length === 0) return;
+    await session.adopt(orphans);
+    dropOrphans(localStorage, id, alive);
+  }
+
+  function listen(id: string): void {
+    events = new EventSource(`/api/v1/plans/${id}/events`);
+    events.addEventListener('version', (event) => void session?.catchUp(Number((event as MessageEvent<string>).data)));
+    // The stream comes back after the server does: ask what was missed.
+    events.addEventListener('open', () => void session?.catchUp(Number.MAX_SAFE_INTEGER));
+  }
+
+  function close(): void {
+    session?.close();
+    events?.close();
+    session = null;
+    events = null;
+    planId.value = null;
+    plan.value = null;
+    agreement.value = null;
+    selection.value = null;
+    notice.value = '';
+  }
+
+  function edit(label: string, recipe: Recipe): Patch[] {
+    return session?.edit(label, recipe) ?? [];
+  }
+
+  /** Removes something and says what it took along; undo brings it all back. */
+  function remove(label: string, recipe: Recipe): void {
+    const { wants, links } = lossOnRemoval(edit(label, recipe));
+    const parts = [wants > 0 ? `${wants} ${wants === 1 ? 'want' : 'wants'} went with it` : '', links > 0 ? `${links} channel ${links === 1 ? 'link was' : 'links were'} cut` : ''].filter(Boolean);
+    notice.value = parts.length > 0 ? `${label}: ${parts.join(', ')}. Undo brings it back.` : `${label}. Undo brings it back.`;
+  }
+
+  function mend(finding: ExplainedFinding, at = 0): void {
+    const fix = finding.fixes[at];
+    if (!fix) return;
+    session?.editByPatches(finding.fixLabels[at]!, fix.patches);
+    notice.value = `${finding.fixLabels[at]}: done.`;
+  }
+
+  /** Carries out the first fix of every finding of a check, as one edit. */
+  function mendAll(checkId: string): void {
+    if (!session || !agreement.value) return;
+    const all = agreement.value.findings.filter((one) => one.check === checkId && one.fixes.length > 0);
+    let mended = session.current;
+    let count = 0;
+    for (const finding of all) {
+      try {
+        mended = editByPatches(mended, finding.fixes[0]!.patches).plan;
+        count += 1;
+      } catch (error) {
+        // An earlier fix already changed this place; the next check says whether anything is left.
+        if (!(error instanceof PatchError)) throw error;
+      }
+    }
+    session.editByPatches(`Mend all: ${all[0]?.title ?? checkId}`, diff(session.current, mended));
+    notice.value = `${count} mended.`;
+  }
+
+  function undo(): void {
+    const step = session?.undo();
+    if (step) notice.value = `Undone: ${step.label}.`;
+  }
+
+  function redo(): void {
+    const step = session?.redo();
+    if (step) notice.value = `Done again: ${step.label}.`;
+  }
+
+  const selectedChannel = computed<Channel | null>(() => {
+    const chosen = selection.value;
+    return (chosen && plan.value?.codeplugs[chosen.radioId]?.channels.byId[chosen.channelId]) || null;
+  });
+
+  return {
+    planId, plan, agreement, relayView, selection, selectedChannel, saveState, saveDetail, notice, undoLabel, redoLabel,
+    open, close, edit, remove, mend, mendAll, undo, redo,
+    proposals: async () => (checker ? checker.propose() : []),
+  };
+});
