@@ -81,12 +81,13 @@ export async function serve({ demo, words }) {
   });
   const url = `http://127.0.0.1:${port}`;
   const log = join(home(), 'server.log');
-  const stop = supervise({ port, database, demo, log, folder });
+  const server = supervise({ port, database, demo, log, folder });
   await step('server', async () => {
     if (!(await until(() => answers(url), START_LIMIT_MS))) {
-      await stop();
+      await server.stop(1);
       throw new Failure(`The server did not come up: see ${log}.`);
     }
+    server.up();
     return 'ready';
   });
   console.log(`\nYellow Relay is at ${url}   (Ctrl+C stops it)`);
@@ -99,6 +100,7 @@ export async function serve({ demo, words }) {
 function supervise({ port, database, demo, log, folder }) {
   const output = openSync(log, 'a');
   let stopping = false;
+  let cameUp = false;
   /** @type {number[]} */
   const deaths = [];
   /** @type {import('node:child_process').ChildProcess} */
@@ -109,6 +111,11 @@ function supervise({ port, database, demo, log, folder }) {
     writeFileSync(stateFile(), JSON.stringify({ launcher: process.pid, server: child.pid, port }));
     child.once('exit', (code, signal) => {
       if (stopping) return;
+      if (!cameUp) {
+        console.error(`The server did not start: ${lastWords(log)} (see ${log}).`);
+        void stop(1);
+        return;
+      }
       const now = Date.now();
       deaths.push(now);
       if (deaths.filter((at) => now - at < 60_000).length > RESTARTS_A_MINUTE) {
@@ -135,7 +142,13 @@ function supervise({ port, database, demo, log, folder }) {
   };
   for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP'])) process.on(signal, () => void stop());
   launch();
-  return stop;
+  return { stop, up: () => void (cameUp = true) };
+}
+
+/** The line of a log that says what went wrong. @param {string} log */
+function lastWords(log) {
+  const lines = readFileSync(log, 'utf8').trim().split('\n').slice(-40);
+  return (lines.find((line) => /error/i.test(line)) ?? lines.at(-1) ?? 'no word').slice(0, 300);
 }
 
 export async function stopAll() {

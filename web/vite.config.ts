@@ -13,7 +13,7 @@ export default defineConfig({
     AutoImport({ resolvers: [ElementPlusResolver({ importStyle })], dts: 'src/auto-imports.d.ts' }),
     Components({ resolvers: [ElementPlusResolver({ importStyle })], dirs: [], dts: 'src/components.d.ts' }),
   ],
-  build: { outDir: 'dist', target: 'es2023', emptyOutDir: true, chunkSizeWarningLimit: 700 },
+  build: { outDir: 'dist', target: 'es2023', emptyOutDir: true, chunkSizeWarningLimit: 700, assetsInlineLimit: 0 },
   worker: { format: 'es' },
   server: { proxy: { '/api': 'http://127.0.0.1:4417' } },
 });

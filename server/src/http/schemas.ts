@@ -8,8 +8,8 @@ export const PATCH_SCHEMA = {
   required: ['op', 'path'],
   properties: { op: { enum: ['add', 'remove', 'replace', 'test'] }, path: { type: 'string', maxLength: 1000 }, value: {} },
   additionalProperties: false,
-  if: { properties: { op: { enum: ['add', 'replace', 'test'] } } },
-  then: { required: ['value'] },
+  if: { type: 'object', properties: { op: { enum: ['add', 'replace', 'test'] } } },
+  then: { type: 'object', properties: { value: {} }, required: ['value'] },
 };
 
 export const EDIT_SCHEMA = {

@@ -3,7 +3,7 @@
 import type { ColumnRegular } from '@revolist/revogrid';
 import VGrid from '@revolist/vue3-datagrid';
 import { computed, ref, watch } from 'vue';
-import { COLUMNS, type RefusedCell, type SheetRow, type TypedCell } from './sheet';
+import { COLUMNS, type RefusedCell, type SheetColumn, type SheetRow, type TypedCell } from './sheet';
 import { parseTsv, pasteInto, writeTsv } from './tsv';
 
 const props = defineProps<{ rows: SheetRow[]; refused: ReadonlyMap<string, RefusedCell>; selected: string | null }>();
@@ -31,12 +31,22 @@ function cellTemplate(h: (tag: string, data: object | null, children?: unknown) 
   return h('div', { class: `cell${refused || expects !== undefined ? ' cell--off' : ''}` }, parts);
 }
 
+/** A column in which something disagrees is made as wide as both values need. */
+function widthOf(column: SheetColumn): number {
+  let most = 0;
+  for (const row of props.rows) {
+    const expects = row.expects[column.id] ?? refusedAt(row, column.id)?.text;
+    if (expects !== undefined) most = Math.max(most, String(row[column.id] ?? '').length + expects.length);
+  }
+  return most === 0 ? column.width : Math.max(column.width, most * 8 + 92);
+}
+
 const columns = computed(
   () =>
     COLUMNS.map((column) => ({
       prop: column.id,
       name: column.title,
-      size: column.width,
+      size: widthOf(column),
       sortable: true,
       cellTemplate,
       cellProperties: ({ model }: { model: SheetRow }) => ({ class: { 'is-right': column.right, 'is-name': column.id === 'name', 'is-selected': model.id === props.selected } }),
@@ -179,13 +189,16 @@ watch(() => props.refused, () => void grid.value?.$el.refresh('all'));
   align-items: center;
   overflow: hidden;
   white-space: nowrap;
+  line-height: 20px;
 }
 
 .sheet .rgCell.is-right .cell {
   justify-content: flex-end;
 }
 
+.sheet .rgCell.is-right .cell--off,
 .sheet .cell--off {
+  justify-content: flex-start;
   padding: 0 5px;
   border: 2px solid var(--broken);
 }

@@ -71,6 +71,7 @@ function add(): void {
 <style scoped>
 .rack {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
   align-content: start;
   padding: 12px 14px;

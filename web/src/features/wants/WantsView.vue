@@ -25,6 +25,8 @@ const shown = computed(() => {
   const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean);
   return all.value.filter((row) => (!wantedOnly.value || row.wanted) && words.every((word) => `${row.name} ${row.address} ${row.category} ${row.networkName}`.toLowerCase().includes(word)));
 });
+/** Something is wanted that no channel serves yet: building is the next act. */
+const unbuilt = computed(() => all.value.some((row) => row.cells.some((cell) => cell.ways.some((way) => way.want !== null && way.verdict === null))));
 const missing = computed(() => {
   if (plan.value.radios.order.length === 0) return { text: 'Add a radio first: a want says on which radio.', route: 'radios', label: 'Add a radio' };
   if (plan.value.sites.order.length === 0) return { text: 'Add your hotspot first: a want says through which site.', route: 'hotspots', label: 'Add a hotspot' };
@@ -53,8 +55,8 @@ onMounted(() => {
 
 <template>
   <PageHead title="Wants" :detail="`${plan.wants.order.length} wanted`">
-    <el-button :type="plan.wants.order.length ? 'primary' : 'default'" :disabled="plan.wants.order.length === 0" data-testid="build" @click="building = true">Build from wants</el-button>
-    <NextStep />
+    <el-button :type="unbuilt ? 'primary' : 'default'" :disabled="plan.wants.order.length === 0" data-testid="build" @click="building = true">Build from wants</el-button>
+    <NextStep v-if="!unbuilt" />
   </PageHead>
   <EmptyState v-if="missing" title="Nothing can be wanted yet">
     <p>{{ missing.text }}</p>
