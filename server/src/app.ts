@@ -35,7 +35,8 @@ export function createApp({ source, events, log, hosts, webRoot }: AppParts): Ko
   app.use(guard(hosts));
   // The content policy is set with the page, because it carries a nonce; plain http on loopback needs no HSTS.
   app.use(helmet({ contentSecurityPolicy: false, strictTransportSecurity: false }));
-  app.use(compress({ br: false }));
+  // Streams of events must arrive as they happen, not when a compressor's buffer is full.
+  app.use(compress({ br: false, filter: (type) => !type.includes('event-stream') && /json|text|javascript|svg/i.test(type) }));
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: BODY_LIMIT, jsonStrict: true }));
   for (const router of [health, plans]) app.use(router.routes()).use(router.allowedMethods());
   app.use(pages(webRoot));

@@ -16,7 +16,7 @@ export const openApi = {
     '/health': { get: { summary: 'The process answers', responses: { 200: answer('Yes', status) } } },
     '/ready': { get: { summary: 'The database answers', responses: { 200: answer('Yes', status), 503: answer('Not now', status) } } },
     '/openapi.json': { get: { summary: 'This document', responses: { 200: answer('OpenAPI 3.1', { type: 'object' }) } } },
-    '/plans/': {
+    '/plans': {
       get: {
         summary: 'Plans by name; with `deleted=true` those that can be restored',
         parameters: [{ name: 'deleted', in: 'query', schema: { enum: ['true', 'false'] } }],

@@ -1,7 +1,7 @@
 /** Plans and their history. One transaction holds the document and its history row, or neither. */
 import { randomUUID } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';
-import { IsNull, MoreThan, Not } from 'typeorm';
+import { In, IsNull, MoreThan, Not } from 'typeorm';
 import { editByPatches } from '@relay/core/plan/edit';
 import { type Patch, PatchError } from '@relay/core/plan/patches';
 import type { Plan } from '@relay/core/plan/types';
@@ -93,6 +93,7 @@ export class Plans {
       const row = await manager.getRepository(PlanEntity).findOne({ where: { id, deletedAt: IsNull() }, lock: { mode: 'pessimistic_write' } });
       if (!row) throw new NotFound('The plan');
       if (row.version !== version) throw new StaleVersion(row.version, await this.since(manager, id, version));
+      await this.refuseKnown(manager, edits);
       let document = row.document;
       const rows: EditRow[] = edits.map((edit, at) => {
         const applied = applyEdit(document, edit);
@@ -105,6 +106,11 @@ export class Plans {
       await manager.query('SELECT pg_notify($1, $2)', [PLAN_CHANNEL, JSON.stringify({ id, version: version + rows.length })]);
       return { version: version + rows.length, edits: rows };
     });
+  }
+
+  private async refuseKnown(manager: EntityManager, edits: readonly NewEdit[]): Promise<void> {
+    const known = await manager.getRepository(EditEntity).find({ select: { id: true }, where: { id: In(edits.map((edit) => edit.id)) } });
+    if (known[0]) throw new InvalidRequest([{ pointer: '/edits', found: `edit ${known[0].id}, which is recorded already`, expected: 'edits with new ids' }]);
   }
 
   private since(manager: EntityManager, id: string, version: number): Promise<EditRow[]> {

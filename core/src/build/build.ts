@@ -92,7 +92,7 @@ function values(draft: ChannelDraft, receiveListId: Id | null): ChannelValues {
 function addChannel(work: Work, { want, draft }: Wanted, proposed: ChannelValues): Id | null {
   const id = freeId(`ch-${want.id}`, (taken) => taken in work.codeplug.channels.byId);
   const item: BuildItem = { id: `add:${want.id}`, kind: 'add-channel', subject: proposed.name, field: 'channel', from: '', to: `${draft.contact.kind} ${draft.contact.number}`, handMade: false };
-  const channel: Channel = { id, siteId: want.siteId, destination: want.destination, wantId: want.id, ...proposed, built: proposed };
+  const channel: Channel = { id, siteId: want.siteId, destination: want.destination, wantId: want.id, ...proposed, built: structuredClone(proposed) };
   return offer(work, item, () => putRow(work.codeplug.channels, channel)) ? id : null;
 }
 
@@ -102,7 +102,7 @@ function changeChannel(work: Work, channel: Channel, proposed: ChannelValues): v
     const item: BuildItem = { id: `change:${channel.id}:${one.field.id}`, kind: 'change-channel', subject: channel.name, field: one.field.title, from: one.from, to: one.to, handMade };
     offer(work, item, () => {
       one.field.copy(channel, proposed);
-      channel.built = channel.built ? { ...channel.built } : { ...proposed };
+      channel.built = channel.built ? { ...channel.built } : structuredClone(proposed);
       one.field.copy(channel.built, proposed);
     });
   }

@@ -49,7 +49,7 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
     show: (one) => formatShiftMHz(one.txHz - one.rxHz),
     read: (text) => {
       const hz = parseMHz(text);
-      if (hz === null || Math.abs(hz) > 100_000_000) return { problem: `Found “${text}”, expected a shift in MHz with its sign, such as -7.6, or 0.` };
+      if (hz === null || Math.abs(hz) > FREQUENCY_MAX_HZ) return { problem: `Found “${text}”, expected a shift in MHz with its sign, such as -7.6, or 0.` };
       return { put: (to) => (to.txHz = Math.max(1, to.rxHz + hz)) };
     },
     copy: (to, from) => (to.txHz = to.rxHz + from.txHz - from.rxHz),

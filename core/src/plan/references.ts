@@ -103,8 +103,8 @@ export function brokenReferences(plan: Plan): BrokenReference[] {
     const whole = want.radioId in plan.radios.byId && want.siteId in plan.sites.byId && destinationExists(plan, want.destination);
     if (!whole) found(['wants', 'byId', want.id], JSON.stringify(want), (draft) => removeRow(draft.wants, want.id));
   }
-  for (const [radioId, codeplug] of Object.entries(plan.codeplugs)) checkCodeplug(plan, radioId, codeplug, found);
-  for (const [siteId, profile] of Object.entries(plan.profiles)) checkProfile(plan, siteId, profile, found);
+  for (const [radioId, codeplug] of Object.entries(plan.codeplugs)) if (radioId in plan.radios.byId) checkCodeplug(plan, radioId, codeplug, found);
+  for (const [siteId, profile] of Object.entries(plan.profiles)) if (siteId in plan.sites.byId) checkProfile(plan, siteId, profile, found);
   return broken;
 }
 

@@ -124,7 +124,7 @@ const COUNTRY_BY_CODE: Readonly<Record<string, string>> = {
   '438': 'Turkmenistan',
   '440': 'Japan',
   '441': 'Japan',
-  '450': 'Korea',
+  '450': 'Korea (Rep. of)',
   '452': 'Vietnam',
   '454': 'Hong Kong',
   '455': 'Macau',

@@ -60,8 +60,8 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
 }
 
 export const api = {
-  list: (deleted: boolean) => call<PlanSummary[]>('GET', `/plans/${deleted ? '?deleted=true' : ''}`),
-  create: (body: { name?: string; demo?: string; document?: unknown }) => call<PlanSummary>('POST', '/plans/', body),
+  list: (deleted: boolean) => call<PlanSummary[]>('GET', `/plans${deleted ? '?deleted=true' : ''}`),
+  create: (body: { name?: string; demo?: string; document?: unknown }) => call<PlanSummary>('POST', '/plans', body),
   open: (id: string) => call<Opened>('GET', `/plans/${id}`),
   edit: (id: string, version: number, edits: OutgoingEdit[]) => call<{ version: number; edits: SavedEdit[] }>('PATCH', `/plans/${id}`, { version, edits }),
   editsAfter: (id: string, version: number) => call<SavedEdit[]>('GET', `/plans/${id}/edits?after=${version}`),

@@ -33,10 +33,8 @@ function site({ channel, site }: PathContext): Fact[] {
 function gateway({ site, login, index }: PathContext): Fact[] {
   if (!site) return [];
   const gaps = loginGaps(login, index.plan.station.dmrId);
-  return [
-    fact('login', gaps.length > 0 ? gaps.join(', ') : 'complete', 'complete', gaps.length === 0),
-    fact('suffix', login?.suffix ?? null, '1 to 99', login?.suffix != null),
-  ];
+  const complete = fact('login', gaps.length > 0 ? gaps.join(', ') : 'complete', 'complete', gaps.length === 0);
+  return login ? [complete, fact('suffix', login.suffix, '01 to 99', login.suffix !== null)] : [complete];
 }
 
 function network({ index, channel, site, network, arrives }: PathContext): Fact[] {

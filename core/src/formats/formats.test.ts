@@ -1,0 +1,131 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { dirname, join } from 'node:path';
+import { parse as independentParse } from 'csv-parse/sync';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { edit } from '../plan/edit';
+import { arbitraryPlan, name } from '../testing/arbitrary-plan';
+import { channelOf, samplePlan } from '../testing/sample-plan';
+import { rows } from '../plan/table';
+import type { Codeplug } from '../plan/types';
+import { codeplugCsv } from './codeplug-csv';
+import { harmless, original, readCsv, writeCsv } from './csv';
+import { describeReadFinding } from './format';
+import { planJson } from './plan-json';
+import { profileSheet, writeProfile } from './profile-json';
+
+/** What a codeplug table does not keep, by its own description. */
+function asTable(codeplug: Codeplug): Codeplug {
+  const copy = structuredClone(codeplug);
+  for (const channel of rows(copy.channels)) Object.assign(channel, { built: null, wantId: null });
+  return copy;
+}
+
+describe('csv', () => {
+  const cell = fc.oneof(name, fc.constantFrom('', '"', 'a\nb', 'a\r\nb', '-7.6', '+5', '=SUM(A1)', "'=x", "''", '\tx'));
+
+  it('comes back as it went, for any cells', () => {
+    fc.assert(
+      fc.property(fc.array(fc.array(cell, { minLength: 2, maxLength: 5 }), { minLength: 1, maxLength: 8 }), (table) => {
+        expect(readCsv(writeCsv([Array(8).fill('head'), ...table])).rows.slice(1).map((row) => row.cells)).toEqual(table);
+      }),
+    );
+  });
+
+  it('is read the same by an independent parser, but for the apostrophe against formulas', () => {
+    fc.assert(
+      fc.property(fc.array(fc.array(cell, { minLength: 3, maxLength: 3 }), { minLength: 1, maxLength: 8 }), (table) => {
+        const read = independentParse(writeCsv(table), { relax_column_count: true, record_delimiter: '\r\n' }) as string[][];
+        expect(read.map((row) => row.map(original))).toEqual(table);
+        expect(read.flat().filter((one) => /^[=+\-@\t\r]/.test(one) && !/^[+-]\d+(\.\d+)?$/.test(one))).toEqual([]);
+      }),
+    );
+  });
+
+  it.each([['=1+1', "'=1+1"], ['@x', "'@x"], ['-7.6', '-7.6'], ['+0.6', '+0.6'], ['-x', "'-x"], ["'=x", "''=x"], ['plain', 'plain'], ["it's", "it's"]])('%s is written %s', (text, written) => {
+    expect(harmless(text)).toBe(written);
+    expect(original(written)).toBe(text);
+  });
+
+  // csv-spectrum: an independent set of cases from the registry. Of one case its two files name different telephone numbers.
+  const spectrum = dirname(createRequire(import.meta.url).resolve('csv-spectrum/package.json'));
+  it.each(readdirSync(join(spectrum, 'csvs')).filter((file) => file.endsWith('.csv') && file !== 'location_coordinates.csv'))('reads %s', (file) => {
+    const { rows: table, findings } = readCsv(readFileSync(join(spectrum, 'csvs', file), 'utf8'));
+    const [head, ...body] = table.map((row) => row.cells);
+    const expected = JSON.parse(readFileSync(join(spectrum, 'json', file.replace('.csv', '.json')), 'utf8')) as Record<string, string> | Record<string, string>[];
+    expect(findings).toEqual([]);
+    expect(body.map((cells) => Object.fromEntries(head!.map((column, at) => [column, cells[at]])))).toEqual([expected].flat());
+  });
+
+  it('knows the line of a row after cells with line ends, and takes semicolons and a byte order mark', () => {
+    expect(readCsv('\ufeffa;b\n"1\n2";x\n\n3;4\n').rows).toEqual([{ line: 1, cells: ['a', 'b'] }, { line: 2, cells: ['1\n2', 'x'] }, { line: 5, cells: ['3', '4'] }]);
+  });
+});
+
+describe('codeplug table', () => {
+  it('loses nothing, for any plan', () => {
+    fc.assert(
+      fc.property(arbitraryPlan, (plan) => {
+        const codeplug = plan.codeplugs['r1']!;
+        const text = codeplugCsv.write(codeplug);
+        const { value, findings } = codeplugCsv.read(text);
+        expect(findings).toEqual([]);
+        expect(value).toEqual(asTable(codeplug));
+        expect(codeplugCsv.write(value!)).toBe(text);
+      }),
+      { numRuns: 100 },
+    );
+  });
+
+  const good = codeplugCsv.write(samplePlan().codeplugs['r1']!).split('\r\n');
+  const spoiled = (line: number, from: string, to: string) => good.map((text, at) => (at + 1 === line ? text.replace(from, to) : text)).join('\r\n');
+
+  it.each([
+    ['a color code of 99', spoiled(2, 'low,1,2', 'low,99,2'), 'Line 2, Color code: found “99”, expected a whole number from 0 to 15.'],
+    ['slot 3', spoiled(3, ',1,2,group', ',1,3,group'), 'Line 3, Slot: found “3”, expected “1” or “2”.'],
+    ['a frequency in words', spoiled(2, '439.1250', 'high'), 'Line 2, Receive MHz: found “high”, expected a frequency in MHz, such as 439.125.'],
+    ['a zone with a channel that is not there', spoiled(6, 'ch-w-g2', 'ch-gone'), 'Line 6, Members: found “ch-gone”, expected the key of a channel in this file.'],
+    ['a kind of record that is none', spoiled(6, 'zone', 'zoo'), 'Line 6, Record: found “zoo”, expected channel, zone, contact, receive list.'],
+    ['a cell missing', spoiled(4, 'channel,', ''), 'Line 4, row: found “14 cells”, expected 15 cells.'],
+    ['a column missing', spoiled(1, 'Slot', 'Slit'), 'Line 1, Slot: found nothing, expected a column headed “Slot”.'],
+    ['the same key twice', spoiled(3, 'ch-w-g2', 'ch-w-g1'), 'Line 3, Key: found “ch-w-g1”, expected a key that no line above has.'],
+  ])('with %s is not read, and says the line', (_, text, message) => {
+    const { value, findings } = codeplugCsv.read(text);
+    expect(value).toBeNull();
+    expect(findings.map(describeReadFinding)).toContain(message);
+  });
+});
+
+describe('plan file', () => {
+  it('loses nothing, for any plan', () => {
+    fc.assert(fc.property(arbitraryPlan, (plan) => void expect(planJson.read(planJson.write(plan, { passwords: true }))).toEqual({ value: plan, findings: [] })), { numRuns: 60 });
+  });
+
+  it('leaves passwords out unless asked for', () => {
+    expect(planJson.write(samplePlan(), { passwords: false })).not.toContain('practice');
+    expect(planJson.write(samplePlan(), { passwords: true })).toContain('"password": "practice"');
+  });
+
+  it('says the line of broken JSON', () => {
+    const text = planJson.write(samplePlan(), { passwords: true }).replace('"station"', 'station');
+    expect(planJson.read(text).findings[0]).toMatchObject({ line: 5, expected: 'JSON (RFC 8259)' });
+  });
+});
+
+describe('hotspot profile', () => {
+  it('holds what is to be set, with names and numbers', () => {
+    const plan = edit(samplePlan(), (draft) => void (draft.profiles['s1']!.logins['n1']!.staticGroupIds = ['g2'])).plan;
+    expect(profileSheet(plan, 's1', { passwords: false })).toMatchObject({ callSign: 'QO3VES', receiveHz: 439_125_000, networks: [{ network: 'Lantern', server: 'Merrin', login: '999241703', password: null, staticGroups: [588] }] });
+    expect(writeProfile(plan, 's1', { passwords: true })).toContain('"password": "practice"');
+    expect(() => profileSheet(plan, 'gone', { passwords: false })).toThrow(/no hotspot/);
+  });
+});
+
+describe('channel fields', () => {
+  it('keep a channel’s name and shift when they are read in any order', () => {
+    const plan = edit(samplePlan(), (draft) => Object.assign(channelOf(draft, 'g1'), { rxHz: 438_612_500, txHz: 431_012_500 })).plan;
+    const { value } = codeplugCsv.read(codeplugCsv.write(plan.codeplugs['r1']!));
+    expect(value!.channels.byId['ch-w-g1']).toMatchObject({ rxHz: 438_612_500, txHz: 431_012_500 });
+  });
+});

@@ -1,0 +1,89 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { agreementOf, findingsOfPath } from '../agreement/agreement';
+import { CHECKS } from '../checks/registry';
+import type { Recipe } from '../plan/edit';
+import { removeRow } from '../plan/table';
+import { arbitraryPlan } from '../testing/arbitrary-plan';
+import { channelOf, samplePlan } from '../testing/sample-plan';
+import { describePath } from './describe';
+import { indexPlan } from './plan-index';
+import type { HopId, Verdict } from './types';
+
+function trace(change: Recipe, groupId = 'g1') {
+  const found = indexPlan(samplePlan(change)).paths().find(({ context }) => context.channel.id === `ch-w-${groupId}`)!;
+  return { ...found, view: describePath(found.path, found.context) };
+}
+
+interface Case {
+  name: string;
+  change: Recipe;
+  call: [Verdict, HopId | null];
+  reply: [Verdict, HopId | null];
+}
+
+const CASES: Case[] = [
+  { name: 'the sample', change: () => undefined, call: ['whole', null], reply: ['whole', null] },
+  { name: 'another color code', change: (plan) => void (plan.sites.byId['s1']!.dmr!.colorCode = 2), call: ['broken', 'site'], reply: ['broken', 'site'] },
+  { name: 'slot 1 on simplex', change: (plan) => void (channelOf(plan, 'g1').dmr.slot = 1), call: ['broken', 'air'], reply: ['broken', 'air'] },
+  { name: 'a shift: heard, not hearing', change: (plan) => void (channelOf(plan, 'g1').txHz = 431_525_000), call: ['broken', 'air'], reply: ['whole', null] },
+  { name: 'group missing from the list of a radio that hears only its list', change: (plan) => { plan.radios.byId['r1']!.dmr!.hearsOwnGroup = false; plan.codeplugs['r1']!.receiveLists.byId['rl-n1-s1']!.groups = [588, 591]; }, call: ['whole', null], reply: ['broken', 'radio'] },
+  { name: 'the same on a radio that hears its own group', change: (plan) => void (plan.codeplugs['r1']!.receiveLists.byId['rl-n1-s1']!.groups = [588, 591]), call: ['whole', null], reply: ['whole', null] },
+  { name: 'no password', change: (plan) => void (plan.profiles['s1']!.logins['n1']!.password = ''), call: ['broken', 'gateway'], reply: ['broken', 'gateway'] },
+  { name: 'another number', change: (plan) => void (channelOf(plan, 'g1').dmr.call.number = 588), call: ['broken', 'network'], reply: ['whole', null] },
+  { name: 'channel free', change: (plan) => void (channelOf(plan, 'g1').dmr.admit = 'channel-free'), call: ['doubtful', 'radio'], reply: ['whole', null] },
+  { name: 'no call sign', change: (plan) => void (plan.station.callSign = ''), call: ['broken', 'radio'], reply: ['whole', null] },
+  { name: 'in the satellite segment with its hotspot', change: (plan) => { Object.assign(plan.sites.byId['s1']!, { rxHz: 435_500_000, txHz: 435_500_000 }); Object.assign(channelOf(plan, 'g1'), { rxHz: 435_500_000, txHz: 435_500_000 }); }, call: ['broken', 'air'], reply: ['whole', null] },
+  { name: 'its hotspot removed', change: (plan) => removeRow(plan.sites, 's1'), call: ['doubtful', 'site'], reply: ['whole', null] },
+];
+
+describe('trace', () => {
+  it.each(CASES)('$name', ({ change, call, reply }) => {
+    const { path } = trace(change);
+    expect([path.call.verdict, path.call.at]).toEqual(call);
+    expect([path.reply.verdict, path.reply.at]).toEqual(reply);
+  });
+
+  it('says where the call ends up', () => {
+    expect(trace(() => undefined).path.arrives).toEqual({ networkId: 'n1', kind: 'group', number: 417, name: 'Hask Wide' });
+    expect(trace((plan) => void (channelOf(plan, 'g1').dmr.call.number = 588)).path.arrives).toMatchObject({ number: 588, name: 'Ostrey All' });
+    expect(trace(() => undefined, 'echo').path.arrives).toMatchObject({ kind: 'private', number: 9990, name: 'Echo Lantern' });
+    expect(trace((plan) => void (plan.sites.byId['s1']!.dmr!.colorCode = 2)).path.arrives).toBeNull();
+  });
+
+  it('shows both values at the hop that breaks', () => {
+    const { view } = trace((plan) => void (plan.sites.byId['s1']!.dmr!.colorCode = 2));
+    const site = view.call.hops.find((hop) => hop.id === 'site')!;
+    expect(site.pairs.find((pair) => pair.key === 'color-code')).toEqual({ key: 'color-code', name: 'color code', has: '1', expects: '2', state: 'broken' });
+    expect(view.call.words).toBe('Call: broken at the hotspot');
+  });
+
+  it('has a finding for every pair that does not agree, and no finding about a path that is whole', () => {
+    fc.assert(
+      fc.property(arbitraryPlan, (plan) => {
+        const index = indexPlan(plan);
+        const { findings } = agreementOf(plan, index);
+        for (const { path, context } of index.paths()) {
+          const mine = findingsOfPath(findings, path.radioId, path.channelId, context.site?.id ?? null);
+          const off = new Set([...path.call.hops, ...path.reply.hops].flatMap((hop) => hop.facts.filter((fact) => fact.state !== 'whole').map((fact) => fact.key)));
+          // A missing or malformed ID is the station's finding; the radio cannot be held against it.
+          const explained = new Set(mine.map((finding) => finding.fact));
+          if (findings.some((finding) => finding.check.startsWith('dmr-id-'))) explained.add('own-id');
+          for (const key of off) expect([...explained], `${key} of ${path.channelId}`).toContain(key);
+          if (path.verdict === 'whole') expect(mine.filter((finding) => finding.fact !== null && finding.subject.channelId !== undefined)).toEqual([]);
+        }
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it('is the same for the same plan, whatever the order of keys in it', () => {
+    const plan = samplePlan((draft) => void (draft.sites.byId['s1']!.dmr!.colorCode = 2));
+    const shuffled = JSON.parse(JSON.stringify(plan, (_, value: unknown) => (value && typeof value === 'object' && !Array.isArray(value) ? Object.fromEntries(Object.entries(value).reverse()) : value))) as typeof plan;
+    expect(agreementOf(shuffled)).toEqual(agreementOf(plan));
+  });
+
+  it('knows a check for every pair that checks claim, and no two checks with one id', () => {
+    expect(new Set(CHECKS.map((check) => check.id)).size).toBe(CHECKS.length);
+  });
+});

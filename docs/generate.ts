@@ -1,0 +1,41 @@
+/**
+ * Writes the parts of the documentation that are made from the code; with `--check` only says whether they are current.
+ */
+import { readFileSync, writeFileSync } from 'node:fs';
+import { CHECKS } from '@relay/core/checks/registry';
+import { PLAN_SCHEMA } from '@relay/core/plan/schema';
+import { openApi } from '../server/src/openapi';
+
+function checksPage(): string {
+  const lines = ['# What is checked', '', `Made from the checks themselves by \`docs/generate.ts\`. ${CHECKS.length} checks.`, ''];
+  for (const { id, title, severity, docs, messages, fixes } of CHECKS) {
+    lines.push(`## ${title}`, '', `\`${id}\` · ${severity}`, '', docs.summary, '', `**Why:** ${docs.why}`, '', `**What to do:** ${docs.remedy}`, '');
+    if (docs.source) lines.push(`**Source:** ${docs.source.name} (${docs.source.kind})`, '');
+    lines.push('Says:', '', ...Object.values(messages).map((message) => `- ${message}`), '');
+    if (Object.keys(fixes).length > 0) lines.push('Mends:', '', ...Object.values(fixes).map((fix) => `- ${fix}`), '');
+  }
+  return `${lines.join('\n').trimEnd()}\n`;
+}
+
+const FILES: Readonly<Record<string, () => string>> = {
+  'checks.md': checksPage,
+  'plan.schema.json': () => `${JSON.stringify(PLAN_SCHEMA, null, 2)}\n`,
+  'openapi.json': () => `${JSON.stringify(openApi, null, 2)}\n`,
+};
+
+const stale = Object.entries(FILES).filter(([name, make]) => {
+  const path = new URL(name, import.meta.url);
+  const text = make();
+  let now = '';
+  try {
+    now = readFileSync(path, 'utf8');
+  } catch {
+    // Not written yet: as good as stale.
+  }
+  if (now === text) return false;
+  if (!process.argv.includes('--check')) writeFileSync(path, text);
+  return true;
+});
+
+for (const [name] of stale) console.log(`docs/${name} ${process.argv.includes('--check') ? 'is stale: run npx tsx docs/generate.ts' : 'written'}`);
+if (process.argv.includes('--check') && stale.length > 0) process.exitCode = 1;
