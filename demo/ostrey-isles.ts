@@ -59,13 +59,13 @@ const home: Recipe = (plan) => {
 };
 
 /** One operator, one handheld, one hotspot, one network with a dozen groups; twelve paths, all whole. */
-export function ostreyIsles(): Plan {
+function ostreyIsles(): Plan {
   const furnished = edit(emptyPlan('Ostrey Isles · home'), home).plan;
   return edit(furnished, carryOut()).plan;
 }
 
 /** A codeplug that was borrowed and not adapted: it disagrees in five ways. */
-export function inherited(): Plan {
+function inherited(): Plan {
   return edit(ostreyIsles(), (plan) => {
     plan.name = 'Inherited';
     const channels = plan.codeplugs['handheld']!.channels.byId;

@@ -102,8 +102,9 @@ function changeChannel(work: Work, channel: Channel, proposed: ChannelValues): v
     const item: BuildItem = { id: `change:${channel.id}:${one.field.id}`, kind: 'change-channel', subject: channel.name, field: one.field.title, from: one.from, to: one.to, handMade };
     offer(work, item, () => {
       one.field.copy(channel, proposed);
-      channel.built = channel.built ? { ...channel.built } : structuredClone(proposed);
-      one.field.copy(channel.built, proposed);
+      const built = channel.built ? { ...channel.built } : structuredClone(proposed);
+      one.field.copy(built, proposed);
+      channel.built = built;
     });
   }
 }

@@ -6,7 +6,7 @@ import { diff } from './diff';
 import { edit, editByPatches, type Recipe } from './edit';
 import { type EditRecord, undoStacks } from './history';
 import { mergeDocuments } from './merge';
-import { applyPatches, fromPointer, type Patch, PatchError, toPointer, valueAt } from './patches';
+import { applyPatches, fromPointer, type Patch, PatchError, toPointer } from './patches';
 import { brokenReferences, lossOnRemoval } from './references';
 import { removeRow, rows } from './table';
 import { upgradePlan } from './upgrade';

@@ -46,16 +46,6 @@ function kindOf(value: unknown): string {
   return Array.isArray(value) ? 'a list' : typeof value === 'object' ? 'an object' : `${typeof value} ${JSON.stringify(value)}`;
 }
 
-/** The value at a pointer, `undefined` where there is none. */
-export function valueAt(document: unknown, pointer: string): unknown {
-  let here = document;
-  for (const key of fromPointer(pointer)) {
-    if (!isContainer(here) || !Object.hasOwn(here, key)) return undefined;
-    here = (here as Record<string, unknown>)[key];
-  }
-  return here;
-}
-
 export function sameJson(a: unknown, b: unknown): boolean {
   if (a === b) return true;
   if (!isContainer(a) || !isContainer(b) || Array.isArray(a) !== Array.isArray(b)) return false;

@@ -6,7 +6,7 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import { toPointer } from './patches';
 import { brokenReferences } from './references';
 import { PLAN_SCHEMA } from './schema';
-import { type Problem, problemOf, show } from './problem';
+import { type Problem, problemsOf, show } from './problem';
 import type { Plan } from './types';
 import { UpgradeError, upgradePlan } from './upgrade';
 
@@ -44,7 +44,7 @@ export function validatePlan(raw: unknown): Validated {
     if (!(error instanceof UpgradeError)) throw error;
     return { plan: null, problems: [{ pointer: error.pointer, found: error.found, expected: error.expected }] };
   }
-  if (!matches(document)) return { plan: null, problems: (matches.errors ?? []).slice(0, MOST_PROBLEMS).map(problemOf) };
+  if (!matches(document)) return { plan: null, problems: problemsOf(matches.errors ?? []).slice(0, MOST_PROBLEMS) };
   const problems = idProblems(document);
   if (problems.length === 0) problems.push(...brokenReferences(document).map((one) => ({ pointer: one.pointer, found: one.found, expected: 'a reference to something in the plan' })));
   return problems.length > 0 ? { plan: null, problems: problems.slice(0, MOST_PROBLEMS) } : { plan: document, problems: [] };

@@ -10,7 +10,7 @@ const frequency = fc.constantFrom(439_125_000, 438_800_000, 435_500_000, 145_900
 export const name = fc
   .oneof(fc.constantFrom('=1+1', '+Hask', '-7.6', '@home', "'quoted'", 'a,b;c', 'say "hello"', 'ÆØÅ ünï', '| bar |', 'none'), fc.string({ minLength: 1, maxLength: 24 }))
   .map((text) => text.replace(/[\u0000-\u001f\u007f]/g, '').trim())
-  .filter((text) => text !== '' && text.isWellFormed());
+  .filter((text) => text !== '' && !/[\ud800-\udfff]/u.test(text));
 
 const channelChange = fc.record({
   name,

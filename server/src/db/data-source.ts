@@ -4,7 +4,7 @@ import { Plans1763800000001 } from './migrations/0001-plans';
 
 const MIGRATION_LOCK = 0x72656c61;
 
-export function dataSource(url: string): DataSource {
+function dataSource(url: string): DataSource {
   return new DataSource({
     type: 'postgres',
     url,

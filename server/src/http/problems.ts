@@ -27,7 +27,7 @@ function fromHttp(error: unknown): Problem | null {
   return { type: 'about:blank', title: status === 413 ? 'The request is too large' : 'The request cannot be read', status, ...(message ? { detail: message } : {}) };
 }
 
-export function problemOf(error: unknown): Problem | null {
+function problemOf(error: unknown): Problem | null {
   const entry = TABLE.find(([kind]) => error instanceof kind);
   return entry ? entry[1](error as never) : fromHttp(error);
 }

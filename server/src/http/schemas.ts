@@ -3,7 +3,7 @@ const UUID = { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{
 const LINE = { type: 'string', maxLength: 200, pattern: '^[^\\u0000-\\u001f\\u007f\\ud800-\\udfff]*$' };
 const NAME = { ...LINE, minLength: 1, maxLength: 100 };
 
-export const PATCH_SCHEMA = {
+const PATCH_SCHEMA = {
   type: 'object',
   required: ['op', 'path'],
   properties: { op: { enum: ['add', 'remove', 'replace', 'test'] }, path: { type: 'string', maxLength: 1000 }, value: {} },
@@ -12,7 +12,7 @@ export const PATCH_SCHEMA = {
   then: { type: 'object', properties: { value: {} }, required: ['value'] },
 };
 
-export const EDIT_SCHEMA = {
+const EDIT_SCHEMA = {
   type: 'object',
   required: ['id', 'kind', 'target', 'label', 'patches'],
   properties: {

@@ -1,5 +1,5 @@
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import { problemOf } from '@relay/core/plan/problem';
+import { problemsOf } from '@relay/core/plan/problem';
 import { InvalidRequest } from '../errors';
 
 const ajv = new Ajv2020({ allErrors: true, strict: true, allowUnionTypes: true, verbose: true });
@@ -9,6 +9,6 @@ export function bodyChecker<T>(schema: object): (body: unknown) => T {
   const matches = ajv.compile<T>(schema);
   return (body) => {
     if (matches(body)) return body;
-    throw new InvalidRequest((matches.errors ?? []).map(problemOf));
+    throw new InvalidRequest(problemsOf(matches.errors ?? []));
   };
 }

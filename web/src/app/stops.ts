@@ -4,9 +4,9 @@ import { formatId } from '@relay/core/modes/dmr/addresses';
 import { rows } from '@relay/core/plan/table';
 import type { Plan } from '@relay/core/plan/types';
 
-export type BeadState = 'empty' | 'gaps' | 'in order';
+type BeadState = 'empty' | 'gaps' | 'in order';
 
-export interface Bead {
+interface Bead {
   state: BeadState;
   detail: string;
 }

@@ -2,7 +2,7 @@
 import type { RelayView } from '@relay/core/path/describe';
 
 /** `gap`: the line ends before this hop. `pale`: after a gap. */
-export type Stroke = 'none' | 'solid' | 'dashed' | 'gap' | 'pale';
+type Stroke = 'none' | 'solid' | 'dashed' | 'gap' | 'pale';
 
 export interface DrawnHop {
   before: Stroke;

@@ -22,7 +22,7 @@ interface Pending extends EditRecord {
   after: Plan;
 }
 
-export interface SessionEvents {
+interface SessionEvents {
   /** The visible plan changed by these patches. */
   changed: (plan: Plan, patches: Patch[]) => void;
   state: (state: SaveState, detail: string) => void;

@@ -1,0 +1,2 @@
+/** In every platform that the core runs on (HTML standard, Node), but in no language library of TypeScript. */
+declare function structuredClone<T>(value: T): T;

@@ -1,0 +1,80 @@
+import { gzipSync } from 'node:zlib';
+import AxeBuilder from '@axe-core/playwright';
+import { CHECKS } from '@relay/core/checks/registry';
+import { expect, tally, test } from './story';
+
+const STOPS = ['station', 'radios', 'networks', 'wants', 'codeplugs', 'hotspots', 'agreement', 'carry-out'];
+
+for (const width of [1280, 390]) {
+  for (const scheme of ['light', 'dark'] as const) {
+    test(`axe finds nothing serious on any screen, ${width} wide, ${scheme}`, async ({ page, relay }) => {
+      test.setTimeout(120_000);
+      await page.setViewportSize({ width, height: 800 });
+      await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
+      const full = await relay.create({ demo: 'inherited' });
+      const empty = await relay.create({ name: 'Empty' });
+      const screens = [relay.url, `${relay.url}/help/checks`, `${relay.url}/help/checks/${CHECKS[0]!.id}`, ...STOPS.flatMap((stop) => [relay.at(full, stop), relay.at(empty, stop)]), relay.at(full, 'agreement?radio=handheld&channel=ch-w-g417')];
+      for (const screen of screens) {
+        await page.goto(screen);
+        if (screen.includes('/plan/')) await expect(tally(page)).toBeVisible();
+        await expect(page.locator('h1').first()).toBeVisible();
+        if (screen.includes(`${full}/codeplugs`)) await expect(page.locator('revogr-data .rgCell').first()).toBeVisible();
+        const { violations } = await new AxeBuilder({ page }).analyze();
+        const serious = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
+        expect(serious.map((one) => `${screen}: ${one.id}: ${one.nodes.map((node) => node.html).slice(0, 3).join(' ')}`)).toEqual([]);
+      }
+    });
+  }
+}
+
+test('nothing is wider than a phone where it is read in the field', async ({ page, relay }) => {
+  await page.setViewportSize({ width: 390, height: 800 });
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  for (const stop of ['carry-out', 'agreement', 'station']) {
+    await page.goto(relay.at(id, stop));
+    await expect(page.locator('h1').first()).toBeVisible();
+    expect(await page.evaluate(() => document.querySelector('#work')!.scrollWidth - document.querySelector('#work')!.clientWidth), stop).toBeLessThanOrEqual(0);
+  }
+});
+
+test('no screen says an error to the console, and the first load is at most 250 kB of script', async ({ page, relay }) => {
+  const said: string[] = [];
+  page.on('console', (message) => message.type() === 'error' && said.push(message.text()));
+  page.on('pageerror', (error) => said.push(error.message));
+  let bytes = 0;
+  page.on('response', async (response) => {
+    if (response.url().endsWith('.js')) bytes += gzipSync(await response.body()).length;
+  });
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, 'agreement'));
+  await expect(tally(page)).toContainText('12 whole');
+  expect(bytes).toBeGreaterThan(20_000);
+  expect(bytes).toBeLessThanOrEqual(250_000);
+  for (const stop of STOPS) {
+    await page.goto(relay.at(id, stop));
+    await expect(tally(page)).toContainText('12 whole');
+    await expect(page.locator('h1').first()).toBeVisible();
+  }
+  expect(said).toEqual([]);
+});
+
+test('every check has its page of help', async ({ page, relay }) => {
+  await page.goto(`${relay.url}/help/checks`);
+  await expect(page.locator('tbody tr')).toHaveCount(CHECKS.length);
+  for (const check of CHECKS.slice(0, 3)) {
+    await page.goto(`${relay.url}/help/checks/${check.id}`);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(check.title);
+    await expect(page.locator('article')).toContainText(check.docs.why);
+  }
+});
+
+test('find anything goes there by keyboard', async ({ page, relay }) => {
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, 'station'));
+  await expect(tally(page)).toBeVisible();
+  await page.keyboard.press('Control+K');
+  await page.getByRole('combobox', { name: /^Find a channel/ }).fill('weather channel');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/codeplugs\/handheld\?channel=ch-w-g593/);
+  await expect(page.getByTestId('dock')).toContainText('Isles Weather');
+});

@@ -1,0 +1,89 @@
+import type { Page } from '@playwright/test';
+import { expect, saved, tally, test } from './story';
+
+/** The cell of a row (from 0) in the column with that heading. */
+async function cell(page: Page, row: number, column: string) {
+  const head = page.locator('revogr-header .rgHeaderCell', { hasText: column }).first();
+  const at = await head.getAttribute('data-rgcol');
+  return page.locator(`revogr-data[type="rgRow"] .rgCell[data-rgrow="${row}"][data-rgcol="${at}"]`).first();
+}
+
+async function openSheet(page: Page, url: string): Promise<void> {
+  await page.goto(url);
+  await expect(page.locator('revogr-data .rgCell', { hasText: 'Hask Wide' }).first()).toBeVisible();
+}
+
+test('a cell is typed by keyboard, shows what its other end expects, and is undone', async ({ page, relay }) => {
+  const id = await relay.threePaths();
+  await openSheet(page, relay.at(id, 'codeplugs/r1'));
+  await (await cell(page, 0, 'Color code')).click();
+  await page.keyboard.press('F2');
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type('7');
+  await page.keyboard.press('Enter');
+  await expect(await cell(page, 0, 'Color code')).toContainText('7expects 1');
+  await expect(tally(page)).toContainText('1 broken');
+  await page.keyboard.press('Control+Z');
+  await expect(tally(page)).toContainText('3 whole');
+});
+
+test('what cannot be read stays in the cell with its reason, and changes nothing', async ({ page, relay }) => {
+  const id = await relay.threePaths();
+  await openSheet(page, relay.at(id, 'codeplugs/r1'));
+  await (await cell(page, 1, 'Slot')).click();
+  await page.keyboard.type('3');
+  await page.keyboard.press('Enter');
+  await expect(await cell(page, 1, 'Slot')).toContainText('3not taken');
+  await expect(page.getByTestId('notice')).toContainText('Found “3”, expected “1” or “2”.');
+  expect((await relay.read(id)).document.codeplugs['r1']!.channels.byId['ch-w-g2']!.dmr.slot).toBe(2);
+});
+
+test('ranges are pasted from a spreadsheet, filled down and copied', async ({ page, relay }) => {
+  const id = await relay.threePaths();
+  await openSheet(page, relay.at(id, 'codeplugs/r1'));
+  await page.evaluate(() => navigator.clipboard.writeText('3\t1\n4\t2\n'));
+  await (await cell(page, 0, 'Color code')).click();
+  await page.keyboard.press('Control+V');
+  await expect(tally(page)).toContainText('2 broken');
+  await saved(page);
+  const channels = async () => Object.values((await relay.read(id)).document.codeplugs['r1']!.channels.byId).map(({ dmr }) => [dmr.colorCode, dmr.slot]);
+  expect((await channels()).sort()).toEqual([[1, 2], [3, 1], [4, 2]]);
+  await (await cell(page, 0, 'Color code')).click();
+  await (await cell(page, 2, 'Slot')).click({ modifiers: ['Shift'] });
+  await page.keyboard.press('Control+D');
+  await saved(page);
+  await expect.poll(channels).toEqual([[3, 1], [3, 1], [3, 1]]);
+  await page.keyboard.press('Control+C');
+  expect((await page.evaluate(() => navigator.clipboard.readText())).replaceAll('\r', '')).toBe('3\t1\n3\t1\n3\t1');
+});
+
+test('a codeplug table goes out, comes in, and says the line of what is wrong', async ({ page, relay }) => {
+  const id = await relay.threePaths();
+  await page.goto(relay.at(id, 'carry-out'));
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save codeplug' }).click()]);
+  const { readFile } = await import('node:fs/promises');
+  const text = await readFile(await download.path(), 'utf8');
+  const put = (name: string, content: string) => page.getByLabel('Codeplug table for Handheld').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(content) });
+  await put('wrong.csv', text.replace('439.1250,0,low,1,2,group,588', '439.1250,0,low,99,2,group,588'));
+  await expect(page.getByRole('alert').filter({ hasText: 'nothing was changed' })).toContainText('Line 3, Color code: found “99”, expected a whole number from 0 to 15.');
+  expect((await relay.read(id)).version).toBe(1);
+  await put('renamed.csv', text.replace('Hask Wide', 'Hask'));
+  await expect(page.getByTestId('notice')).toContainText('was read into Handheld');
+  await saved(page);
+  const { document } = await relay.read(id);
+  expect(document.codeplugs['r1']!.channels.byId['ch-w-g1']).toMatchObject({ name: 'Hask', wantId: 'w-g1' });
+});
+
+test('a hand-made value is proposed, not overwritten', async ({ page, relay }) => {
+  const id = await relay.threePaths((plan) => {
+    plan.codeplugs['r1']!.channels.byId['ch-w-g1']!.name = 'My own name';
+    plan.sites.byId['s1']!.dmr!.colorCode = 2;
+  });
+  await page.goto(relay.at(id, 'wants'));
+  await page.getByTestId('build').click();
+  await expect(page.getByRole('checkbox', { name: 'change channel My own name Channel' })).not.toBeChecked();
+  await page.getByTestId('carry-out-build').click();
+  await expect(tally(page)).toContainText('3 whole');
+  await saved(page);
+  expect((await relay.read(id)).document.codeplugs['r1']!.channels.byId['ch-w-g1']!.name).toBe('My own name');
+});

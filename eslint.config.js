@@ -1,0 +1,28 @@
+import js from 'typescript-eslint';
+import vue from 'eslint-plugin-vue';
+
+export default js.config(
+  { ignores: ['**/dist/**', '**/node_modules/**', '.relay/**', 'web/src/auto-imports.d.ts', 'web/src/components.d.ts', 'test-results/**'] },
+  ...js.configs.recommended,
+  ...vue.configs['flat/recommended'],
+  { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: js.parser } } },
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-unused-expressions': 'off',
+      'no-console': 'off',
+      eqeqeq: ['error', 'always', { null: 'ignore' }],
+      // Layout is left to the writer; what a reader stumbles over is not.
+      'vue/max-attributes-per-line': 'off',
+      'vue/singleline-html-element-content-newline': 'off',
+      'vue/multiline-html-element-content-newline': 'off',
+      'vue/html-self-closing': 'off',
+      'vue/html-indent': 'off',
+      'vue/html-closing-bracket-newline': 'off',
+      'vue/first-attribute-linebreak': 'off',
+      'vue/require-default-prop': 'off',
+      'vue/attributes-order': 'off',
+    },
+  },
+);
