@@ -55,7 +55,7 @@ test('from an empty plan by keyboard alone to three whole paths and files', asyn
   await page.keyboard.press('Enter');
   await expect(tally(page)).toContainText('3 broken');
   // The network's own password is the one thing that only the operator knows.
-  await tabTo(page, 'Hotspots');
+  await tabTo(page, /^Hotspots/);
   await page.keyboard.press('Enter');
   await typeInto(page, 'Password', 'practice');
   await expect(tally(page)).toContainText('3 whole');

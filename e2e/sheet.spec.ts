@@ -18,10 +18,11 @@ test('a cell is typed by keyboard, shows what its other end expects, and is undo
   await openSheet(page, relay.at(id, 'codeplugs/r1'));
   await (await cell(page, 0, 'Color code')).click();
   await page.keyboard.press('F2');
+  await expect(page.locator('revogr-edit input')).toHaveValue('1');
   await page.keyboard.press('Control+A');
   await page.keyboard.type('7');
   await page.keyboard.press('Enter');
-  await expect(await cell(page, 0, 'Color code')).toContainText('7expects 1');
+  await expect(await cell(page, 0, 'Color code')).toContainText('7needs 1');
   await expect(tally(page)).toContainText('1 broken');
   await page.keyboard.press('Control+Z');
   await expect(tally(page)).toContainText('3 whole');
@@ -31,7 +32,8 @@ test('what cannot be read stays in the cell with its reason, and changes nothing
   const id = await relay.threePaths();
   await openSheet(page, relay.at(id, 'codeplugs/r1'));
   await (await cell(page, 1, 'Slot')).click();
-  await page.keyboard.type('3');
+  await page.keyboard.press('3');
+  await expect(page.locator('revogr-edit input')).toHaveValue('3');
   await page.keyboard.press('Enter');
   await expect(await cell(page, 1, 'Slot')).toContainText('3not taken');
   await expect(page.getByTestId('notice')).toContainText('Found “3”, expected “1” or “2”.');

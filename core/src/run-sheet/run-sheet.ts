@@ -1,7 +1,7 @@
 /** The ordered steps to carry a plan out. The order is common practice: identity, back-up, one network, test, radio, test. */
 import { formatId } from '../modes/dmr/addresses';
 import { rows } from '../plan/table';
-import type { Plan } from '../plan/types';
+import type { Plan, Table } from '../plan/types';
 import { formatMHz } from '../radio-math/quantities';
 
 export interface Step {
@@ -11,6 +11,10 @@ export interface Step {
   todo: string[];
   /** How to see that it worked. */
   proof: string;
+}
+
+function count(table: Table<unknown>, what: string): string {
+  return `${table.order.length} ${what}${table.order.length === 1 ? '' : 's'}`;
 }
 
 function hotspotSteps(plan: Plan): Step[] {
@@ -56,7 +60,7 @@ function radioSteps(plan: Plan): Step[] {
         todo: [
           'Read the radio and keep the file: it is the way back.',
           `Set its own ID to ${radio.dmr?.id == null ? 'your DMR ID' : formatId(radio.dmr.id)}.`,
-          `Enter ${codeplug.contacts.order.length} contacts, ${codeplug.receiveLists.order.length} receive lists, ${codeplug.channels.order.length} channels and ${codeplug.zones.order.length} zones from its card or table.`,
+          `Enter ${count(codeplug.contacts, 'contact')}, ${count(codeplug.receiveLists, 'receive list')}, ${count(codeplug.channels, 'channel')} and ${count(codeplug.zones, 'zone')} from its table.`,
         ],
         proof: 'Reading it back gives the same table.',
       },

@@ -1,25 +1,21 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import { findingsOfPath } from '@relay/core/agreement/agreement';
-import { RelayLine } from '../relay-line';
+/** The relay line of the selection under every editor. Agreement shows it full size itself. */
+import { ref } from 'vue';
+import { useRoute } from 'vue-router';
+import { PathPanel } from '../parts';
 import { usePlanStore } from '../sync/plan-store';
 
 const store = usePlanStore();
+const route = useRoute();
 const folded = ref(false);
-const finding = computed(() => {
-  const channel = store.selectedChannel;
-  if (!channel || !store.selection || !store.agreement) return null;
-  return findingsOfPath(store.agreement.findings, store.selection.radioId, channel.id, channel.siteId)[0] ?? null;
-});
-const alike = computed(() => (finding.value ? store.agreement!.findings.filter((one) => one.check === finding.value!.check && one.fixes.length > 0).length : 0));
 </script>
 
 <template>
-  <section v-if="store.relayView" class="dock no-print" aria-label="Relay line of the selection" data-testid="dock">
-    <RelayLine v-if="!folded" :view="store.relayView" :finding="finding" :alike="alike" @mend="store.mend($event)" @mend-all="store.mendAll($event)" />
+  <div v-if="store.relayView && route.name !== 'agreement'" class="dock no-print">
+    <PathPanel v-if="!folded" />
     <p v-else class="folded"><strong>{{ store.relayView.title }}</strong> {{ store.relayView.call.words }}; {{ store.relayView.reply.words }}</p>
     <el-button link class="fold" :aria-expanded="!folded" @click="folded = !folded">{{ folded ? 'Show the line' : 'Fold' }}</el-button>
-  </section>
+  </div>
 </template>
 
 <style scoped>

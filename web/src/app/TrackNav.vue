@@ -30,9 +30,9 @@ const stops = computed(() => STOPS.map((stop) => ({ ...stop, bead: store.plan ? 
 .stop {
   position: relative;
   display: flex;
-  gap: 12px;
+  gap: 9px;
   height: 46px;
-  padding: 4px 8px 0 18px;
+  padding: 4px 2px 0 14px;
   color: var(--ink);
   text-decoration: none;
 }
@@ -42,7 +42,7 @@ const stops = computed(() => STOPS.map((stop) => ({ ...stop, bead: store.plan ? 
   position: absolute;
   top: 14px;
   bottom: -14px;
-  left: 24px;
+  left: 20px;
   width: 5px;
   background: var(--hairline);
   content: '';

@@ -4,6 +4,7 @@ export { default as FieldGroup } from './FieldGroup.vue';
 export { default as MasterDetail } from './MasterDetail.vue';
 export { default as NextStep } from './NextStep.vue';
 export { default as PageHead } from './PageHead.vue';
+export { default as PathPanel } from './PathPanel.vue';
 export { default as PlaceFindings } from './PlaceFindings.vue';
 export { default as SideList } from './SideList.vue';
 export { default as TextField } from './TextField.vue';

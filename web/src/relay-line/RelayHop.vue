@@ -2,7 +2,7 @@
 import type { HopView } from '@relay/core/path/describe';
 import type { DrawnHop } from './drawing';
 
-defineProps<{ hop: HopView; drawn: DrawnHop }>();
+defineProps<{ hop: HopView; drawn: DrawnHop; large?: boolean }>();
 </script>
 
 <template>
@@ -15,9 +15,21 @@ defineProps<{ hop: HopView; drawn: DrawnHop }>();
       <i class="bead" :class="`bead--${hop.state}`" />
     </span>
     <strong class="title">{{ hop.title }}</strong>
+    <table v-if="large && hop.pairs.length" class="pairs">
+      <thead class="visually-hidden"><tr><th scope="col">Setting</th><th scope="col">Has</th><th scope="col">Expects</th></tr></thead>
+      <tbody>
+        <tr v-for="pair in hop.pairs" :key="pair.key" :class="`is-${pair.state === 'whole' ? 'plain' : pair.state}`">
+          <th scope="row">{{ pair.name }}</th>
+          <td class="mono">{{ pair.has }}</td>
+          <td class="mono">{{ pair.state !== 'whole' ? '≠' : pair.has === pair.expects ? '=' : 'fits' }} {{ pair.expects }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <template v-else>
     <span v-for="pair in hop.pairs" :key="pair.key" class="pair" :class="`is-${pair.state === 'whole' ? 'plain' : pair.state}`">
       {{ pair.name }} <span class="mono">{{ pair.has }}</span><template v-if="pair.state !== 'whole' && pair.expects !== pair.has">, expects <span class="mono">{{ pair.expects }}</span></template>
     </span>
+    </template>
     <span v-if="hop.state !== 'whole'" class="visually-hidden">{{ hop.state }}</span>
   </li>
 </template>
@@ -158,6 +170,32 @@ defineProps<{ hop: HopView; drawn: DrawnHop }>();
   padding: 0 4px;
   font-size: 12px;
   line-height: 17px;
+}
+
+.pairs {
+  border-collapse: collapse;
+  font-size: 12px;
+  line-height: 17px;
+}
+
+.pairs th {
+  padding: 0 6px 0 0;
+  font-weight: 400;
+  text-align: right;
+}
+
+.pairs th,
+.pairs td {
+  white-space: nowrap;
+}
+
+.pairs td {
+  padding: 0 3px;
+  text-align: left;
+}
+
+.hop--pale .pairs {
+  color: var(--ink-soft);
 }
 
 .is-plain {

@@ -27,7 +27,7 @@ const verdictWords = computed(() => (props.view.call.verdict !== 'whole' ? props
       </span>
     </div>
     <ol class="line" aria-label="Call">
-      <RelayHop v-for="(hop, i) in view.call.hops" :key="hop.id" :hop="hop" :drawn="call[i]!" />
+      <RelayHop v-for="(hop, i) in view.call.hops" :key="hop.id" :hop="hop" :drawn="call[i]!" :large="large" />
     </ol>
     <div class="reply">
       <span class="soft">Reply</span>

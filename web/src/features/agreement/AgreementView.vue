@@ -3,7 +3,7 @@ import { computed, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { ExplainedFinding } from '@relay/core/agreement/agreement';
 import { findingsOfPath } from '@relay/core/agreement/agreement';
-import { EmptyState, NextStep, PageHead } from '../../parts';
+import { EmptyState, NextStep, PageHead, PathPanel } from '../../parts';
 import { usePlanStore } from '../../sync/plan-store';
 import FindingCard from './FindingCard.vue';
 import { byPath, byPlace } from './groups';
@@ -59,6 +59,12 @@ function onKey(event: KeyboardEvent): void {
   event.preventDefault();
 }
 
+/** Nothing chosen yet: the gravest path is what one came to see. */
+watch(agreement, (now) => {
+  const gravest = now?.channels.find((one) => one.verdict === 'broken') ?? now?.channels.find((one) => one.verdict === 'doubtful') ?? now?.channels[0];
+  if (!store.selectedChannel && gravest) store.selection = { radioId: gravest.radioId, channelId: gravest.channelId };
+}, { immediate: true });
+
 const mendable = (check: string) => flat.value.filter((one) => one.check === check && one.fixes.length > 0).length;
 </script>
 
@@ -75,7 +81,9 @@ const mendable = (check: string) => flat.value.filter((one) => one.check === che
     <p>A path runs from a radio’s channel over the air to your hotspot, through its gateway to a network and its group. Build the codeplug from your wants, and every path is proved here.</p>
     <template #acts><el-button @click="router.push({ name: 'wants' })">Go to Wants</el-button></template>
   </EmptyState>
-  <div v-else class="columns">
+  <template v-else>
+  <PathPanel class="path" large />
+  <div class="columns">
     <PathList :agreement="agreement" :selection="store.selection" @choose="showPath" />
     <section ref="list" class="findings" tabindex="0" aria-label="Findings; arrows choose, full stop mends, t shows the path" @keydown="onKey">
       <p v-if="flat.length === 0" class="clear" data-testid="all-whole"><strong class="is-whole">Every path is whole.</strong> Radio, hotspot and network agree; nothing is left to mend.</p>
@@ -85,11 +93,20 @@ const mendable = (check: string) => flat.value.filter((one) => one.check === che
       </section>
     </section>
   </div>
+  </template>
 </template>
 
 <style scoped>
 .pad {
   padding: 20px;
+}
+
+.path {
+  margin: 0 20px 16px;
+  padding: 10px 18px 12px;
+  background: var(--raised);
+  border: 1px solid var(--hairline);
+  border-radius: 3px;
 }
 
 .columns {

@@ -47,6 +47,7 @@ const source = computed(() => checkOf(props.finding).docs.source);
 }
 
 cite {
+  margin-left: 4px;
   font-style: normal;
   font-size: 12px;
 }

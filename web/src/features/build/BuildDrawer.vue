@@ -52,7 +52,7 @@ function carry(): void {
     <p v-if="items === null" role="status">Working out what is to do…</p>
     <p v-else-if="items.length === 0" role="status" data-testid="nothing-to-build">Nothing to do: codeplugs and hotspot profiles are as the wants ask.</p>
     <template v-else>
-      <p>Ticked lines are carried out as one edit; undo takes them back.<template v-if="handMade"> {{ handMade }} {{ handMade === 1 ? 'value was' : 'values were' }} not made by the builder and {{ handMade === 1 ? 'stays' : 'stay' }} unless you tick {{ handMade === 1 ? 'it' : 'them' }}.</template></p>
+      <p>Ticked lines are carried out as one edit; undo takes them back.<template v-if="handMade">{{ ' ' }}{{ handMade }} {{ handMade === 1 ? 'value was' : 'values were' }} not made by the builder and {{ handMade === 1 ? 'stays' : 'stay' }} unless you tick {{ handMade === 1 ? 'it' : 'them' }}.</template></p>
       <table class="plain">
         <thead><tr><th scope="col"><span class="visually-hidden">Take</span></th><th scope="col">What</th><th scope="col">Where</th><th scope="col">From</th><th scope="col">To</th></tr></thead>
         <tbody>

@@ -164,6 +164,12 @@ const print = () => window.print();
   padding-left: 24px;
 }
 
+@media (max-width: 760px) {
+  .acts {
+    white-space: normal;
+  }
+}
+
 @media (max-width: 1000px) {
   .body {
     grid-template-columns: minmax(0, 1fr);

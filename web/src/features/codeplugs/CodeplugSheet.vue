@@ -27,7 +27,7 @@ function cellTemplate(h: (tag: string, data: object | null, children?: unknown) 
   const text = refused ? refused.text : String(model[column] ?? '');
   const parts: unknown[] = [h('span', { class: 'value' }, text)];
   if (refused) parts.push(h('span', { class: 'expects', title: refused.problem }, 'not taken'));
-  else if (expects !== undefined) parts.push(h('span', { class: 'expects' }, column === 'receive-list' ? `lacks ${expects}` : `expects ${expects}`));
+  else if (expects !== undefined) parts.push(h('span', { class: 'expects' }, column === 'receive-list' ? `lacks ${expects}` : `needs ${expects}`));
   return h('div', { class: `cell${refused || expects !== undefined ? ' cell--off' : ''}` }, parts);
 }
 
@@ -38,7 +38,7 @@ function widthOf(column: SheetColumn): number {
     const expects = row.expects[column.id] ?? refusedAt(row, column.id)?.text;
     if (expects !== undefined) most = Math.max(most, String(row[column.id] ?? '').length + expects.length);
   }
-  return most === 0 ? column.width : Math.max(column.width, most * 8 + 92);
+  return most === 0 ? column.width : Math.max(column.width, Math.ceil(most * 7.6) + 88);
 }
 
 const columns = computed(
@@ -107,14 +107,27 @@ async function remember(): Promise<void> {
   if (row) emit('select', row.id);
 }
 
+/** The grid marks cells and headings for screen readers, but not the row that holds the headings. */
+function nameRoles(): void {
+  for (const row of element().querySelectorAll('.header-rgRow.actual-rgRow')) row.setAttribute('role', 'row');
+  // What scrolls must be reachable by keyboard.
+  for (const region of element().querySelectorAll('revogr-viewport-scroll.rgCol')) {
+    region.setAttribute('role', 'rowgroup');
+    region.setAttribute('tabindex', '0');
+  }
+}
+
 async function onKey(event: KeyboardEvent): Promise<void> {
+  const command = event.ctrlKey || event.metaKey;
+  // While a cell is open these keys belong to its text.
+  if (command && (event.target as HTMLElement).tagName === 'INPUT') return event.stopPropagation();
   if (event.key === 'F2') {
     // Enter opens the cell; F2 is what hands remember.
     const focused = await element().getFocused();
     if (focused) await element().setCellEdit(focused.cell.y, COLUMNS[focused.cell.x]!.id);
     return;
   }
-  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'd') return;
+  if (!command || event.key.toLowerCase() !== 'd') return;
   event.preventDefault();
   event.stopPropagation();
   const now = await selection();
@@ -130,7 +143,7 @@ watch(() => props.refused, () => void grid.value?.$el.refresh('all'));
 
 <template>
   <div class="sheet" @paste.capture="onPaste" @copy.capture="onCopy" @keydown.capture="onKey" @keyup="remember" @mouseup="remember">
-    <VGrid ref="grid" class="grid" theme="compact" :source="rows" :columns="columns" :range="true" :row-headers="true" :resize="true" :row-size="29" :use-clipboard="true" :can-move-columns="false" hide-attribution @beforeedit="onEdit" @beforerangeedit="onEdit" @afterfocus="remember" />
+    <VGrid ref="grid" class="grid" theme="compact" :source="rows" :columns="columns" :range="true" :filter="false" :resize="true" :row-size="29" :use-clipboard="true" :can-move-columns="false" hide-attribution @beforeedit="onEdit" @beforerangeedit="onEdit" @afterfocus="remember" @aftergridrender="nameRoles" />
   </div>
 </template>
 

@@ -1,0 +1,123 @@
+// @ts-check
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, describe, expect, it } from 'vitest';
+import { databaseUrl, ensureDatabase, runningCluster, startCluster, stopCluster } from './cluster.mjs';
+import { Failure, failureFrom, knownCause } from './failure.mjs';
+import { withLock } from './lock.mjs';
+import { installer } from './packages.mjs';
+import { clusterFolder, ROOT } from './paths.mjs';
+import { portIsFree, runs } from './processes.mjs';
+
+const temporary = () => mkdtempSync(join(tmpdir(), 'relay-ops-'));
+
+/** @param {string[]} words @param {string} home */
+function relay(words, home, env = {}) {
+  const { status, stdout, stderr } = spawnSync(process.execPath, [join(ROOT, 'relay'), ...words], { encoding: 'utf8', env: { ...process.env, RELAY_HOME: home, ...env } });
+  return { status, out: stdout.trim(), err: stderr.trim() };
+}
+
+describe('what a user is told', () => {
+  it.each([
+    ['initdb: could not write: No space left on device', 'The disk that holds /here is full: free some space, then run the same command again.'],
+    ['Error: ENOSPC: no space left on device, write', 'The disk that holds /here is full: free some space, then run the same command again.'],
+    ['mkdir: EACCES: permission denied', 'This account may not write to /here: give it the right, or set RELAY_HOME to a folder of its own.'],
+    ['npm error code EAI_AGAIN', 'The package registry cannot be reached: check the network, then run the same command again.'],
+  ])('%s', (output, line) => expect(knownCause(output, '/here')).toBe(line));
+
+  it('is the last words of the program when the cause is not known', () => {
+    expect(failureFrom('initdb', 'one\ntwo\nthree\nfour\n', '/here').message).toBe('initdb failed: two | three | four');
+  });
+
+  it('is which command an administrator must run, without sudo', () => {
+    const machine = { uid: 1000, hasSudo: false, hasApt: true };
+    expect(() => installer(machine, ['postgresql'])).toThrow('Needed and not found: postgresql. This account cannot install (no sudo): ask an administrator to run “apt-get install postgresql”.');
+    expect(installer({ ...machine, hasSudo: true }, ['postgresql'])).toEqual(['sudo']);
+    expect(installer({ ...machine, uid: 0 }, ['postgresql'])).toEqual([]);
+    expect(() => installer({ ...machine, hasApt: false }, ['postgresql'])).toThrow(/no Debian system/);
+  });
+
+  it('is one line, and exit code 2, for a wrong word, port or stage', () => {
+    const home = temporary();
+    expect(relay(['dance'], home)).toMatchObject({ status: 2, err: 'Unknown command “dance”: ./relay help lists them.' });
+    expect(relay(['start', '--port', 'x'], home)).toMatchObject({ status: 2, err: 'Found port “x”, expected a number from 1 to 65535.' });
+    expect(relay(['test', 'nothing'], home).err).toContain('Unknown stage “nothing”');
+    expect(relay(['reset'], home).err).toContain('add --yes');
+  });
+});
+
+describe('a port', () => {
+  it('that is taken is said in one line', async () => {
+    const other = createServer();
+    const port = await new Promise((done) => other.listen(0, '127.0.0.1', () => done(/** @type {import('node:net').AddressInfo} */ (other.address()).port)));
+    expect(await portIsFree(port)).toBe(false);
+    // The busy port is found before anything is installed, built or started.
+    expect(relay(['start', '--port', String(port)], temporary())).toMatchObject({ status: 2, err: `Port ${port} is taken by another program: stop that, or choose another with --port.` });
+    await new Promise((done) => other.close(done));
+  });
+});
+
+describe('a record of what runs', () => {
+  it('that is stale is removed: a pid alone may belong to something else', () => {
+    const home = temporary();
+    writeFileSync(join(home, 'run.json'), JSON.stringify({ launcher: process.pid, server: 1, port: 4417 }));
+    // This test's own process is no launcher of that home.
+    expect(runs(process.pid, 'no such mark')).toBe(false);
+    writeFileSync(join(home, 'run.json'), '{"launcher":');
+    expect(relay(['status'], home)).toMatchObject({ status: 3, out: 'server    stopped\ndatabase  stopped' });
+    expect(existsSync(join(home, 'run.json'))).toBe(false);
+    expect(relay(['stop'], home).out).toBe('Nothing was running.');
+  });
+});
+
+describe('the lock', () => {
+  it('is taken over when its owner is gone, and given back after a failure', async () => {
+    const home = temporary();
+    writeFileSync(join(home, 'lock'), '999999999');
+    await expect(withLock(home, async () => { throw new Failure('inside'); })).rejects.toThrow('inside');
+    expect(existsSync(join(home, 'lock'))).toBe(false);
+    const order = /** @type {string[]} */ ([]);
+    const slow = (/** @type {string} */ name) => withLock(home, async () => { order.push(`${name} in`); await new Promise((go) => setTimeout(go, 30)); order.push(`${name} out`); });
+    // Both are this process, which runs, so the second must wait.
+    await Promise.all([slow('a'), slow('b')]);
+    expect(order.map((word) => word.slice(2))).toEqual(['in', 'out', 'in', 'out']);
+  });
+});
+
+describe('the cluster', () => {
+  const folder = clusterFolder(temporary());
+  afterAll(() => void (stopCluster(folder), spawnSync('rm', ['-rf', folder])));
+
+  it('is created, reused, and recovered after a crash with what it held', async () => {
+    const first = await startCluster(folder);
+    expect(first.done).toBe('created');
+    const url = await ensureDatabase(first, 'things');
+    const { default: pg } = await import('pg');
+    const ask = async (/** @type {string} */ text) => {
+      const client = new pg.Client({ connectionString: url });
+      await client.connect();
+      const { rows } = await client.query(text);
+      await client.end();
+      return rows;
+    };
+    await ask('CREATE TABLE kept (n int)');
+    await ask('INSERT INTO kept VALUES (7)');
+    expect(await ask('SELECT rolsuper FROM pg_roles WHERE rolname = current_user')).toEqual([{ rolsuper: false }]);
+    expect((await startCluster(folder)).done).toBe('was running');
+    const running = /** @type {{ pid: number }} */ (runningCluster(folder));
+    const children = spawnSync('pgrep', ['-P', String(running.pid)], { encoding: 'utf8' }).stdout.trim().split('\n').filter(Boolean);
+    for (const pid of [running.pid, ...children.map(Number)]) process.kill(pid, 'SIGKILL');
+    await new Promise((go) => setTimeout(go, 300));
+    expect(existsSync(join(folder, 'data', 'postmaster.pid'))).toBe(true);
+    const again = await startCluster(folder);
+    expect(again.done).toBe('recovered after a crash');
+    expect(databaseUrl(again, 'things')).toBe(url);
+    expect(await ask('SELECT n FROM kept')).toEqual([{ n: 7 }]);
+    expect(readFileSync(join(folder, 'secrets.json'), 'utf8')).toContain('password');
+    expect(stopCluster(folder)).toBe(true);
+    expect(stopCluster(folder)).toBe(false);
+  }, 60_000);
+});

@@ -1,0 +1,64 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { agreementOf } from '@relay/core/agreement/agreement';
+import { channelOf, samplePlan } from '@relay/core/testing/sample-plan';
+import { COLUMNS, sheetRows, typeCells } from './sheet';
+import { parseTsv, pasteInto, writeTsv } from './tsv';
+
+const typed = (columnId: string, text: string) => {
+  const plan = structuredClone(samplePlan());
+  const refused = typeCells(plan, 'r1', [{ channelId: 'ch-w-g1', columnId, text }]);
+  return { plan, channel: channelOf(plan, 'g1'), refused };
+};
+
+describe('sheet', () => {
+  it('shows what the other end needs, only where it disagrees', () => {
+    const plan = samplePlan((draft) => (void (channelOf(draft, 'g1').dmr.slot = 1), void (channelOf(draft, 'g2').rxHz = 438_000_000)));
+    const rows = sheetRows(plan, 'r1', agreementOf(plan));
+    expect(rows.map((row) => row.expects)).toEqual([{ slot: '2' }, { rx: '439.1250', shift: '0' }, {}, {}]);
+    expect(rows[0]).toMatchObject({ name: 'Hask Wide', number: '417', reaches: 'Hask Wide', site: 'Home', zones: 'Lantern', verdict: 'broken' });
+  });
+
+  it.each([
+    ['name', ' New name ', { name: 'New name' }],
+    ['rx', '438,8', { rxHz: 438_800_000, txHz: 438_800_000 }],
+    ['shift', '-7.6', { rxHz: 439_125_000, txHz: 431_525_000 }],
+    ['color-code', '15', { dmr: { colorCode: 15 } }],
+    ['call', 'p', { dmr: { call: { kind: 'private' } } }],
+    ['admit', 'always', { dmr: { admit: 'always' } }],
+    ['receive-list', 'none', { dmr: { receiveListId: null } }],
+    ['site', '', { siteId: null }],
+    ['site', 'home', { siteId: 's1' }],
+    ['reaches', 'ostrey all', { destination: { kind: 'group', groupId: 'g2' } }],
+    ['reaches', 'Echo Lantern', { destination: { kind: 'special', special: 'echo' } }],
+  ])('%s takes %j', (column, text, expected) => {
+    const { channel, refused } = typed(column, text);
+    expect(refused).toEqual([]);
+    expect(channel).toMatchObject(expected);
+  });
+
+  it.each([['rx', 'high'], ['color-code', '16'], ['slot', '3'], ['number', '0'], ['number', '16776416'], ['call', ''], ['name', '  '], ['site', 'nowhere'], ['reaches', 'nobody'], ['zones', 'Lantern, nowhere']])('%s refuses %j and changes nothing', (column, text) => {
+    const { plan, refused } = typed(column, text);
+    expect(refused[0]!.problem).toMatch(/expected/);
+    expect(plan).toEqual(samplePlan());
+  });
+
+  it('moves a channel between zones', () => {
+    const { plan } = typed('zones', 'lantern service');
+    expect(Object.values(plan.codeplugs['r1']!.zones.byId).map((zone) => zone.channelIds)).toEqual([['ch-w-g2', 'ch-w-g3'], ['ch-w-echo', 'ch-w-g1']]);
+  });
+});
+
+describe('ranges', () => {
+  it('come back from the clipboard as they went, also with tabs, quotes and line ends in cells', () => {
+    const cell = fc.oneof(fc.string({ maxLength: 8 }), fc.constantFrom('a\tb', 'say "x"', 'one\ntwo', ''));
+    fc.assert(fc.property(fc.array(fc.tuple(cell, cell), { minLength: 1, maxLength: 6 }), (table) => void expect(parseTsv(`${writeTsv(table.map((row) => [...row, '.']))}\n`)).toEqual(table.map((row) => [...row, '.']))));
+  });
+
+  it('fill from the upper left, stop at the edges, and one value fills all', () => {
+    const cells = (block: string[][], range: { x: number; y: number; x1: number; y1: number }) => pasteInto(block, ['a', 'b'], [0, 1, 2], range).map(({ row, column, text }) => `${row}${column}${text}`);
+    expect(cells([['x', 'y'], ['z', 'w']], { x: 2, y: 1, x1: 2, y1: 1 })).toEqual(['b2x']);
+    expect(cells([['x']], { x: 0, y: 0, x1: 1, y1: 1 })).toEqual(['a0x', 'a1x', 'b0x', 'b1x']);
+    expect(COLUMNS.map((column) => column.id).slice(0, 3)).toEqual(['name', 'rx', 'shift']);
+  });
+});

@@ -1,0 +1,210 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { editByPatches } from '@relay/core/plan/edit';
+import type { Patch } from '@relay/core/plan/patches';
+import type { Plan } from '@relay/core/plan/types';
+import { channelOf, samplePlan } from '@relay/core/testing/sample-plan';
+import { ApiProblem, type OutgoingEdit, type SavedEdit, ServerGone } from './api';
+import type { StoredPending } from './pending-store';
+import { PlanSession, type SaveState } from './session';
+
+/** The server's rules in memory: versions, 409 with what happened since, and answers that get lost on the way back. */
+class Server {
+  plan = samplePlan();
+  rows: SavedEdit[] = [];
+  gone = false;
+  /** Takes the next edit, but its answer never arrives. */
+  loseAnswer = false;
+  /** Labels that are never taken. */
+  refuses = new Set<string>();
+
+  get version(): number {
+    return this.rows.length + 1;
+  }
+
+  /** Another window's edit. */
+  other(recipe: (plan: Plan) => void, id = `other-${this.rows.length}`): void {
+    const draft = structuredClone(this.plan);
+    recipe(draft);
+    this.take([{ id, kind: 'edit', target: null, label: 'other', patches: [{ op: 'replace', path: '/station', value: draft.station }, { op: 'replace', path: '/codeplugs', value: draft.codeplugs }] as Patch[] }]);
+  }
+
+  private take(edits: OutgoingEdit[]): void {
+    for (const edit of edits) {
+      const { plan, patches, inverse } = editByPatches(this.plan, edit.patches);
+      this.plan = plan;
+      this.rows.push({ ...edit, patches, inverse, version: this.version + 1 });
+    }
+  }
+
+  edit = async (_id: string, version: number, edits: OutgoingEdit[]): Promise<{ version: number; edits: SavedEdit[] }> => {
+    await Promise.resolve();
+    if (this.gone) throw new ServerGone('gone');
+    if (version !== this.version) throw new ApiProblem(409, { title: 'stale', version: this.version, since: this.rows.filter((row) => row.version > version) });
+    if (edits.some((edit) => this.refuses.has(edit.label))) throw new ApiProblem(422, { title: 'no', detail: 'not sound' });
+    this.take(edits);
+    if (this.loseAnswer) {
+      this.loseAnswer = false;
+      throw new ServerGone('answer lost');
+    }
+    return { version: this.version, edits: this.rows.slice(-edits.length) };
+  };
+
+  editsAfter = async (_id: string, version: number): Promise<SavedEdit[]> => this.rows.filter((row) => row.version > version);
+}
+
+function open(server: Server, stored: { now: StoredPending | null } = { now: null }) {
+  let made = 0;
+  const log: { state: SaveState; conflicts: string[]; refused: string } = { state: 'saved', conflicts: [], refused: '' };
+  let visible = server.plan;
+  const session = new PlanSession('p', { id: 'p', version: server.version, document: server.plan, recent: [...server.rows] }, {
+    api: server,
+    store: { put: (pending) => (stored.now = pending.edits.length > 0 ? structuredClone(pending) : null) },
+    newId: () => `e${(made += 1)}-${Math.random()}`,
+    wait: () => new Promise((go) => setTimeout(go, 1)),
+    events: {
+      changed: (plan, patches) => {
+        // The page and the worker are told the same: patches lead from what was visible to what is.
+        visible = editByPatches(visible, patches).plan;
+        expect(visible).toEqual(plan);
+      },
+      state: (state, detail) => {
+        log.state = state;
+        if (state === 'refused') log.refused = detail;
+      },
+      conflicts: (pointers) => log.conflicts.push(...pointers),
+    },
+  });
+  return { session, log, stored, visible: () => visible };
+}
+
+const place = (text: string) => (plan: Plan) => void (plan.station.place = text);
+
+describe('session', () => {
+  it('shows an edit at once and sends it', async () => {
+    const server = new Server();
+    const { session, log } = open(server);
+    session.edit('place', place('Merrin'));
+    expect(session.current.station.place).toBe('Merrin');
+    await session.flush();
+    expect([server.plan.station.place, log.state, session.waiting]).toEqual(['Merrin', 'saved', 0]);
+  });
+
+  it('merges into what another window saved first', async () => {
+    const server = new Server();
+    const { session } = open(server);
+    server.other((plan) => void (channelOf(plan, 'g1').dmr.colorCode = 9));
+    session.edit('place', place('Merrin'));
+    await session.flush();
+    expect(server.plan.station.place).toBe('Merrin');
+    expect(channelOf(server.plan, 'g1').dmr.colorCode).toBe(9);
+    expect(session.current).toEqual(server.plan);
+  });
+
+  it('says where both changed the same value, and keeps its own', async () => {
+    const server = new Server();
+    const { session, log } = open(server);
+    server.other(place('theirs'));
+    session.edit('place', place('mine'));
+    await session.flush();
+    expect([server.plan.station.place, log.conflicts]).toEqual(['mine', ['/station/place']]);
+  });
+
+  it('does not send twice what was taken when only the answer was lost', async () => {
+    const server = new Server();
+    const { session } = open(server);
+    server.loseAnswer = true;
+    session.edit('place', place('once'));
+    await session.flush();
+    expect(server.rows.map((row) => row.label)).toEqual(['place']);
+    expect(session.current).toEqual(server.plan);
+  });
+
+  it('keeps what waits where a reload finds it, and takes it up again', async () => {
+    const server = new Server();
+    const first = open(server);
+    server.gone = true;
+    first.session.edit('place', place('one'));
+    first.session.edit('code', (plan) => void (channelOf(plan, 'g1').dmr.colorCode = 4));
+    await new Promise((go) => setTimeout(go, 5));
+    expect(first.log.state).toBe('waiting');
+    first.session.close();
+    const left = first.stored.now!;
+    expect(left.edits.map((edit) => edit.label)).toEqual(['place', 'code']);
+    server.gone = false;
+    server.other((plan) => void (channelOf(plan, 'g1').dmr.slot = 1));
+    const second = open(server);
+    await second.session.adopt([left]);
+    await second.session.flush();
+    expect(server.plan.station.place).toBe('one');
+    expect(channelOf(server.plan, 'g1').dmr).toMatchObject({ colorCode: 4, slot: 1 });
+    expect(second.stored.now).toBeNull();
+  });
+
+  it('takes back only the edit that the server never takes, and says so', async () => {
+    const server = new Server();
+    const { session, log } = open(server);
+    server.refuses.add('bad');
+    session.edit('good', place('kept'));
+    session.edit('bad', (plan) => void (plan.station.operator = 'lost'));
+    session.edit('after', (plan) => void (channelOf(plan, 'g1').dmr.colorCode = 4));
+    await session.flush();
+    await session.flush();
+    expect(server.rows.map((row) => row.label)).toEqual(['good', 'after']);
+    expect(log.refused).toContain('“bad” was not taken: not sound');
+    expect(session.current).toEqual(server.plan);
+    expect(session.current.station.operator).toBe('Vesna Torrow');
+  });
+
+  it('undoes and redoes across a reload', async () => {
+    const server = new Server();
+    const first = open(server);
+    first.session.edit('place', place('one'));
+    first.session.edit('place', place('two'));
+    await first.session.flush();
+    const second = open(server);
+    expect(second.session.undo()?.label).toBe('place');
+    await second.session.flush();
+    expect(server.plan.station.place).toBe('one');
+    second.session.undo();
+    second.session.redo();
+    await second.session.flush();
+    expect(server.plan.station.place).toBe('one');
+    expect(second.session.undo()).not.toBeNull();
+    expect(second.session.undo()).toBeNull();
+  });
+
+  it('of two windows, however they interleave, both end with the same plan and every edit', async () => {
+    const act = fc.record({ window: fc.constantFrom(0, 1), kind: fc.constantFrom('place', 'code', 'slot', 'undo', 'pause', 'lose'), value: fc.integer({ min: 0, max: 15 }) });
+    await fc.assert(
+      fc.asyncProperty(fc.array(act, { maxLength: 20 }), async (acts) => {
+        const server = new Server();
+        const windows = [open(server), open(server)];
+        let edits = 0;
+        for (const { window, kind, value } of acts) {
+          const { session } = windows[window]!;
+          const before = session.waiting;
+          if (kind === 'place') session.edit('e', place(`p${value}`));
+          else if (kind === 'code') session.edit('e', (plan) => void (channelOf(plan, 'g1').dmr.colorCode = value));
+          else if (kind === 'slot') session.edit('e', (plan) => void (channelOf(plan, 'g2').dmr.slot = value % 2 === 0 ? 1 : 2));
+          else if (kind === 'undo') session.undo();
+          else if (kind === 'lose') server.loseAnswer = true;
+          else await new Promise((go) => setTimeout(go, 2));
+          edits += session.waiting > before ? 1 : 0;
+        }
+        for (let round = 0; round < 3; round += 1) for (const { session } of windows) {
+          await session.flush();
+          await session.catchUp(server.version);
+        }
+        expect(server.rows.length).toBeLessThanOrEqual(edits);
+        expect(new Set(server.rows.map((row) => row.id)).size).toBe(server.rows.length);
+        for (const { session, visible } of windows) {
+          expect(session.waiting).toBe(0);
+          expect(session.current).toEqual(server.plan);
+          expect(visible()).toEqual(server.plan);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
