@@ -38,7 +38,7 @@ export function installer({ uid, hasSudo, hasApt }, packages) {
 }
 
 /** @param {string[]} packages @param {() => boolean} present @returns what was done */
-export function ensureDebianPackages(packages, present) {
+function ensureDebianPackages(packages, present) {
   if (present()) return 'present';
   const prefix = installer({ uid: process.getuid?.() ?? 1, hasSudo: isInstalled('sudo'), hasApt: isInstalled('apt-get') }, packages);
   const run = (/** @type {string[]} */ words) => {

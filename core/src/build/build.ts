@@ -5,16 +5,17 @@
  * runs it in the plan for the lines the user takes. What is already right is left alone, so a second run finds nothing
  * to do; what was changed by hand is listed as such and not taken unless asked for.
  */
-import { produce } from 'immer';
+import { current, isDraft } from 'immer';
 import { MODES } from '../modes/registry';
 import { contactKey } from '../path/contact-key';
 import { freeId, putRow, removeRow, rows } from '../plan/table';
 import { repairReferences } from '../plan/references';
-import { sameJson } from '../plan/patches';
+import { diff } from '../plan/diff';
+import { applyInPlace, sameJson } from '../plan/patches';
 import type { Channel, ChannelValues, Codeplug, Id, Plan, Radio, Want, Zone } from '../plan/types';
 import { buildProfiles } from './profile';
 import { differences, valuesOf } from '../codeplug/channel-fields';
-import { fitNames } from './names';
+import { fitNames, nameFitter, type NameWish } from './names';
 import type { BuildItem, ChannelDraft, ListDraft } from './types';
 
 export type Accept = (item: BuildItem) => boolean;
@@ -28,6 +29,10 @@ interface Work {
   codeplug: Codeplug;
   items: BuildItem[];
   accept: Accept;
+  /** What is there already, kept up to date as the work goes on: looking through thousands each time would take seconds. */
+  contacts: Set<string>;
+  contactName: (wish: NameWish) => string;
+  zoned: Set<Id>;
 }
 
 interface Wanted {
@@ -62,10 +67,11 @@ function wantedOf({ plan, radio, codeplug }: Work): Wanted[] {
 function addContact(work: Work, draft: ChannelDraft): void {
   const { codeplug } = work;
   const key = contactKey(draft.contact.kind, draft.contact.number);
-  if (rows(codeplug.contacts).some((contact) => contactKey(contact.kind, contact.number) === key)) return;
-  const [name] = fitNames([{ name: draft.contact.name, qualifier: '' }], work.radio.limits.nameLength, rows(codeplug.contacts).map((contact) => contact.name));
-  const item: BuildItem = { id: `contact:${key}`, kind: 'add-contact', subject: name!, field: 'contact', from: '', to: `${draft.contact.kind} ${draft.contact.number}`, handMade: false };
-  offer(work, item, () => putRow(codeplug.contacts, { id: freeId(`ct-${key}`, (id) => id in codeplug.contacts.byId), name: name!, kind: draft.contact.kind, number: draft.contact.number }));
+  if (work.contacts.has(key)) return;
+  work.contacts.add(key);
+  const name = work.contactName({ name: draft.contact.name, qualifier: '' });
+  const item: BuildItem = { id: `contact:${key}`, kind: 'add-contact', subject: name, field: 'contact', from: '', to: `${draft.contact.kind} ${draft.contact.number}`, handMade: false };
+  offer(work, item, () => putRow(codeplug.contacts, { id: freeId(`ct-${key}`, (id) => id in codeplug.contacts.byId), name, kind: draft.contact.kind, number: draft.contact.number }));
 }
 
 /** The receive list of this network and site that holds the group, or has room for it, or a new one. */
@@ -111,7 +117,7 @@ function changeChannel(work: Work, channel: Channel, proposed: ChannelValues): v
 
 function addToZone(work: Work, draft: ChannelDraft, channelId: Id, channelName: string): void {
   const { plan, radio, codeplug } = work;
-  if (rows(codeplug.zones).some((zone) => zone.channelIds.includes(channelId))) return;
+  if (work.zoned.has(channelId)) return;
   const base = `zn-${draft.networkId}-${draft.siteId}-${draft.use}`;
   const mine = (zone: Zone) => zone.id === base || zone.id.startsWith(`${base}-`);
   const withRoom = rows(codeplug.zones).find((zone) => mine(zone) && zone.channelIds.length < radio.limits.channelsPerZone);
@@ -148,10 +154,23 @@ function buildRadio(work: Work): void {
   }
 }
 
-/** Builds in a draft. @returns every line, taken or not. */
+/** Builds in a plain copy. @returns every line, taken or not. */
 function buildInPlace(plan: Plan, accept: Accept): BuildItem[] {
   const items: BuildItem[] = [];
-  for (const radio of rows(plan.radios)) buildRadio({ plan, radio, codeplug: plan.codeplugs[radio.id]!, items, accept });
+  for (const radio of rows(plan.radios)) {
+    const codeplug = plan.codeplugs[radio.id]!;
+    const contacts = rows(codeplug.contacts);
+    buildRadio({
+      plan,
+      radio,
+      codeplug,
+      items,
+      accept,
+      contacts: new Set(contacts.map((contact) => contactKey(contact.kind, contact.number))),
+      contactName: nameFitter(radio.limits.nameLength, contacts.map((contact) => contact.name)),
+      zoned: new Set(rows(codeplug.zones).flatMap((zone) => zone.channelIds)),
+    });
+  }
   buildProfiles(plan, (item, act) => offer({ items, accept }, item, act));
   repairReferences(plan);
   return items;
@@ -159,14 +178,15 @@ function buildInPlace(plan: Plan, accept: Accept): BuildItem[] {
 
 /** What building would do, line by line, nothing carried out. Later lines assume the earlier ones. */
 export function propose(plan: Plan): BuildItem[] {
-  let items: BuildItem[] = [];
-  produce(plan, (draft) => {
-    items = buildInPlace(draft as Plan, () => true);
-  });
-  return items;
+  return buildInPlace(structuredClone(plan), () => true);
 }
 
-/** A recipe for `edit`: carries out the lines that `accept` takes. */
+/** A recipe for `edit`: carries out the lines that `accept` takes. The work is done on a plain copy; only what differs is put into the draft. */
 export function carryOut(accept: Accept = acceptUnlessHandMade): (draft: Plan) => void {
-  return (draft) => void buildInPlace(draft, accept);
+  return (draft) => {
+    const before = isDraft(draft) ? current(draft) : draft;
+    const after = structuredClone(before);
+    buildInPlace(after, accept);
+    applyInPlace(draft, diff(before, after));
+  };
 }

@@ -44,19 +44,23 @@ export function shortenName(name: string, maxLength: number): string {
   return squeezed.length <= maxLength ? squeezed : cutWords(squeezed, maxLength);
 }
 
-/** A name for each wish, in order: earlier wishes keep theirs, `taken` are names already in the radio. */
-export function fitNames(wishes: readonly NameWish[], maxLength: number, taken: Iterable<string> = []): string[] {
+/** Gives one name after another; each is kept from being given again. `taken` are names already in the radio. */
+export function nameFitter(maxLength: number, taken: Iterable<string> = []): (wish: NameWish) => string {
   const used = new Set(taken);
-  return wishes.map(({ name, qualifier }) => {
-    const free = (candidate: string) => candidate !== '' && !used.has(candidate);
+  const free = (candidate: string) => candidate !== '' && !used.has(candidate);
+  return ({ name, qualifier }) => {
     let fitted = shortenName(name || 'Channel', maxLength);
     if (!free(fitted) && qualifier !== '') fitted = shortenName(`${name} ${qualifier}`, maxLength);
     for (let n = 2; !free(fitted); n += 1) {
       const suffix = maxLength >= 6 ? ` ${n}` : String(n);
       fitted = shortenName(name || 'Channel', Math.max(1, maxLength - suffix.length)) + suffix;
-      if (n > 100_000) break;
     }
     used.add(fitted);
     return fitted;
-  });
+  };
+}
+
+/** A name for each wish, in order: earlier wishes keep theirs when more come after. */
+export function fitNames(wishes: readonly NameWish[], maxLength: number, taken: Iterable<string> = []): string[] {
+  return wishes.map(nameFitter(maxLength, taken));
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** One labelled field. What cannot be taken stays in it, with the reason beside it and the value that was meant. */
-import { computed, ref, useId, watch } from 'vue';
+import { computed, nextTick, ref, useId, watch } from 'vue';
 import type { Taken } from './field';
 
 const props = defineProps<{ label: string; value: string; take: (text: string) => Taken; hint?: string; unit?: string; mono?: boolean; type?: string; placeholder?: string; autofocus?: boolean; bare?: boolean }>();
@@ -9,23 +9,26 @@ const text = ref(props.value);
 const refused = ref<Exclude<Taken, null> | null>(null);
 const describedBy = computed(() => [props.hint ? `${id}-hint` : '', refused.value ? `${id}-problem` : ''].filter(Boolean).join(' ') || undefined);
 
+/** A change from elsewhere shows at once, unless something is being typed here: that is never lost. */
 watch(
   () => props.value,
-  (value) => {
-    text.value = value;
-    refused.value = null;
+  (value, before) => {
+    if (text.value === before) text.value = value;
   },
 );
 
-function commit(typed = text.value): void {
+async function commit(typed = text.value): Promise<void> {
   text.value = typed;
-  if (typed === props.value) {
-    refused.value = null;
-    return;
-  }
-  refused.value = props.take(typed);
-  // A value that reads the same in the plan (439,125 for 439.1250) is shown as the plan has it.
-  if (refused.value === null) text.value = props.value;
+  refused.value = typed === props.value ? null : props.take(typed);
+  if (refused.value !== null) return;
+  // Shown as the plan has it now: 439,125 becomes 439.1250.
+  await nextTick();
+  text.value = props.value;
+}
+
+function giveUp(): void {
+  text.value = props.value;
+  refused.value = null;
 }
 </script>
 
@@ -33,7 +36,7 @@ function commit(typed = text.value): void {
   <div class="field" :class="{ 'field--bare': bare }">
     <label :for="id" :class="{ 'visually-hidden': bare }">{{ label }}</label>
     <div class="box">
-      <input :id="id" v-model="text" :type="type ?? 'text'" :class="{ mono, bad: refused }" :aria-invalid="refused !== null" :aria-describedby="describedBy" :placeholder="placeholder" :autofocus="autofocus" autocomplete="off" spellcheck="false" @change="commit()" @keydown.enter="commit()" @keydown.esc="((text = value), (refused = null))" />
+      <input :id="id" v-model="text" :type="type ?? 'text'" :class="{ mono, bad: refused }" :aria-invalid="refused !== null" :aria-describedby="describedBy" :placeholder="placeholder" :autofocus="autofocus" autocomplete="off" spellcheck="false" @change="commit()" @keydown.enter="commit()" @keydown.esc="giveUp" />
       <span v-if="unit" class="unit soft">{{ unit }}</span>
     </div>
     <p v-if="refused" :id="`${id}-problem`" class="problem is-broken" role="alert">

@@ -1,0 +1,38 @@
+/**
+ * Takes the pictures in docs/screenshots from the demo of a running server: `npx tsx docs/screenshots.ts [URL]`.
+ * They are made at 1280 by 800 with Debian's Chromium; look at each before it is committed.
+ */
+import { chromium, type Page } from '@playwright/test';
+
+const url = process.argv[2] ?? 'http://127.0.0.1:4417';
+
+async function create(body: object): Promise<string> {
+  const response = await fetch(`${url}/api/v1/plans`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
+  return ((await response.json()) as { id: string }).id;
+}
+
+async function take(page: Page, name: string, path: string, ready: string): Promise<void> {
+  await page.goto(url + path);
+  await page.locator(ready).first().waitFor();
+  await page.evaluate(() => document.fonts.ready);
+  await page.waitForLoadState('networkidle').catch(() => undefined);
+  await page.screenshot({ path: new URL(`screenshots/${name}.png`, import.meta.url).pathname, animations: 'disabled' });
+}
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--font-render-hinting=none', '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost'] });
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' });
+const home = await create({ demo: 'ostrey-isles' });
+const lent = await create({ demo: 'inherited' });
+const made = [home, lent];
+// Of the borrowed codeplug only one fault is left, so that the line shows a gap in its middle.
+const opened = (await (await fetch(`${url}/api/v1/plans/${lent}`)).json()) as { version: number };
+await fetch(`${url}/api/v1/plans/${lent}`, { method: 'PATCH', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ version: opened.version, edits: [{ id: crypto.randomUUID(), kind: 'edit', target: null, label: 'own ID', patches: [{ op: 'replace', path: '/radios/byId/handheld/dmr/id', value: 9_992_417 }] }] }) });
+
+await take(page, 'agreement', `/plan/${lent}/agreement?radio=handheld&channel=ch-w-g417`, '[data-testid="dock"]');
+await take(page, 'codeplug', `/plan/${lent}/codeplugs/handheld?channel=ch-w-g417`, 'revogr-data .rgCell');
+for (const stop of ['station', 'radios', 'networks', 'wants', 'hotspots', 'carry-out']) await take(page, stop, `/plan/${home}/${stop}`, 'h1');
+await take(page, 'build', `/plan/${lent}/wants?build=1`, '[data-testid="carry-out-build"]');
+for (const id of made) await fetch(`${url}/api/v1/plans/${id}`, { method: 'DELETE' });
+await take(page, 'plans', '/', 'tbody tr');
+await take(page, 'help', '/help/checks/color-code-differs', 'article');
+await browser.close();
