@@ -19,6 +19,7 @@ test('a cell is typed by keyboard, shows what its other end expects, and is undo
   await (await cell(page, 0, 'Color code')).click();
   await page.keyboard.press('F2');
   await expect(page.locator('revogr-edit input')).toHaveValue('1');
+  await expect(page.locator('revogr-edit input')).toBeFocused();
   await page.keyboard.press('Control+A');
   await page.keyboard.type('7');
   await page.keyboard.press('Enter');

@@ -61,6 +61,8 @@ export function tally(page: Page): Locator {
 
 /** Presses Tab until the control of that name has the focus. */
 export async function tabTo(page: Page, name: string | RegExp, most = 120): Promise<void> {
+  // Screens load when they are first shown: hands wait for the control to be there.
+  await expect(page.getByLabel(name, { exact: true }).or(page.getByRole('button', { name })).or(page.getByRole('link', { name })).first()).toBeVisible();
   for (let press = 0; press < most; press += 1) {
     const found = await page.evaluate(() => {
       const here = document.activeElement as HTMLElement | null;

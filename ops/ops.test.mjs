@@ -1,5 +1,5 @@
 // @ts-check
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -10,7 +10,7 @@ import { Failure, failureFrom, knownCause } from './failure.mjs';
 import { withLock } from './lock.mjs';
 import { installer } from './packages.mjs';
 import { clusterFolder, ROOT } from './paths.mjs';
-import { portIsFree, runs } from './processes.mjs';
+import { freePort, portIsFree, runs, until } from './processes.mjs';
 
 const temporary = () => mkdtempSync(join(tmpdir(), 'relay-ops-'));
 
@@ -120,4 +120,38 @@ describe('the cluster', () => {
     expect(stopCluster(folder)).toBe(true);
     expect(stopCluster(folder)).toBe(false);
   }, 60_000);
+});
+
+describe('serving', () => {
+  it('started twice at once serves once; a killed server comes back; stop takes all down', async () => {
+    const home = temporary();
+    const port = String(await freePort());
+    const url = `http://127.0.0.1:${port}/api/v1/ready`;
+    const ready = async () => (await fetch(url).catch(() => null))?.ok === true;
+    const start = () => {
+      const child = spawn(process.execPath, [join(ROOT, 'relay'), 'start', '--port', port], { env: { ...process.env, RELAY_HOME: home }, stdio: ['ignore', 'pipe', 'pipe'] });
+      const said = { text: '', code: /** @type {number | null} */ (null), ended: false };
+      for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (said.text += chunk));
+      child.on('exit', (code) => Object.assign(said, { code, ended: true }));
+      return said;
+    };
+    const both = [start(), start()];
+    expect(await until(() => both.some((one) => one.ended), 60_000)).toBe(true);
+    const loser = /** @type {typeof both[0]} */ (both.find((one) => one.ended));
+    const winner = /** @type {typeof both[0]} */ (both.find((one) => one !== loser));
+    expect(loser.text).toContain(`Already running at http://127.0.0.1:${port}`);
+    expect(loser.code).toBe(2);
+    expect(await ready()).toBe(true);
+    expect(winner.text).toMatch(/database {4}created .*\d\.\d\d s/);
+    expect(relay(['status'], home)).toMatchObject({ status: 0, out: expect.stringContaining('server    ready') });
+    const { server } = JSON.parse(readFileSync(join(home, 'run.json'), 'utf8'));
+    process.kill(server, 'SIGKILL');
+    expect(await until(() => winner.text.includes('is started again; nothing saved was lost'), 20_000)).toBe(true);
+    expect(await until(ready, 20_000)).toBe(true);
+    expect(relay(['stop'], home).out).toBe('Stopped.');
+    expect(await until(() => winner.ended, 10_000)).toBe(true);
+    expect(relay(['status'], home)).toMatchObject({ status: 3, out: 'server    stopped\ndatabase  stopped' });
+    expect(relay(['reset', '--yes'], home).out).toContain('All plans were deleted.');
+    expect(existsSync(clusterFolder(home))).toBe(false);
+  }, 120_000);
 });

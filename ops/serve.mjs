@@ -65,30 +65,37 @@ function portFrom(words) {
   return port;
 }
 
-/** @param {{ demo: boolean, words: string[] }} options */
-export async function serve({ demo, words }) {
-  const port = portFrom(words);
+/** @param {number} port */
+async function refuseIfTaken(port) {
   const already = running();
   if (already) throw new Failure(`Already running at http://127.0.0.1:${already.port} (stop it with ./relay stop).`);
   if (!(await portIsFree(port))) throw new Failure(`Port ${port} is taken by another program: stop that, or choose another with --port.`);
-  const folder = clusterFolder();
-  const database = await withLock(home(), async () => {
+}
+
+/** @param {{ demo: boolean, words: string[] }} options */
+export async function serve({ demo, words }) {
+  const port = portFrom(words);
+  await refuseIfTaken(port);
+  const url = `http://127.0.0.1:${port}`;
+  // Until the server answers no other command may start or stop anything here.
+  await withLock(home(), async () => {
+    await refuseIfTaken(port);
     await step('packages', ensureNodePackages);
     await step('PostgreSQL', ensurePostgres);
     await step('build', ensureBuild);
+    const folder = clusterFolder();
     const cluster = await step('database', () => startCluster(folder), ({ done }) => done);
-    return ensureDatabase(cluster, 'relay');
-  });
-  const url = `http://127.0.0.1:${port}`;
-  const log = join(home(), 'server.log');
-  const server = supervise({ port, database, demo, log, folder });
-  await step('server', async () => {
-    if (!(await until(() => answers(url), START_LIMIT_MS))) {
-      await server.stop(1);
-      throw new Failure(`The server did not come up: see ${log}.`);
-    }
-    server.up();
-    return 'ready';
+    const database = await ensureDatabase(cluster, 'relay');
+    const log = join(home(), 'server.log');
+    const server = supervise({ port, database, demo, log, folder });
+    await step('server', async () => {
+      if (!(await until(() => answers(url), START_LIMIT_MS))) {
+        await server.stop(1);
+        throw new Failure(`The server did not come up: see ${log}.`);
+      }
+      server.up();
+      return 'ready';
+    });
   });
   console.log(`\nYellow Relay is at ${url}   (Ctrl+C stops it)`);
 }

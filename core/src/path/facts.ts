@@ -24,7 +24,7 @@ const ADMIT: Readonly<Record<string, string>> = { always: 'always', 'channel-fre
 
 export const FACT_WORDS: Readonly<Record<FactKey, FactWords>> = {
   'call-sign': { name: 'call sign', read: text },
-  'own-id': { name: 'DMR ID', read: text },
+  'own-id': { name: 'own ID', read: text },
   'mode-in-radio': { name: 'mode', read: (value) => text(value).toUpperCase() },
   'radio-band': { name: 'radio tunes', read: megahertz },
   contact: { name: 'contact', read: text },

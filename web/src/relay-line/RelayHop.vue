@@ -21,7 +21,7 @@ defineProps<{ hop: HopView; drawn: DrawnHop; large?: boolean }>();
         <tr v-for="pair in hop.pairs" :key="pair.key" :class="`is-${pair.state === 'whole' ? 'plain' : pair.state}`">
           <th scope="row">{{ pair.name }}</th>
           <td class="mono">{{ pair.has }}</td>
-          <td class="mono">{{ pair.state !== 'whole' ? '≠' : pair.has === pair.expects ? '=' : 'fits' }} {{ pair.expects }}</td>
+          <td :class="{ mono: pair.has !== pair.expects, soft: pair.has === pair.expects }">{{ pair.state === 'whole' && pair.has === pair.expects ? 'agrees' : `${pair.state === 'whole' ? 'fits' : '≠'} ${pair.expects}` }}</td>
         </tr>
       </tbody>
     </table>

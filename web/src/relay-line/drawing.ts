@@ -21,5 +21,10 @@ export function drawing({ hops, at, verdict }: RelayView['call']): DrawnHop[] {
     if (broken && i === stopsAt) return 'gap';
     return hops[i]!.state === 'doubtful' || hops[i - 1]!.state === 'doubtful' ? 'dashed' : 'solid';
   };
-  return hops.map((_, i) => ({ before: strokeInto(i), after: broken && stopsAt === 0 && i === 0 ? 'gap' : strokeInto(i + 1), pale: broken && i > stopsAt }));
+  const strokeOutOf = (i: number): Stroke => {
+    if (broken && stopsAt === 0 && i === 0) return 'gap';
+    // The gap is drawn before the hop that breaks: up to there the line is whole.
+    return strokeInto(i + 1) === 'gap' ? (hops[i]!.state === 'doubtful' ? 'dashed' : 'solid') : strokeInto(i + 1);
+  };
+  return hops.map((_, i) => ({ before: strokeInto(i), after: strokeOutOf(i), pale: broken && i > stopsAt }));
 }

@@ -23,6 +23,11 @@ describe('drawing', () => {
     expect(drawing(view(change).call).map((hop) => hop.before).join(' ')).toBe(strokes);
   });
 
+  it('runs whole up to the gap, and begins with the gap where nothing is before it', () => {
+    expect(drawing(view((plan) => void (channelOf(plan, 'g1').dmr.colorCode = 3)).call).map((hop) => hop.after)).toEqual(['solid', 'solid', 'pale', 'pale', 'pale', 'none']);
+    expect(drawing(view((plan) => void (plan.station.callSign = '')).call)[0]!.after).toBe('gap');
+  });
+
   it('draws the reply from the far end', () => {
     const { reply } = view((plan) => { plan.radios.byId['r1']!.dmr!.hearsOwnGroup = false; plan.codeplugs['r1']!.receiveLists.byId['rl-n1-s1']!.groups = [588]; });
     expect(drawing(reply).map((hop) => hop.before)).toEqual(['none', 'solid', 'solid', 'solid', 'solid', 'gap']);

@@ -168,6 +168,10 @@ const print = () => window.print();
   .acts {
     white-space: normal;
   }
+
+  .acts .read {
+    margin: 6px 0 0;
+  }
 }
 
 @media (max-width: 1000px) {
