@@ -21,6 +21,7 @@ async function take(page: Page, name: string, path: string, ready: string): Prom
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--font-render-hinting=none', '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost'] });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' });
+await take(page, 'plans', '/', 'tbody tr');
 const home = await create({ demo: 'ostrey-isles' });
 const lent = await create({ demo: 'inherited' });
 const made = [home, lent];
@@ -33,6 +34,5 @@ await take(page, 'codeplug', `/plan/${lent}/codeplugs/handheld?channel=ch-w-g417
 for (const stop of ['station', 'radios', 'networks', 'wants', 'hotspots', 'carry-out']) await take(page, stop, `/plan/${home}/${stop}`, 'h1');
 await take(page, 'build', `/plan/${lent}/wants?build=1`, '[data-testid="carry-out-build"]');
 for (const id of made) await fetch(`${url}/api/v1/plans/${id}`, { method: 'DELETE' });
-await take(page, 'plans', '/', 'tbody tr');
 await take(page, 'help', '/help/checks/color-code-differs', 'article');
 await browser.close();
