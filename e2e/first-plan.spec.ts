@@ -90,3 +90,34 @@ test('a broken plan file says where, and makes nothing', async ({ page, relay })
   await page.getByLabel('Plan file').setInputFiles({ name: 'other.json', mimeType: 'application/json', buffer: Buffer.from('{"format": "yellow-relay-plan", "formatVersion": 1}') });
   await expect(page.getByRole('alert')).toContainText('/station: found nothing');
 });
+
+test('one window goes from plan to plan, and each keeps its own', async ({ page, relay }) => {
+  const one = await relay.create({ demo: 'ostrey-isles' });
+  const two = await relay.create({ demo: 'inherited' });
+  await page.goto(relay.at(one, 'station'));
+  await expect(tally(page)).toContainText('12 whole');
+  await page.getByLabel('Place').fill('First');
+  await page.getByLabel('Place').press('Enter');
+  await page.getByRole('link', { name: /all plans/ }).click();
+  await page.locator(`a[href*="${two}"]`).click();
+  await expect(tally(page)).toContainText('12 broken');
+  await page.getByRole('link', { name: /^Station/ }).click();
+  await expect(page.getByLabel('Place')).toHaveValue('Hask, Ostrey Isles');
+  await page.goBack();
+  await page.goBack();
+  await page.locator(`a[href*="${one}"]`).click();
+  await expect(tally(page)).toContainText('12 whole');
+  await page.getByRole('link', { name: /^Station/ }).click();
+  await expect(page.getByLabel('Place')).toHaveValue('First');
+});
+
+test('plans are duplicated, deleted and restored from the list', async ({ page, relay }) => {
+  const id = await relay.create({ name: 'Only once' });
+  await page.goto(relay.url);
+  await page.getByRole('button', { name: 'Duplicate Only once' }).click();
+  await expect(page.getByRole('link', { name: 'Only once (copy)' })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete Only once', exact: true }).click();
+  await expect(page.locator(`a[href*="${id}"]`)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Restore Only once' }).click();
+  await expect(page.locator(`a[href*="${id}"]`)).toBeVisible();
+});

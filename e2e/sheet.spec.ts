@@ -90,3 +90,17 @@ test('a hand-made value is proposed, not overwritten', async ({ page, relay }) =
   await saved(page);
   expect((await relay.read(id)).document.codeplugs['r1']!.channels.byId['ch-w-g1']!.name).toBe('My own name');
 });
+
+test('zones are ordered by keyboard, and a destination is wanted by dragging it onto a radio', async ({ page, relay }) => {
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await openSheet(page, relay.at(id, 'codeplugs/handheld'));
+  await page.getByRole('button', { name: /^Lantern 10\/16/ }).press('Enter');
+  await page.getByRole('button', { name: 'Move Hask Wide down' }).press('Enter');
+  await saved(page);
+  expect((await relay.read(id)).document.codeplugs['handheld']!.zones.byId['zn-lantern-home-talk']!.channelIds.slice(0, 2)).toEqual(['ch-w-g481', 'ch-w-g417']);
+  await page.goto(relay.at(id, 'wants'));
+  await page.getByRole('row', { name: /^Storm Desk/ }).dragTo(page.getByRole('columnheader', { name: 'Handheld' }));
+  await expect(page.getByRole('button', { name: 'Storm Desk through QO3VES 03: not built yet' })).toBeVisible();
+  await saved(page);
+  expect((await relay.read(id)).document.wants.order).toHaveLength(13);
+});

@@ -42,14 +42,21 @@ export function dropOrphans(storage: Storage, planId: string, alive: ReadonlySet
 
 const LOCK_PREFIX = 'relay.window.';
 
-/** Marks this window as open for as long as it lives, and says which others are. */
-export async function openWindows(windowId: string): Promise<Set<string>> {
-  await new Promise<void>((held) => {
+let marked: Promise<void> | null = null;
+
+/** Marks this window as open for as long as it lives; once is enough for all plans it opens. */
+export function markWindow(windowId: string): Promise<void> {
+  marked ??= new Promise<void>((held) => {
     void navigator.locks.request(`${LOCK_PREFIX}${windowId}`, () => {
       held();
       return new Promise(() => undefined);
     });
   });
+  return marked;
+}
+
+/** The windows that are open now, this one among them. */
+export async function openWindows(): Promise<Set<string>> {
   const { held = [] } = await navigator.locks.query();
   return new Set(held.flatMap(({ name }) => (name?.startsWith(LOCK_PREFIX) ? [name.slice(LOCK_PREFIX.length)] : [])));
 }

@@ -12,7 +12,7 @@ import type { Channel, Plan } from '@relay/core/plan/types';
 import type { Checker } from '../worker/check-worker';
 import { startChecker } from '../worker/checker';
 import { api } from './api';
-import { dropOrphans, openWindows, pendingStore, takeOrphans } from './pending-store';
+import { dropOrphans, markWindow, openWindows, pendingStore, takeOrphans } from './pending-store';
 import { PlanSession, type SaveState } from './session';
 
 export interface Selection {
@@ -71,7 +71,8 @@ export const usePlanStore = defineStore('plan', () => {
     planId.value = id;
     const opened = await api.open(id);
     if (planId.value !== id) return;
-    const alive = await openWindows(windowId);
+    await markWindow(windowId);
+    if (planId.value !== id) return;
     session = new PlanSession(id, opened, {
       api,
       store: pendingStore(localStorage, id, windowId),
@@ -97,14 +98,15 @@ export const usePlanStore = defineStore('plan', () => {
     plan.value = opened.document;
     refreshStacks();
     void check((worker) => worker.setPlan(opened.document));
-    await adoptOrphans(id, alive);
-    setTimeout(() => void openWindows(`${windowId}-again`).then((later) => adoptOrphans(id, later)), ORPHANS_AGAIN_MS);
+    await adoptOrphans(id);
+    // A window that is just closing may still count as open: look once more.
+    setTimeout(() => void adoptOrphans(id), ORPHANS_AGAIN_MS);
     listen(id);
   }
 
-  async function adoptOrphans(id: string, alive: Set<string>): Promise<void> {
+  async function adoptOrphans(id: string): Promise<void> {
+    const alive = await openWindows();
     if (planId.value !== id || !session) return;
-    alive.add(windowId);
     const orphans = takeOrphans(localStorage, id, alive);
     if (orphans.length === 0) return;
     await session.adopt(orphans);
@@ -115,7 +117,7 @@ export const usePlanStore = defineStore('plan', () => {
     events = new EventSource(`/api/v1/plans/${id}/events`);
     events.addEventListener('version', (event) => void session?.catchUp(Number((event as MessageEvent<string>).data)));
     // The stream comes back after the server does: ask what was missed.
-    events.addEventListener('open', () => void session?.catchUp(Number.MAX_SAFE_INTEGER));
+    events.addEventListener('open', () => void session?.catchUp(Infinity));
   }
 
   function close(): void {

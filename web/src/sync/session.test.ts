@@ -15,6 +15,8 @@ class Server {
   gone = false;
   /** Takes the next edit, but its answer never arrives. */
   loseAnswer = false;
+  /** Happens after an edit was taken and before its answer arrives. */
+  meanwhile: (() => void) | null = null;
   /** Labels that are never taken. */
   refuses = new Set<string>();
 
@@ -47,7 +49,11 @@ class Server {
       this.loseAnswer = false;
       throw new ServerGone('answer lost');
     }
-    return { version: this.version, edits: this.rows.slice(-edits.length) };
+    const answer = { version: this.version, edits: this.rows.slice(-edits.length) };
+    this.meanwhile?.();
+    this.meanwhile = null;
+    await Promise.resolve();
+    return answer;
   };
 
   editsAfter = async (_id: string, version: number): Promise<SavedEdit[]> => this.rows.filter((row) => row.version > version);
@@ -108,6 +114,20 @@ describe('session', () => {
     session.edit('place', place('mine'));
     await session.flush();
     expect([server.plan.station.place, log.conflicts]).toEqual(['mine', ['/station/place']]);
+  });
+
+  it('sees news that came while its own edit was under way', async () => {
+    const server = new Server();
+    const { session } = open(server);
+    server.meanwhile = () => {
+      server.other((plan) => void (channelOf(plan, 'g1').dmr.colorCode = 9));
+      void session.catchUp(server.version);
+    };
+    session.edit('place', place('mine'));
+    await session.flush();
+    await new Promise((go) => setTimeout(go, 5));
+    expect(session.current).toEqual(server.plan);
+    expect(channelOf(session.current, 'g1').dmr.colorCode).toBe(9);
   });
 
   it('does not send twice what was taken when only the answer was lost', async () => {

@@ -48,6 +48,8 @@ export class PlanSession {
   private pending: Pending[] = [];
   private sending: Promise<void> | null = null;
   private closed = false;
+  /** News came while an edit was under way, whose answer may be older than the news. */
+  private newsWaits = false;
 
   constructor(
     private readonly planId: string,
@@ -136,6 +138,9 @@ export class PlanSession {
   flush(): Promise<void> {
     this.sending ??= this.sendAll().finally(() => {
       this.sending = null;
+      if (!this.newsWaits) return;
+      this.newsWaits = false;
+      void this.catchUp(Infinity);
     });
     return this.sending;
   }
@@ -221,10 +226,14 @@ export class PlanSession {
   /** Another window saved version `version`. */
   async catchUp(version: number): Promise<void> {
     if (version <= this.version) return;
-    if (this.sending) return; // its answer, or its 409, brings the news
+    if (this.sending) {
+      this.newsWaits = true;
+      return;
+    }
     try {
       const rows = await this.parts.api.editsAfter(this.planId, this.version);
-      if (!this.sending) this.take(rows);
+      if (this.sending) this.newsWaits = true;
+      else this.take(rows);
     } catch (error) {
       if (!(error instanceof ServerGone)) throw error;
     }

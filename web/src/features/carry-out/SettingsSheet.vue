@@ -34,6 +34,12 @@ const sheet = computed(() => profileSheet(props.plan, props.site.id, { passwords
   break-inside: avoid;
 }
 
+@media print {
+  .sheet {
+    margin-top: 24px;
+  }
+}
+
 h2 {
   margin-bottom: 8px;
 }
