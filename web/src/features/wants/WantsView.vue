@@ -6,7 +6,7 @@ import { EmptyState, NextStep, PageHead } from '../../parts';
 import { newId } from '../../parts/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import { BuildDrawer } from '../build';
-import { boardRows, type BoardRow, toggleWant, type Way } from './board';
+import { boardRows, type BoardRow, chipsOf, toggleWant, type Way } from './board';
 
 const props = defineProps<{ planId: string }>();
 const store = usePlanStore();
@@ -15,6 +15,8 @@ const router = useRouter();
 const filter = ref(String(route.query['find'] ?? ''));
 const wantedOnly = ref(false);
 const building = ref(false);
+/** More rows than this are narrowed down by typing. */
+const MOST_ROWS = 150;
 const dragged = ref<BoardRow | null>(null);
 const over = ref<string | null>(null);
 
@@ -36,6 +38,13 @@ const missing = computed(() => {
 
 function toggle(row: BoardRow, radioId: string, way: Way): void {
   store.edit(way.want ? `no longer want ${row.name}` : `want ${row.name}`, (draft) => toggleWant(draft, newId('want'), row.destination, radioId, way));
+}
+
+function addThrough(row: BoardRow, radioId: string, event: Event): void {
+  const list = event.target as HTMLSelectElement;
+  const way = row.cells.find((cell) => cell.radioId === radioId)?.ways.find((one) => one.siteId === list.value);
+  if (way) toggle(row, radioId, way);
+  list.value = '';
 }
 
 /** A destination dropped on a radio is wanted there through its first site that is free. */
@@ -78,18 +87,23 @@ onMounted(() => {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="row in shown" :key="row.key" draggable="true" @dragstart="dragged = row" @dragend="((dragged = null), (over = null))">
+        <tr v-for="row in shown.slice(0, MOST_ROWS)" :key="row.key" draggable="true" @dragstart="dragged = row" @dragend="((dragged = null), (over = null))">
           <th scope="row" class="name">{{ row.name }} <span class="soft">{{ row.category }}</span></th>
           <td class="mono">{{ row.address }}</td>
           <td>{{ row.networkName }}</td>
           <td v-for="cell in row.cells" :key="cell.radioId" @dragover.prevent="over = cell.radioId" @drop.prevent="drop(cell.radioId)">
-            <button v-for="way in cell.ways" :key="way.siteId" type="button" class="chip" :class="[{ 'chip--on': way.want }, way.verdict ? `chip--${way.verdict}` : '']" :aria-pressed="way.want !== null" :aria-label="`${row.name} through ${way.siteName}: ${pressed(way)}`" @click="toggle(row, cell.radioId, way)">
+            <button v-for="way in chipsOf(cell.ways).chips" :key="way.siteId" type="button" class="chip" :class="[{ 'chip--on': way.want }, way.verdict ? `chip--${way.verdict}` : '']" :aria-pressed="way.want !== null" :aria-label="`${row.name} through ${way.siteName}: ${pressed(way)}`" @click="toggle(row, cell.radioId, way)">
               {{ way.siteName }}<span v-if="way.want" class="state">{{ pressed(way) }}</span>
             </button>
+            <select v-if="chipsOf(cell.ways).others.length" class="more" :aria-label="`${row.name} through another site`" @change="addThrough(row, cell.radioId, $event)">
+              <option value="">through…</option>
+              <option v-for="way in chipsOf(cell.ways).others" :key="way.siteId" :value="way.siteId">{{ way.siteName }}</option>
+            </select>
           </td>
         </tr>
       </tbody>
     </table>
+    <p v-if="shown.length > MOST_ROWS" class="soft none">The first {{ MOST_ROWS }} of {{ shown.length }} are shown: type part of a name or number.</p>
     <p v-if="shown.length === 0" class="soft none">No destination has these words.</p>
   </div>
   <BuildDrawer v-model="building" />
@@ -184,6 +198,16 @@ onMounted(() => {
 
 .chip--doubtful .state {
   color: var(--doubtful);
+}
+
+.more {
+  height: 26px;
+  max-width: 110px;
+  margin-left: 6px;
+  color: var(--ink);
+  background: var(--raised);
+  border: 1px dashed #a9a595;
+  border-radius: 3px;
 }
 
 .none {
