@@ -74,7 +74,8 @@ test('find anything goes there by keyboard', async ({ page, relay }) => {
   await page.goto(relay.at(id, 'station'));
   await expect(tally(page)).toBeVisible();
   await page.keyboard.press('Control+K');
-  await page.getByRole('combobox', { name: /^Find a channel/ }).fill('weather channel');
+  await expect(page.getByRole('combobox', { name: /^Find a channel/ })).toBeFocused();
+  await page.keyboard.type('weather channel');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/codeplugs\/handheld\?channel=ch-w-g593/);
   await expect(page.getByTestId('dock')).toContainText('Isles Weather');

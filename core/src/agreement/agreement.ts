@@ -3,6 +3,7 @@ import type { Finding } from '../checks/check';
 import { explain, type Explanation } from '../checks/explain';
 import { runChecks } from '../checks/run';
 import { CHANNEL_FIELDS } from '../codeplug/channel-fields';
+import type { RelayView } from '../path/describe';
 import { FACT_WORDS } from '../path/facts';
 import { indexPlan, type PlanIndex, type TracedPath } from '../path/plan-index';
 import type { HopId, Verdict } from '../path/types';
@@ -67,4 +68,12 @@ export function findingsOfPath<F extends Finding>(findings: readonly F[], radioI
       return true;
     })
     .sort((a, b) => rank[a.severity] - rank[b.severity]);
+}
+
+/** The finding to show at the gap of a path: one about a pair of the very hop that breaks it, else the gravest. */
+export function findingAtGap<F extends Finding>(findings: readonly F[], { call, reply }: Pick<RelayView, 'call' | 'reply'>): F | null {
+  const direction = call.at === null ? reply : call;
+  const hop = direction.hops.find((one) => one.id === direction.at);
+  const keys = new Set(hop?.pairs.filter((pair) => pair.state === hop.state).map((pair) => pair.key));
+  return findings.find((finding) => finding.fact !== null && keys.has(finding.fact)) ?? findings[0] ?? null;
 }

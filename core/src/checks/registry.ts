@@ -14,7 +14,6 @@ import { modeNotEnabled } from './mode-not-enabled';
 import { modeNotInRadio } from './mode-not-in-radio';
 import { nameNotUnique } from './name-not-unique';
 import { nameTooLong } from './name-too-long';
-import { networkLoginIncomplete } from './network-login-incomplete';
 import { satelliteSegment } from './satellite-segment';
 import { shiftOnSimplex } from './shift-on-simplex';
 import { zoneOverCapacity } from './zone-over-capacity';
@@ -31,7 +30,6 @@ const COMMON_CHECKS: readonly Check[] = [
   highPowerNearHotspot,
   channelWithoutSite,
   modeNotEnabled,
-  networkLoginIncomplete,
   channelInNoZone,
   zoneOverCapacity,
   codeplugOverCapacity,

@@ -3,7 +3,7 @@ import { rows } from '../plan/table';
 import { satelliteSegmentOf } from '../radio-math/bands';
 import { formatMHz } from '../radio-math/quantities';
 import { defineCheck } from './check';
-import { clearOfHz, moveSite, siteFrequencyPointer } from './site-frequency';
+import { clearOfHz, moveSite, siteFrequencyPointer, siteWidthHz } from './site-frequency';
 import { channelPointer, channelSubject, eachDisagreement } from './walk';
 
 export const satelliteSegment = defineCheck({
@@ -23,20 +23,20 @@ export const satelliteSegment = defineCheck({
   },
   fixes: { move: 'Move {site} and its channels to {clear} MHz' },
   check(index, report) {
-    const describe = (hz: number) => {
-      const segment = satelliteSegmentOf(hz, MODES.dmr.channelWidthHz)!;
+    const describe = (hz: number, widthHz: number) => {
+      const segment = satelliteSegmentOf(hz, widthHz)!;
       return { has: formatMHz(hz), segment: segment.name, expects: `${formatMHz(segment.lowHz)}–${formatMHz(segment.highHz)}` };
     };
     for (const site of rows(index.plan.sites)) {
-      if (!satelliteSegmentOf(site.txHz, MODES.dmr.channelWidthHz)) continue;
+      if (!satelliteSegmentOf(site.txHz, siteWidthHz(site))) continue;
       const clear = clearOfHz(index, site);
       const fixes = clear === null ? [] : [{ id: 'move' as const, data: { site: site.name, clear: formatMHz(clear) }, patches: moveSite(index, site, clear) }];
-      report({ message: 'site', data: { site: site.name, ...describe(site.txHz) }, pointer: siteFrequencyPointer(site), subject: { siteId: site.id }, fixes });
+      report({ message: 'site', data: { site: site.name, ...describe(site.txHz, siteWidthHz(site)) }, pointer: siteFrequencyPointer(site), subject: { siteId: site.id }, fixes });
     }
     eachDisagreement(index, 'satellite', 'air', (context) => {
       const { channel, site } = context;
       if (site && site.rxHz === channel.txHz) return;
-      report({ message: 'channel', data: describe(channel.txHz), pointer: channelPointer(context, 'txHz'), subject: channelSubject(context) });
+      report({ message: 'channel', data: describe(channel.txHz, MODES[channel.mode].channelWidthHz), pointer: channelPointer(context, 'txHz'), subject: channelSubject(context) });
     });
   },
 });

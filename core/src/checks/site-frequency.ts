@@ -1,5 +1,5 @@
 /** Moving a hotspot takes its channels along; shared by the checks on where a hotspot may be. */
-import { MODES } from '../modes/registry';
+import { MODE_IDS, MODES } from '../modes/registry';
 import type { PlanIndex } from '../path/plan-index';
 import { type Patch, toPointer } from '../plan/patches';
 import { rows } from '../plan/table';
@@ -11,10 +11,16 @@ export function siteFrequencyPointer(site: Site): string {
   return toPointer(['sites', 'byId', site.id, 'txHz']);
 }
 
+/** Width in Hz of the widest channel that a site sends, by the modes it has; of any mode while it has none. */
+export function siteWidthHz(site: Site): number {
+  const own = MODE_IDS.filter((mode) => site[mode] !== null);
+  return Math.max(...(own.length > 0 ? own : MODE_IDS).map((mode) => MODES[mode].channelWidthHz));
+}
+
 /** The nearest frequency that is in the band, out of satellite segments and clear of the plan's other hotspots. */
 export function clearOfHz(index: PlanIndex, site: Site): number | null {
   const others = rows(index.plan.sites).filter((other) => other.id !== site.id);
-  return nearestClearHz(site.txHz, MODES.dmr.channelWidthHz, index.plan.station.region, others.flatMap((other) => [other.rxHz, other.txHz]));
+  return nearestClearHz(site.txHz, siteWidthHz(site), index.plan.station.region, others.flatMap((other) => [other.rxHz, other.txHz]));
 }
 
 /** Patches that set a simplex hotspot to `hz`, with every channel that was on its old frequency. */

@@ -4,7 +4,7 @@
  * Not kept: what the builder last wrote (`built`) and the want; reading into a radio takes them from the channel of the same key.
  */
 import { CHANNEL_FIELDS } from '../codeplug/channel-fields';
-import { newChannelValues } from '../codeplug/new-channel';
+import { MODES } from '../modes/registry';
 import { emptyCodeplug } from '../plan/create';
 import { putRow, rows } from '../plan/table';
 import type { CallKind, Channel, Codeplug, Destination } from '../plan/types';
@@ -70,7 +70,7 @@ class Reader {
   }
 
   channel(line: number, cells: Cells): void {
-    const channel: Channel = { id: this.key(line, cells, this.codeplug.channels.byId), siteId: cells['Site key'] || null, destination: null, wantId: null, ...newChannelValues(), built: null };
+    const channel: Channel = { id: this.key(line, cells, this.codeplug.channels.byId), siteId: cells['Site key'] || null, destination: null, wantId: null, ...MODES.dmr.blankChannel(), built: null };
     const destination = destinationOf(cells['Destination key'] ?? '');
     if (destination === undefined) this.wrong(line, 'Destination key', cells['Destination key']!, 'network/group/key or network/special/name');
     else channel.destination = destination;
@@ -112,7 +112,7 @@ class Reader {
   }
 
   address(line: number, column: string, text: string): number {
-    const scratch = newChannelValues();
+    const scratch = MODES.dmr.blankChannel();
     const reading = CHANNEL_FIELDS.find((field) => field.id === 'number')!.read(text, this.codeplug);
     if ('put' in reading) reading.put(scratch);
     else this.wrong(line, column, text, reading.problem.replace(/^.*expected /, '').replace(/\.$/, ''));

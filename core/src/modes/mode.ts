@@ -1,9 +1,9 @@
 /** What a mode provides. Each mode is a folder with the same file names; nothing outside asks which mode it is. */
-import type { Arrival, Fact, PathContext } from '../path/types';
+import type { Arrival, Fact, FactKey, FactValue, PathContext } from '../path/types';
 import type { ChannelField } from '../codeplug/channel-field';
 import type { Check } from '../checks/check';
 import type { ChannelDraft, ListDraft, OfferSetting } from '../build/types';
-import type { Codeplug, Destination, Id, Network, Plan, Radio, Site } from '../plan/types';
+import type { ChannelValues, Codeplug, Destination, Id, Network, Plan, Radio, Site } from '../plan/types';
 
 export interface ModeTrace {
   radio: (context: PathContext) => Fact[];
@@ -13,6 +13,14 @@ export interface ModeTrace {
   network: (context: PathContext) => Fact[];
   destination: (context: PathContext) => Fact[];
   replyRadio: (context: PathContext) => Fact[];
+}
+
+/** How people read what is this mode's own. */
+export interface ModeWords {
+  /** Title of the gateway hop: what the site logs in as. */
+  gateway: (context: PathContext) => string;
+  /** A value that this mode writes in its own way; `null` leaves it to the common words. */
+  read: (key: FactKey, value: FactValue) => string | null;
 }
 
 /** A destination as people pick and read it. */
@@ -33,7 +41,10 @@ export interface Mode {
   /** Where the site's gateway sends this channel's call; `null` when nowhere. */
   route: (context: PathContext) => Arrival | null;
   trace: ModeTrace;
+  words: ModeWords;
   destinations: (network: Network) => DestinationInfo[];
+  /** A channel of this mode before anything was typed. */
+  blankChannel: () => ChannelValues;
   build: {
     channel: (plan: Plan, site: Site, destination: Destination) => ChannelDraft;
     /** The receive list that must hold this channel's group; `null` when the call needs none. */

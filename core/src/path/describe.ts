@@ -1,5 +1,4 @@
 /** A traced path in words: what the relay line shows, on screen, in a terminal and on paper. */
-import { formatId, formatLogin } from '../modes/dmr/addresses';
 import { MODES } from '../modes/registry';
 import { formatMHz } from '../radio-math/quantities';
 import { FACT_WORDS, HOP_NAMES } from './facts';
@@ -43,8 +42,7 @@ const SHOWN: Readonly<Record<HopId, readonly FactKey[]>> = {
 };
 
 function title(context: PathContext, hop: HopId): string {
-  const { index, channel, site, network, login, arrives } = context;
-  const { dmrId } = index.plan.station;
+  const { channel, site, network, arrives } = context;
   switch (hop) {
     case 'radio':
       return channel.name;
@@ -53,7 +51,7 @@ function title(context: PathContext, hop: HopId): string {
     case 'site':
       return site?.name ?? 'no site';
     case 'gateway':
-      return login?.suffix != null && dmrId !== null ? formatLogin(dmrId, login.suffix) : 'login';
+      return MODES[channel.mode].words.gateway(context);
     case 'network':
       return network?.name ?? 'no network';
     case 'destination':
@@ -63,8 +61,11 @@ function title(context: PathContext, hop: HopId): string {
 
 function pairView(context: PathContext, { key, has, expects, state }: Fact): PairView {
   const words = FACT_WORDS[key];
-  const name = (value: typeof has) => (key === 'network' ? (context.index.plan.networks.byId[String(value)]?.name ?? 'none') : key === 'own-id' && typeof value === 'number' ? formatId(value) : words.read(value));
-  return { key, name: words.name, has: name(has), expects: name(expects), state };
+  const read = (value: typeof has) => {
+    if (key === 'network') return context.index.plan.networks.byId[String(value)]?.name ?? 'none';
+    return MODES[context.channel.mode].words.read(key, value) ?? words.read(value);
+  };
+  return { key, name: words.name, has: read(has), expects: read(expects), state };
 }
 
 function direction(context: PathContext, { hops, verdict, at }: Direction, doing: string) {

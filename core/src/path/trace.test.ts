@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { agreementOf, findingsOfPath } from '../agreement/agreement';
+import { agreementOf, findingAtGap, findingsOfPath } from '../agreement/agreement';
 import { CHECKS } from '../checks/registry';
 import type { Recipe } from '../plan/edit';
 import { removeRow } from '../plan/table';
@@ -56,6 +56,24 @@ describe('trace', () => {
     const site = view.call.hops.find((hop) => hop.id === 'site')!;
     expect(site.pairs.find((pair) => pair.key === 'color-code')).toEqual({ key: 'color-code', name: 'color code', has: '1', expects: '2', state: 'broken' });
     expect(view.call.words).toBe('Call: broken at the hotspot');
+  });
+
+  it('shows at the gap the finding of the very hop that breaks', () => {
+    const spoil: Recipe = (plan) => {
+      channelOf(plan, 'g1').rxHz = 438_000_000;
+      channelOf(plan, 'g1').dmr.colorCode = 9;
+      plan.radios.byId['r1']!.dmr!.id = 9_993_106;
+    };
+    const { view } = trace(spoil);
+    const plan = samplePlan(spoil);
+    const at = (change: Recipe) => {
+      const next = samplePlan((draft) => (spoil(draft), change(draft)));
+      const traced = indexPlan(next).paths()[0]!;
+      return findingAtGap(findingsOfPath(agreementOf(next).findings, 'r1', 'ch-w-g1', 's1'), describePath(traced.path, traced.context))?.check;
+    };
+    expect(findingAtGap(findingsOfPath(agreementOf(plan).findings, 'r1', 'ch-w-g1', 's1'), view)?.check).toBe('radio-id-differs');
+    expect(at((draft) => void (draft.radios.byId['r1']!.dmr!.id = 9_992_417))).toBe('frequency-differs');
+    expect(at((draft) => { draft.radios.byId['r1']!.dmr!.id = 9_992_417; channelOf(draft, 'g1').rxHz = 439_125_000; })).toBe('color-code-differs');
   });
 
   it('has a finding for every pair that does not agree, and no finding about a path that is whole', () => {

@@ -10,6 +10,7 @@ const store = usePlanStore();
 const router = useRouter();
 const typed = ref('');
 const at = ref(0);
+const box = ref<HTMLInputElement | null>(null);
 const search = ref<typeof import('./finder').findAnything | null>(null);
 
 watch(open, async (now) => {
@@ -34,8 +35,8 @@ function move(step: number): void {
 </script>
 
 <template>
-  <el-dialog v-model="open" width="560px" title="Find anything" top="10vh">
-    <input v-model="typed" class="ask" autofocus role="combobox" aria-expanded="true" aria-controls="found" :aria-activedescendant="found[at] ? `found-${at}` : undefined" aria-label="Find a channel, group, check or action" placeholder="Part of a name or a number" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.enter.prevent="go(found[at])" />
+  <el-dialog v-model="open" width="560px" title="Find anything" top="10vh" @opened="box?.focus()">
+    <input ref="box" v-model="typed" class="ask" role="combobox" aria-expanded="true" aria-controls="found" :aria-activedescendant="found[at] ? `found-${at}` : undefined" aria-label="Find a channel, group, check or action" placeholder="Part of a name or a number" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.enter.prevent="go(found[at])" />
     <ul id="found" role="listbox" aria-label="Found" class="found">
       <li v-for="(one, i) in found" :id="`found-${i}`" :key="one.id" role="option" :aria-selected="i === at" :class="{ chosen: i === at }" @click="go(one)">
         <span class="kind soft">{{ one.kind }}</span><span>{{ one.title }}</span><span class="soft mono">{{ one.detail }}</span>

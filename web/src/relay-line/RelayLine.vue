@@ -58,6 +58,7 @@ const verdictWords = computed(() => (props.view.call.verdict !== 'whole' ? props
 
 .acts {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
   align-items: center;
   margin-left: auto;

@@ -3,12 +3,25 @@ import type { ChannelField } from '../../codeplug/channel-field';
 import { choice, wholeBetween } from '../../codeplug/reading';
 import { FACT_WORDS } from '../../path/facts';
 import { rows } from '../../plan/table';
-import { ADDRESS_MAX, ADDRESS_MIN, COLOR_CODE_MAX } from './limits';
+import type { ChannelValues } from '../../plan/types';
+import { ADDRESS_MAX, ADDRESS_MIN, COLOR_CODE_MAX, SIMPLEX_SLOT } from './limits';
 import type { AdmitCriterion } from './types';
 
 const NO_LIST = 'none';
 
 const ADMIT_BY_WORD = Object.fromEntries((['always', 'channel-free', 'color-code-free'] as AdmitCriterion[]).map((one) => [FACT_WORDS.admit.read(one), one]));
+
+/** On the frequency of no site yet; color code 1 and the simplex slot are what most hotspots have. */
+export function blankChannel(): ChannelValues {
+  return {
+    name: 'New channel',
+    mode: 'dmr',
+    rxHz: 439_000_000,
+    txHz: 439_000_000,
+    power: 'low',
+    dmr: { colorCode: 1, slot: SIMPLEX_SLOT, call: { kind: 'group', number: 9 }, receiveListId: null, admit: 'color-code-free' },
+  };
+}
 
 export const fields: readonly ChannelField[] = [
   {

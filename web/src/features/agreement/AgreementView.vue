@@ -70,16 +70,17 @@ const mendable = (check: string) => flat.value.filter((one) => one.check === che
 
 <template>
   <PageHead title="Agreement" :detail="agreement ? `${agreement.channels.length} paths, ${agreement.findings.length} ${agreement.findings.length === 1 ? 'finding' : 'findings'}` : ''">
-    <el-radio-group v-if="flat.length" v-model="grouping" aria-label="Group findings by" size="default">
+    <el-radio-group v-if="flat.length && agreement?.channels.length" v-model="grouping" aria-label="Group findings by" size="default">
       <el-radio-button value="path">By path</el-radio-button>
       <el-radio-button value="place">By place</el-radio-button>
     </el-radio-group>
     <NextStep />
   </PageHead>
   <p v-if="!agreement" class="pad soft" role="status">Checking…</p>
-  <EmptyState v-else-if="agreement.channels.length === 0 && flat.length === 0" title="No path yet">
+  <EmptyState v-else-if="agreement.channels.length === 0" title="No path yet">
     <p>A path runs from a radio’s channel over the air to your hotspot, through its gateway to a network and its group. Build the codeplug from your wants, and every path is proved here.</p>
-    <template #acts><el-button @click="router.push({ name: 'wants' })">Go to Wants</el-button></template>
+    <ul v-if="flat.length" class="before"><li v-for="finding in flat" :key="finding.id">{{ finding.what }} {{ finding.remedy }}</li></ul>
+    <template #acts><el-button @click="router.push({ name: 'wants' })">Go to Wants</el-button> <el-button @click="router.push({ name: 'plans' })">Load the demo plan</el-button></template>
   </EmptyState>
   <template v-else>
   <PathPanel class="path" large />
@@ -97,6 +98,11 @@ const mendable = (check: string) => flat.value.filter((one) => one.check === che
 </template>
 
 <style scoped>
+.before {
+  margin: 10px 0 0;
+  padding-left: 18px;
+}
+
 .pad {
   padding: 20px;
 }

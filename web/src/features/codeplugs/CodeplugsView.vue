@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { newChannelValues } from '@relay/core/codeplug/new-channel';
+import { MODES } from '@relay/core/modes/registry';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { EmptyState, NextStep, PageHead } from '../../parts';
 import { newId } from '../../parts/new-id';
@@ -58,7 +58,7 @@ function addChannel(): void {
   const site = rows(plan.value.sites)[0];
   const radioId = radio.value!.id;
   store.edit('add channel', (draft) => {
-    const values = newChannelValues();
+    const values = MODES.dmr.blankChannel();
     if (site) Object.assign(values, { rxHz: site.txHz, txHz: site.rxHz, dmr: { ...values.dmr, colorCode: site.dmr?.colorCode ?? 1 } });
     putRow(draft.codeplugs[radioId]!.channels, { id, siteId: site?.id ?? null, destination: null, wantId: null, ...values, built: null });
   });

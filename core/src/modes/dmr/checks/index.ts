@@ -9,6 +9,7 @@ import { dmrIdMissing } from './dmr-id-missing';
 import { groupNotInReceiveList } from './group-not-in-receive-list';
 import { groupUnknown } from './group-unknown';
 import { networkDiffers } from './network-differs';
+import { networkLoginIncomplete } from './network-login-incomplete';
 import { numberDiffers } from './number-differs';
 import { radioIdDiffers } from './radio-id-differs';
 import { slotOnSimplex } from './slot-on-simplex';
@@ -22,6 +23,7 @@ export const checks: readonly Check[] = [
   radioIdDiffers,
   slotOnSimplex,
   colorCodeDiffers,
+  networkLoginIncomplete,
   suffixMissing,
   suffixUsedTwice,
   networkDiffers,

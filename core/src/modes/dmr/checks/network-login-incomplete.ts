@@ -1,9 +1,9 @@
-import { loginGaps } from '../modes/dmr/login';
-import { toPointer } from '../plan/patches';
-import { rows } from '../plan/table';
-import type { Plan } from '../plan/types';
-import { defineCheck } from './check';
-import { eachProfile, set } from './walk';
+import { loginGaps } from '../login';
+import { toPointer } from '../../../plan/patches';
+import { rows } from '../../../plan/table';
+import type { Plan } from '../../../plan/types';
+import { defineCheck } from '../../../checks/check';
+import { eachProfile, set } from '../../../checks/walk';
 
 /** Networks that a hotspot must log in to: those it has a login for, and those that channels through it are meant to reach. */
 function networksNeeded(plan: Plan, siteId: string): Set<string> {

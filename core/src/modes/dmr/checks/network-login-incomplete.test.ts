@@ -1,6 +1,6 @@
-import { newNetwork } from '../plan/create';
-import { putRow } from '../plan/table';
-import { testCheck } from '../testing/check-tester';
+import { newNetwork } from '../../../plan/create';
+import { putRow } from '../../../plan/table';
+import { testCheck } from '../../../testing/check-tester';
 import { networkLoginIncomplete } from './network-login-incomplete';
 
 const AT = '/profiles/s1/logins/n1';
