@@ -3,9 +3,9 @@ import { randomUUID } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';
 import { In, IsNull, MoreThan, Not } from 'typeorm';
 import { editByPatches } from '@relay/core/plan/edit';
-import { type Patch, PatchError } from '@relay/core/plan/patches';
+import { applyPatches, type Patch, PatchError } from '@relay/core/plan/patches';
 import type { Plan } from '@relay/core/plan/types';
-import { validatePlan } from '@relay/core/plan/validate';
+import { shapeProblems, validatePlan } from '@relay/core/plan/validate';
 import { EditEntity, type EditRow, PlanEntity, type PlanRow } from './db/entities';
 import { InvalidPlan, InvalidRequest, NotFound, StaleVersion } from './errors';
 
@@ -120,6 +120,9 @@ export class Plans {
 
 function applyEdit(document: Plan, edit: NewEdit) {
   try {
+    // Only what has the shape of a plan can have its references mended.
+    const problems = shapeProblems(applyPatches(document, edit.patches));
+    if (problems.length > 0) throw new InvalidPlan(problems);
     return editByPatches(document, edit.patches);
   } catch (error) {
     if (error instanceof PatchError) throw new InvalidRequest([{ pointer: error.pointer, found: error.found, expected: error.expected }]);

@@ -86,6 +86,8 @@ describe('edits', () => {
     ['a property too many', [{ op: 'add', path: '/station/more', value: 1 }], '/station/more'],
     ['half a surrogate pair', [{ op: 'replace', path: '/station/place', value: '\ud800' }], '/station/place'],
     ['a null character', [{ op: 'replace', path: '/station/place', value: 'a\u0000' }], '/station/place'],
+    ['a part of the plan taken away', [{ op: 'remove', path: '/radios/order' }], '/radios/order'],
+    ['an id that every object inherits', [{ op: 'add', path: '/networks/byId/lantern/groups/byId/constructor', value: { id: 'constructor', name: 'x', number: 1, category: 'test' } }], '/networks/byId/lantern/groups/byId/constructor'],
     ['the prototype', [{ op: 'add', path: '/__proto__/x', value: 1 }], '/__proto__/x'],
   ])('with %s are refused and leave no trace', async (_, patches, pointer) => {
     const plan = await newPlan();

@@ -6,6 +6,7 @@
 import { CHANNEL_FIELDS } from '../codeplug/channel-fields';
 import { MODES } from '../modes/registry';
 import { emptyCodeplug } from '../plan/create';
+import { ID_PATTERN } from '../plan/ids';
 import { putRow, rows } from '../plan/table';
 import type { CallKind, Channel, Codeplug, Destination } from '../plan/types';
 import { readCsv, writeCsv, type CsvRow } from './csv';
@@ -18,7 +19,7 @@ const LINK_COLUMNS = ['Members', 'Site key', 'Destination key'] as const;
 const COLUMNS = ['Record', 'Key', 'Name', ...CHANNEL_FIELDS.filter((field) => field.id !== 'name').map((field) => field.title), ...LINK_COLUMNS];
 const FIELDS = CHANNEL_FIELDS.filter((field) => field.id !== 'name');
 const SEPARATOR = ' | ';
-const KEY = /^[A-Za-z0-9_-]{1,60}$/;
+const KEY = new RegExp(ID_PATTERN);
 
 type Cells = Record<string, string>;
 

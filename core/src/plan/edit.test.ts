@@ -181,6 +181,7 @@ describe('plan document', () => {
     ['half a surrogate pair', (plan) => void ((plan as never as { station: { place: string } }).station.place = '\ud800'), '/station/place'],
     ['a null character', (plan) => void ((plan as never as { station: { place: string } }).station.place = 'a\u0000b'), '/station/place'],
     ['a key that is not its id', (plan) => void (channelOf(plan as never, 'g1').id = 'other'), `${CHANNEL}/id`],
+    ['a link to what every object inherits', (plan) => void (channelOf(plan as never, 'g1').siteId = 'toString'), `${CHANNEL}/siteId`],
     ['a link to nothing', (plan) => void (channelOf(plan as never, 'g1').siteId = 'gone'), `${CHANNEL}/siteId`],
   ] as [string, (plan: Record<string, unknown>) => void, string][])('with %s is refused, and says where', (_, spoil, pointer) => {
     const plan = structuredClone(samplePlan()) as unknown as Record<string, unknown>;

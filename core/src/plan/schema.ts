@@ -4,11 +4,10 @@
  * so that wrong input is kept and explained, not lost.
  */
 import { dmrSchemas } from '../modes/dmr/schema';
+import { ID_PATTERN } from './ids';
 import { PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
 
 type Schema = Record<string, unknown>;
-
-const ID = '^[A-Za-z0-9_-]{1,60}$';
 
 const ref = (name: string): Schema => ({ $ref: `#/$defs/${name}` });
 
@@ -22,7 +21,7 @@ function table(row: Schema): Schema {
 }
 
 function mapOf(value: Schema): Schema {
-  return { type: 'object', propertyNames: { pattern: ID }, additionalProperties: value };
+  return { type: 'object', propertyNames: { pattern: ID_PATTERN }, additionalProperties: value };
 }
 
 function nullOr(schema: Schema): Schema {
@@ -65,7 +64,7 @@ export const PLAN_SCHEMA: Schema = {
     profiles: mapOf(ref('profile')),
   }),
   $defs: {
-    id: { type: 'string', pattern: ID },
+    id: { type: 'string', pattern: ID_PATTERN },
     radio: exact({
       id: ref('id'),
       name: NAME,

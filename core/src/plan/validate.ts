@@ -36,6 +36,12 @@ function idProblems(plan: Plan): Problem[] {
   return problems;
 }
 
+/** What keeps a document from being read as a plan at all; its references are another matter. Empty when it is one. */
+export function shapeProblems(document: unknown): Problem[] {
+  if (!matches(document)) return problemsOf(matches.errors ?? []).slice(0, MOST_PROBLEMS);
+  return idProblems(document);
+}
+
 export function validatePlan(raw: unknown): Validated {
   let document: unknown;
   try {
@@ -44,8 +50,9 @@ export function validatePlan(raw: unknown): Validated {
     if (!(error instanceof UpgradeError)) throw error;
     return { plan: null, problems: [{ pointer: error.pointer, found: error.found, expected: error.expected }] };
   }
-  if (!matches(document)) return { plan: null, problems: problemsOf(matches.errors ?? []).slice(0, MOST_PROBLEMS) };
-  const problems = idProblems(document);
-  if (problems.length === 0) problems.push(...brokenReferences(document).map((one) => ({ pointer: one.pointer, found: one.found, expected: 'a reference to something in the plan' })));
-  return problems.length > 0 ? { plan: null, problems: problems.slice(0, MOST_PROBLEMS) } : { plan: document, problems: [] };
+  const problems = shapeProblems(document);
+  if (problems.length > 0) return { plan: null, problems };
+  const plan = document as Plan;
+  const broken = brokenReferences(plan).map((one) => ({ pointer: one.pointer, found: one.found, expected: 'a reference to something in the plan' }));
+  return broken.length > 0 ? { plan: null, problems: broken.slice(0, MOST_PROBLEMS) } : { plan, problems: [] };
 }
