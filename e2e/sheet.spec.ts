@@ -25,6 +25,7 @@ test('a cell is typed by keyboard, shows what its other end expects, and is undo
   await page.keyboard.press('Enter');
   await expect(await cell(page, 0, 'Color code')).toContainText('7needs 1');
   await expect(tally(page)).toContainText('1 broken');
+  await expect(page.locator('revogr-edit')).toHaveCount(0);
   await page.keyboard.press('Control+Z');
   await expect(tally(page)).toContainText('3 whole');
 });
