@@ -59,6 +59,13 @@ test('no screen says an error to the console, and the first load is at most 250 
   expect(said).toEqual([]);
 });
 
+test('the primary act is signal yellow with ink on it: the theme is there', async ({ page, relay }) => {
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, 'codeplugs'));
+  await expect(page.getByRole('button', { name: 'Build from wants' })).toHaveCSS('background-color', 'rgb(255, 196, 0)');
+  await expect(page.getByRole('button', { name: 'Build from wants' })).toHaveCSS('color', 'rgb(34, 39, 46)');
+});
+
 test('every check has its page of help', async ({ page, relay }) => {
   await page.goto(`${relay.url}/help/checks`);
   await expect(page.locator('tbody tr')).toHaveCount(CHECKS.length);

@@ -26,7 +26,7 @@ export interface RefusedCell extends TypedCell {
   problem: string;
 }
 
-const WIDTHS: Readonly<Record<string, number>> = { name: 150, rx: 112, shift: 88, power: 76, 'color-code': 96, slot: 66, call: 78, number: 96, 'receive-list': 116, admit: 128 };
+const WIDTHS: Readonly<Record<string, number>> = { name: 150, rx: 112, shift: 94, power: 76, 'color-code': 96, slot: 66, call: 78, number: 96, 'receive-list': 116, admit: 128 };
 const ORDER = ['name', 'rx', 'shift', 'color-code', 'slot', 'call', 'number'];
 const fieldOf = new Map(CHANNEL_FIELDS.map((field) => [field.id, field]));
 
