@@ -149,6 +149,12 @@ describe('edits', () => {
 });
 
 describe('bad requests', () => {
+  it('over the size are refused as such, and the server goes on', async () => {
+    const answer = await call('POST', '/plans', JSON.stringify({ name: 'x'.repeat(33 * 1024 * 1024) }));
+    expect(answer).toMatchObject({ status: 413, type: 'application/problem+json', body: { title: 'The request is too large' } });
+    expect((await call('GET', '/health')).status).toBe(200);
+  });
+
   it.each([
     ['no plan of that id', 'GET', `/plans/${randomUUID()}`, undefined, 404],
     ['no id at all', 'GET', '/plans/nonsense', undefined, 404],
