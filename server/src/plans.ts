@@ -68,8 +68,8 @@ export class Plans {
     });
   }
 
-  async editsAfter(id: string, version: number): Promise<EditRow[]> {
-    return this.source.getRepository(EditEntity).find({ where: { planId: id, version: MoreThan(version) }, order: { version: 'ASC' } });
+  async editsAfter(id: string, version: number, manager = this.source.manager): Promise<EditRow[]> {
+    return manager.getRepository(EditEntity).find({ where: { planId: id, version: MoreThan(version) }, order: { version: 'ASC' } });
   }
 
   async duplicate(id: string, name: string): Promise<PlanSummary> {
@@ -92,7 +92,7 @@ export class Plans {
     return this.source.transaction(async (manager) => {
       const row = await manager.getRepository(PlanEntity).findOne({ where: { id, deletedAt: IsNull() }, lock: { mode: 'pessimistic_write' } });
       if (!row) throw new NotFound('The plan');
-      if (row.version !== version) throw new StaleVersion(row.version, await this.since(manager, id, version));
+      if (row.version !== version) throw new StaleVersion(row.version, await this.editsAfter(id, version, manager));
       await this.refuseKnown(manager, edits);
       let document = row.document;
       const rows: EditRow[] = edits.map((edit, at) => {
@@ -111,10 +111,6 @@ export class Plans {
   private async refuseKnown(manager: EntityManager, edits: readonly NewEdit[]): Promise<void> {
     const known = await manager.getRepository(EditEntity).find({ select: { id: true }, where: { id: In(edits.map((edit) => edit.id)) } });
     if (known[0]) throw new InvalidRequest([{ pointer: '/edits', found: `edit ${known[0].id}, which is recorded already`, expected: 'edits with new ids' }]);
-  }
-
-  private since(manager: EntityManager, id: string, version: number): Promise<EditRow[]> {
-    return manager.getRepository(EditEntity).find({ where: { planId: id, version: MoreThan(version) }, order: { version: 'ASC' } });
   }
 }
 

@@ -1,3 +1,4 @@
+import { shortenName } from '../build/names';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
 import { eachCodeplug } from './walk';
@@ -21,7 +22,7 @@ export const zoneOverCapacity = defineCheck({
         const rest = zone.channelIds.slice(limit);
         const id = `${zone.id}-more`;
         const fits = rest.length <= limit && codeplug.zones.order.length < radio.limits.zones && !(id in codeplug.zones.byId);
-        const name = `${zone.name.slice(0, Math.max(1, radio.limits.nameLength - 2))} +`;
+        const name = `${shortenName(zone.name, radio.limits.nameLength - 2)} +`;
         const patches = [
           { op: 'replace' as const, path: `${pointer}/zones/byId/${zone.id}/channelIds`, value: zone.channelIds.slice(0, limit) },
           { op: 'add' as const, path: `${pointer}/zones/byId/${id}`, value: { id, name, channelIds: rest } },

@@ -6,6 +6,7 @@
 import { CHANNEL_FIELDS } from '../codeplug/channel-fields';
 import { MODES } from '../modes/registry';
 import { emptyCodeplug } from '../plan/create';
+import { destinationKey } from '../plan/destination-key';
 import { ID_PATTERN } from '../plan/ids';
 import { putRow, rows } from '../plan/table';
 import type { CallKind, Channel, Codeplug, Destination } from '../plan/types';
@@ -23,11 +24,6 @@ const KEY = new RegExp(ID_PATTERN);
 
 type Cells = Record<string, string>;
 
-function destinationKey(destination: Destination | null): string {
-  if (!destination) return '';
-  return destination.kind === 'group' ? `${destination.networkId}/group/${destination.groupId}` : `${destination.networkId}/special/${destination.special}`;
-}
-
 function destinationOf(key: string): Destination | null | undefined {
   if (key === '') return null;
   const [networkId, kind, rest, ...more] = key.split('/');
@@ -44,7 +40,7 @@ function row(record: RecordKind, cells: Cells): string[] {
 function write(codeplug: Codeplug): string {
   const table: string[][] = [COLUMNS];
   for (const channel of rows(codeplug.channels)) {
-    const cells: Cells = { Key: channel.id, Name: channel.name, 'Site key': channel.siteId ?? '', 'Destination key': destinationKey(channel.destination) };
+    const cells: Cells = { Key: channel.id, Name: channel.name, 'Site key': channel.siteId ?? '', 'Destination key': channel.destination ? destinationKey(channel.destination) : '' };
     for (const field of FIELDS) cells[field.title] = field.id === 'receive-list' ? (channel.dmr.receiveListId ?? '') : field.show(channel, codeplug);
     table.push(row('channel', cells));
   }

@@ -43,6 +43,7 @@ function planOf(change: Recipe | undefined): Plan {
 function expectFix(check: Check, plan: Plan, finding: Finding, at: number, expected: Recipe): void {
   const mended = editByPatches(plan, finding.fixes[at]!.patches).plan;
   expect(mended, 'a fix must change something').not.toEqual(plan);
+  expect(validatePlan(mended).problems, 'a fix must leave a plan that the schema takes').toEqual([]);
   const wanted = structuredClone(plan);
   expected(wanted);
   expect(mended).toEqual(wanted);

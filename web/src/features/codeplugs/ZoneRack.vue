@@ -32,7 +32,7 @@ function move(zoneId: string, at: number, step: number): void {
 }
 
 function add(): void {
-  const name = newName.value.trim().slice(0, 60);
+  const name = newName.value.trim().slice(0, 60).trim();
   if (name === '') return;
   const selected = props.selected;
   change(`add zone ${name}`, (codeplug) => putRow(codeplug.zones, { id: newId('zone'), name, channelIds: selected ? [selected] : [] }));

@@ -2,8 +2,9 @@
 import type { Agreement } from '@relay/core/agreement/agreement';
 import { CHANNEL_FIELDS } from '@relay/core/codeplug/channel-fields';
 import { MODES } from '@relay/core/modes/registry';
+import { destinationKey } from '@relay/core/plan/destination-key';
 import { rows } from '@relay/core/plan/table';
-import type { Channel, Codeplug, Destination, Id, Plan } from '@relay/core/plan/types';
+import type { Channel, Codeplug, Id, Plan } from '@relay/core/plan/types';
 import type { Verdict } from '@relay/core/path/types';
 
 export interface SheetColumn {
@@ -39,13 +40,8 @@ export const COLUMNS: readonly SheetColumn[] = [
   ...CHANNEL_FIELDS.filter((field) => !ORDER.includes(field.id)).map((field) => ({ id: field.id, title: field.title, width: WIDTHS[field.id]!, right: false, editable: true })),
 ];
 
-/** The same for the same destination, whatever the order of its keys. */
-function keyOf(destination: Destination): string {
-  return `${destination.networkId}/${destination.kind}/${destination.kind === 'group' ? destination.groupId : destination.special}`;
-}
-
 function destinationNames(plan: Plan): Map<string, string> {
-  return new Map(rows(plan.networks).flatMap((network) => MODES[network.mode].destinations(network).map((one) => [keyOf(one.destination), one.name] as const)));
+  return new Map(rows(plan.networks).flatMap((network) => MODES[network.mode].destinations(network).map((one) => [destinationKey(one.destination), one.name] as const)));
 }
 
 export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null): SheetRow[] {
@@ -59,7 +55,7 @@ export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null):
     const verdict = verdicts.get(channel.id);
     const row: SheetRow = { id: channel.id, verdict: verdict?.verdict ?? null, expects: verdict?.expects ?? {} };
     for (const field of CHANNEL_FIELDS) row[field.id] = field.show(channel, codeplug);
-    row['reaches'] = channel.destination ? (names.get(keyOf(channel.destination)) ?? '') : '';
+    row['reaches'] = channel.destination ? (names.get(destinationKey(channel.destination)) ?? '') : '';
     row['site'] = channel.siteId === null ? '' : (plan.sites.byId[channel.siteId]?.name ?? '');
     row['zones'] = (zonesOf.get(channel.id) ?? []).join(', ');
     return row;

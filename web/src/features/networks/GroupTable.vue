@@ -28,7 +28,7 @@ function add(): void {
   else if (name.value.trim() === '') problem.value = 'Found no name, expected one.';
   else {
     problem.value = '';
-    const group = { id: newId('grp'), number: value, name: name.value.trim().slice(0, 60), category: category.value };
+    const group = { id: newId('grp'), number: value, name: name.value.trim().slice(0, 60).trim(), category: category.value };
     emit('change', `add group ${group.name}`, (network) => putRow(network.groups, group));
     number.value = '';
     name.value = '';

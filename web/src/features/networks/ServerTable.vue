@@ -14,7 +14,7 @@ const host = ref('');
 
 function add(): void {
   if (name.value.trim() === '') return;
-  const server = { id: newId('srv'), name: name.value.trim().slice(0, 60), host: host.value.trim().slice(0, 253) };
+  const server = { id: newId('srv'), name: name.value.trim().slice(0, 60).trim(), host: host.value.trim().slice(0, 253) };
   emit('change', `add server ${server.name}`, (network) => putRow(network.servers, server));
   name.value = '';
   host.value = '';

@@ -2,6 +2,7 @@
 import type { Agreement } from '@relay/core/agreement/agreement';
 import { MODES } from '@relay/core/modes/registry';
 import type { DestinationInfo } from '@relay/core/modes/mode';
+import { destinationKey } from '@relay/core/plan/destination-key';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { Destination, Id, Plan, Want } from '@relay/core/plan/types';
 import type { Verdict } from '@relay/core/path/types';
@@ -22,9 +23,8 @@ export interface BoardRow extends DestinationInfo {
   wanted: boolean;
 }
 
-/** The same for the same wish, whatever the order of keys in its destination. */
 function wantKey(destination: Destination, radioId: Id, siteId: Id): string {
-  return `${destination.networkId}/${destination.kind}/${destination.kind === 'group' ? destination.groupId : destination.special}/${radioId}/${siteId}`;
+  return `${destinationKey(destination)}/${radioId}/${siteId}`;
 }
 
 export function boardRows(plan: Plan, agreement: Agreement | null): BoardRow[] {

@@ -25,6 +25,26 @@ testCheck(contactMissing, {
       ],
     },
     {
+      name: 'a name that a plain cut would leave with a space at its end',
+      change: (plan) => {
+        plan.networks.byId['n1']!.groups.byId['g1']!.name = 'Lighthouse keep watch';
+        removeRow(plan.codeplugs['r1']!.contacts, 'ct-g417');
+      },
+      findings: [
+        {
+          message: 'missing',
+          pointer: `${CHANNEL}/dmr/call`,
+          fixes: {
+            add: (plan) => {
+              const { contacts } = plan.codeplugs['r1']!;
+              contacts.byId['ct-g417'] = { id: 'ct-g417', name: 'Lghthse kep wtch', kind: 'group', number: 417 };
+              contacts.order.push('ct-g417');
+            },
+          },
+        },
+      ],
+    },
+    {
       name: 'there only as the other kind',
       change: (plan) => void (channelOf(plan, 'g1').dmr.call.kind = 'private'),
       findings: [

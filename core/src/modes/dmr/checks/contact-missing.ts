@@ -1,6 +1,8 @@
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject, eachDisagreement } from '../../../checks/walk';
+import { shortenName } from '../../../build/names';
 import { toPointer } from '../../../plan/patches';
+import { freeId } from '../../../plan/table';
 import { contactKey } from '../../../path/contact-key';
 
 export const contactMissing = defineCheck({
@@ -21,9 +23,8 @@ export const contactMissing = defineCheck({
       const { radio, channel, codeplug, arrives } = context;
       const { kind, number } = channel.dmr.call;
       const key = contactKey(kind, number);
-      let id = `ct-${key}`;
-      while (id in codeplug.contacts.byId) id += '-2';
-      const name = (arrives?.name ?? channel.name).slice(0, radio.limits.nameLength);
+      const id = freeId(`ct-${key}`, (taken) => taken in codeplug.contacts.byId);
+      const name = shortenName(arrives?.name ?? channel.name, radio.limits.nameLength);
       const base = toPointer(['codeplugs', radio.id, 'contacts']);
       const patches = [
         { op: 'add' as const, path: `${base}/byId/${id}`, value: { id, name, kind, number } },
