@@ -1,7 +1,7 @@
 // @ts-check
 /** `demo`, `start`, `stop`, `status`, `reset`: bring everything up, stay in the foreground, take it down cleanly. */
 import { spawn } from 'node:child_process';
-import { existsSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, openSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { ensureBuild } from './build.mjs';
@@ -21,17 +21,18 @@ const SERVER = join(ROOT, 'server', 'dist', 'main.js');
 
 const stateFile = () => join(home(), 'run.json');
 
-/** What runs for this home now, `null` when nothing does; a stale record is removed. @returns {Running | null} */
+/** What runs for this home now, `null` when nothing does: a record left by a crash counts as none. @returns {Running | null} */
 function running() {
   if (!existsSync(stateFile())) return null;
-  try {
-    const state = /** @type {Running} */ (JSON.parse(readFileSync(stateFile(), 'utf8')));
-    if (runs(state.launcher, 'relay') || runs(state.server, SERVER)) return state;
-  } catch {
-    // A half-written record is as good as none.
-  }
-  rmSync(stateFile(), { force: true });
-  return null;
+  const state = /** @type {Running} */ (JSON.parse(readFileSync(stateFile(), 'utf8')));
+  return runs(state.launcher, 'relay') || runs(state.server, SERVER) ? state : null;
+}
+
+/** Another command may read at any moment, so the record appears whole. @param {Running} state */
+function record(state) {
+  const draft = `${stateFile()}.${process.pid}`;
+  writeFileSync(draft, JSON.stringify(state));
+  renameSync(draft, stateFile());
 }
 
 /**
@@ -65,20 +66,24 @@ function portFrom(words) {
   return port;
 }
 
-/** @param {number} port */
-async function refuseIfTaken(port) {
+function refuseIfRunning() {
   const already = running();
   if (already) throw new Failure(`Already running at http://127.0.0.1:${already.port} (stop it with ./relay stop).`);
+}
+
+/** Asks by taking the port for a moment: only under the lock, or two starts at once would refuse each other. @param {number} port */
+async function refuseIfTaken(port) {
   if (!(await portIsFree(port))) throw new Failure(`Port ${port} is taken by another program: stop that, or choose another with --port.`);
 }
 
 /** @param {{ demo: boolean, words: string[] }} options */
 export async function serve({ demo, words }) {
   const port = portFrom(words);
-  await refuseIfTaken(port);
+  refuseIfRunning();
   const url = `http://127.0.0.1:${port}`;
   // Until the server answers no other command may start or stop anything here.
   await withLock(home(), async () => {
+    refuseIfRunning();
     await refuseIfTaken(port);
     await step('packages', ensureNodePackages);
     await step('PostgreSQL', ensurePostgres);
@@ -115,7 +120,7 @@ function supervise({ port, database, demo, log, folder }) {
   const launch = () => {
     const env = { ...process.env, RELAY_DATABASE_URL: database, RELAY_PORT: String(port), RELAY_DEMO: demo ? '1' : '', RELAY_WEB_ROOT: join(ROOT, 'web', 'dist') };
     child = spawn(process.execPath, ['--enable-source-maps', SERVER], { env, stdio: ['ignore', output, output] });
-    writeFileSync(stateFile(), JSON.stringify({ launcher: process.pid, server: child.pid, port }));
+    record({ launcher: process.pid, server: /** @type {number} */ (child.pid), port });
     child.once('exit', (code, signal) => {
       if (stopping) return;
       if (!cameUp) {
