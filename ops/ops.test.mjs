@@ -61,15 +61,15 @@ describe('a port', () => {
 });
 
 describe('a record of what runs', () => {
-  it('that is stale is removed: a pid alone may belong to something else', () => {
+  it('that is stale or cut short counts as none: a pid alone may belong to something else', () => {
     const home = temporary();
     writeFileSync(join(home, 'run.json'), JSON.stringify({ launcher: process.pid, server: 1, port: 4417 }));
     // This test's own process is no launcher of that home.
     expect(runs(process.pid, 'no such mark')).toBe(false);
     writeFileSync(join(home, 'run.json'), '{"launcher":');
     expect(relay(['status'], home)).toMatchObject({ status: 3, out: 'server    stopped\ndatabase  stopped' });
-    expect(existsSync(join(home, 'run.json'))).toBe(false);
     expect(relay(['stop'], home).out).toBe('Nothing was running.');
+    expect(existsSync(join(home, 'run.json'))).toBe(false);
   });
 });
 

@@ -1,7 +1,7 @@
 // @ts-check
 /** `demo`, `start`, `stop`, `status`, `reset`: bring everything up, stay in the foreground, take it down cleanly. */
 import { spawn } from 'node:child_process';
-import { existsSync, openSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { openSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { ensureBuild } from './build.mjs';
@@ -23,9 +23,14 @@ const stateFile = () => join(home(), 'run.json');
 
 /** What runs for this home now, `null` when nothing does: a record left by a crash counts as none. @returns {Running | null} */
 function running() {
-  if (!existsSync(stateFile())) return null;
-  const state = /** @type {Running} */ (JSON.parse(readFileSync(stateFile(), 'utf8')));
-  return runs(state.launcher, 'relay') || runs(state.server, SERVER) ? state : null;
+  try {
+    const state = /** @type {Running} */ (JSON.parse(readFileSync(stateFile(), 'utf8')));
+    return runs(state.launcher, 'relay') || runs(state.server, SERVER) ? state : null;
+  } catch (error) {
+    // No record, or one that a full disk cut short. It is left for `start` and `stop`: a start at this moment may be replacing it.
+    if (error instanceof SyntaxError || /** @type {NodeJS.ErrnoException} */ (error).code === 'ENOENT') return null;
+    throw error;
+  }
 }
 
 /** Another command may read at any moment, so the record appears whole. @param {Running} state */
