@@ -3,11 +3,14 @@
  * administration gives to stations; networks, groups, places and people are invented too.
  */
 import { carryOut } from '@relay/core/build/build';
-import { emptyPlan, newHotspot, newLogin, newNetwork, newProfile, newRadio } from '@relay/core/plan/create';
+import { markWritten } from '@relay/core/compare/written';
+import { emptyPlan, newHotspot, newLogin, newNetwork, newProfile, newRadio, newServer } from '@relay/core/plan/create';
 import { edit, type Recipe } from '@relay/core/plan/edit';
 import { putRow, rows, tableOf } from '@relay/core/plan/table';
 import type { Network, Plan } from '@relay/core/plan/types';
 import type { GroupCategory } from '@relay/core/modes/dmr/types';
+
+const OWN_ID = 9_992_417;
 
 const GROUPS: readonly [string, number, GroupCategory][] = [
   ['Hask Wide', 417, 'local'],
@@ -24,27 +27,56 @@ const GROUPS: readonly [string, number, GroupCategory][] = [
   ['Test Bench', 7790, 'test'],
 ];
 
+const CAUSEWAY_GROUPS: readonly [string, number, GroupCategory][] = [
+  ['Harbour Masters', 417, 'local'],
+  ['Ferry Crew', 623, 'region'],
+  ['North Isles', 631, 'region'],
+  ['Tide Watch', 635, 'nation'],
+  ['Causeway All', 688, 'nation'],
+  ['Breakwater Test', 7890, 'test'],
+];
+
+function groupTable(groups: readonly [string, number, GroupCategory][]): Network['groups'] {
+  return tableOf(groups.map(([name, number, category]) => ({ id: `g${number}`, name, number, category })));
+}
+
 const WANTED = ['Hask Wide', 'Merrin Head', 'Port Ellery', 'Dunsel', 'Ostrey All', 'Ferry Net', 'Isles Weather', 'Boat to Shore', 'Newcomers', 'Lighthouse Watch'];
 
 function lantern(): Network {
   return {
-    ...newNetwork('lantern', 'Lantern'),
-    servers: tableOf([
-      { id: 'merrin', name: 'Merrin', host: 'merrin.lantern.example' },
-      { id: 'dunsel', name: 'Dunsel', host: 'dunsel.lantern.example' },
-    ]),
-    groups: tableOf(GROUPS.map(([name, number, category]) => ({ id: `g${number}`, name, number, category }))),
+    ...newNetwork('lantern', 'Lantern', OWN_ID),
+    servers: tableOf([newServer('merrin', 'Merrin', 'merrin.lantern.example', 'Main island'), newServer('dunsel', 'Dunsel', 'dunsel.lantern.example', 'South isles')]),
+    groups: groupTable(GROUPS),
+    special: { ...newNetwork('lantern', 'Lantern', OWN_ID).special, unlink: { number: 4000, kind: 'private' }, status: { number: 7710, kind: 'private' } },
+  };
+}
+
+/** In the plan, but not through the hotspot yet: adding it is the demo's second story. */
+function causeway(): Network {
+  return {
+    ...newNetwork('causeway', 'Causeway', OWN_ID),
+    servers: tableOf([newServer('tarn', 'Tarn', 'tarn.causeway.example', 'North isles'), newServer('quarry', 'Quarry', 'quarry.causeway.example', 'Main island'), newServer('sand', 'Sand Bar', 'sand.causeway.example', 'Outer banks')]),
+    groups: groupTable(CAUSEWAY_GROUPS),
+    special: { ...newNetwork('causeway', 'Causeway', OWN_ID).special, unlink: { number: 4000, kind: 'private' } },
+    dynamicTimerMin: 15,
   };
 }
 
 const home: Recipe = (plan) => {
-  plan.station = { callSign: 'QO3VES', operator: 'Vesna Torrow', dmrId: 9_992_417, region: 'itu-1', place: 'Hask, Ostrey Isles' };
-  putRow(plan.radios, { ...newRadio('handheld', 'Handheld', 9_992_417), dmr: { id: 9_992_417, hearsOwnGroup: false } });
+  plan.station = { callSign: 'QO3VES', operator: 'Vesna Torrow', dmrId: OWN_ID, region: 'itu-1', place: 'Hask, Ostrey Isles' };
+  putRow(plan.radios, { ...newRadio('handheld', 'Handheld', OWN_ID), dmr: { id: OWN_ID, hearsOwnGroup: false } });
   putRow(plan.sites, newHotspot('home', 'QO3VES 03', 439_125_000, 1));
   putRow(plan.networks, lantern());
+  putRow(plan.networks, causeway());
   plan.profiles['home'] = {
     ...newProfile(),
-    logins: { lantern: { ...newLogin(), serverId: 'merrin', suffix: 3, password: 'practice-only' } },
+    dmr: {
+      ...newProfile().dmr,
+      logins: {
+        lantern: { ...newLogin(), serverId: 'merrin', suffix: 3, password: 'practice-only' },
+        causeway: { ...newLogin(), enabled: false, serverId: 'tarn', suffix: 3, password: 'practice-only' },
+      },
+    },
     location: { lat: 46.71, lon: -33.42, publish: true },
     adminPassword: 'changed',
   };
@@ -58,16 +90,19 @@ const home: Recipe = (plan) => {
   }
 };
 
-/** One operator, one handheld, one hotspot, one network with a dozen groups; twelve paths, all whole. */
+/** One operator, one handheld, one hotspot on one network, a second network to add; twelve paths, all whole, all written to the radio. */
 function ostreyIsles(): Plan {
   const furnished = edit(emptyPlan('Ostrey Isles · home'), home).plan;
-  return edit(furnished, carryOut()).plan;
+  const built = edit(furnished, carryOut()).plan;
+  return edit(built, (plan) => markWritten(plan, 'handheld', '2026-11-02T18:30:00Z')).plan;
 }
 
 /** A codeplug that was borrowed and not adapted: it disagrees in five ways. */
 function inherited(): Plan {
   return edit(ostreyIsles(), (plan) => {
     plan.name = 'Inherited';
+    // Borrowed from someone else’s radio: what is in this one is not known.
+    plan.written = {};
     const channels = plan.codeplugs['handheld']!.channels.byId;
     plan.radios.byId['handheld']!.dmr!.id = 9_993_106;
     channels['ch-w-g417']!.dmr.colorCode = 7;

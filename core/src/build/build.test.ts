@@ -90,7 +90,7 @@ describe('build', () => {
       putRow(draft.sites, newHotspot('s2', 'Boat', 438_800_000, 1));
       putRow(draft.wants, { id: 'w2', destination: { kind: 'group', networkId: 'n1', groupId: 'g1' }, radioId: 'r1', siteId: 's2' });
     }));
-    expect(plan.profiles['s2']!.logins['n1']).toMatchObject({ enabled: true, serverId: 'srv', suffix: 1 });
+    expect(plan.profiles['s2']!.dmr.logins['n1']).toMatchObject({ enabled: true, serverId: 'srv', suffix: 1 });
   });
 });
 

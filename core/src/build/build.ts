@@ -59,16 +59,37 @@ function wantedOf({ plan, radio, codeplug }: Work): Wanted[] {
     });
   const builtFor = new Set(wanted.map((one) => one.channel?.id));
   const taken = rows(codeplug.channels).filter((channel) => !builtFor.has(channel.id)).map((channel) => channel.name);
-  const names = fitNames(wanted.map(({ draft }) => ({ name: draft.name, qualifier: plan.sites.byId[draft.siteId]!.name })), radio.limits.nameLength, taken);
+  // The same name on two networks is told apart by the network, at two sites by the site.
+  const networksOf = new Map<string, Set<Id>>();
+  for (const { draft } of wanted) networksOf.set(draft.name, (networksOf.get(draft.name) ?? new Set<Id>()).add(draft.networkId));
+  const qualifier = ({ draft }: Wanted) => (networksOf.get(draft.name)!.size > 1 ? plan.networks.byId[draft.networkId]! : plan.sites.byId[draft.siteId]!).name;
+  const names = fitNames(wanted.map((one) => ({ name: one.draft.name, qualifier: qualifier(one) })), radio.limits.nameLength, taken);
   wanted.forEach((one, at) => (one.draft = { ...one.draft, name: names[at]! }));
   return wanted;
 }
 
-function addContact(work: Work, draft: ChannelDraft): void {
+/** Whether another channel than this one fits. */
+function anotherChannel(codeplug: Codeplug, channel: Channel, fits: (one: Channel) => boolean): boolean {
+  return rows(codeplug.channels).some((one) => one.id !== channel.id && fits(one));
+}
+
+/** A channel that calls another number takes its contact along, unless another channel calls the old one. */
+function moveContact(work: Work, draft: ChannelDraft, channel: Channel): boolean {
+  const { codeplug } = work;
+  const { kind, number } = channel.dmr.call;
+  const old = rows(codeplug.contacts).find((one) => one.kind === kind && one.number === number);
+  if (!old || kind !== draft.contact.kind || anotherChannel(codeplug, channel, ({ dmr: { call } }) => call.kind === kind && call.number === number)) return false;
+  const item: BuildItem = { id: `contact:${contactKey(kind, draft.contact.number)}`, kind: 'change-contact', subject: old.name, field: 'number', from: String(number), to: String(draft.contact.number), handMade: false };
+  offer(work, item, () => (old.number = draft.contact.number));
+  return true;
+}
+
+function addContact(work: Work, draft: ChannelDraft, channel: Channel | null): void {
   const { codeplug } = work;
   const key = contactKey(draft.contact.kind, draft.contact.number);
   if (work.contacts.has(key)) return;
   work.contacts.add(key);
+  if (channel && moveContact(work, draft, channel)) return;
   const name = work.contactName({ name: draft.contact.name, qualifier: '' });
   const item: BuildItem = { id: `contact:${key}`, kind: 'add-contact', subject: name, field: 'contact', from: '', to: `${draft.contact.kind} ${draft.contact.number}`, handMade: false };
   offer(work, item, () => putRow(codeplug.contacts, { id: freeId(`ct-${key}`, (id) => id in codeplug.contacts.byId), name, kind: draft.contact.kind, number: draft.contact.number }));
@@ -79,9 +100,15 @@ function listFor(work: Work, draft: ChannelDraft): ListDraft | null {
   return MODES[draft.mode].build.receiveList(work.plan, work.radio, work.codeplug, draft);
 }
 
-function extendList(work: Work, list: ListDraft): boolean {
+function extendList(work: Work, list: ListDraft, channel: Channel | null): boolean {
   const { codeplug } = work;
-  if (codeplug.receiveLists.byId[list.id]?.groups.includes(list.group)) return true;
+  const groups = codeplug.receiveLists.byId[list.id]?.groups;
+  if (groups?.includes(list.group)) return true;
+  const old = channel?.dmr.call.number;
+  if (channel && groups && old !== undefined && groups.includes(old) && !anotherChannel(codeplug, channel, ({ dmr }) => dmr.receiveListId === list.id && dmr.call.number === old)) {
+    const item: BuildItem = { id: `list:${list.id}:${list.group}`, kind: 'change-list', subject: list.name, field: 'groups', from: String(old), to: String(list.group), handMade: false };
+    return offer(work, item, () => (groups[groups.indexOf(old)] = list.group));
+  }
   const item: BuildItem = { id: `list:${list.id}:${list.group}`, kind: 'extend-list', subject: list.name, field: 'groups', from: '', to: String(list.group), handMade: false };
   return offer(work, item, () => {
     const present = codeplug.receiveLists.byId[list.id];
@@ -144,9 +171,9 @@ function removeUnwanted(work: Work): void {
 function buildRadio(work: Work): void {
   removeUnwanted(work);
   for (const wanted of wantedOf(work)) {
-    addContact(work, wanted.draft);
+    addContact(work, wanted.draft, wanted.channel);
     const list = listFor(work, wanted.draft);
-    const listId = list && extendList(work, list) ? list.id : null;
+    const listId = list && extendList(work, list, wanted.channel) ? list.id : null;
     const proposed = values(wanted.draft, listId);
     const id = wanted.channel ? wanted.channel.id : addChannel(work, wanted, proposed);
     if (wanted.channel) changeChannel(work, wanted.channel, proposed);
@@ -157,6 +184,8 @@ function buildRadio(work: Work): void {
 /** Builds in a plain copy. @returns every line, taken or not. */
 function buildInPlace(plan: Plan, accept: Accept): BuildItem[] {
   const items: BuildItem[] = [];
+  // Which networks a hotspot is logged in to decides what number a channel must call.
+  buildProfiles(plan, (item, act) => offer({ items, accept }, item, act));
   for (const radio of rows(plan.radios)) {
     const codeplug = plan.codeplugs[radio.id]!;
     const contacts = rows(codeplug.contacts);
@@ -171,7 +200,6 @@ function buildInPlace(plan: Plan, accept: Accept): BuildItem[] {
       zoned: new Set(rows(codeplug.zones).flatMap((zone) => zone.channelIds)),
     });
   }
-  buildProfiles(plan, (item, act) => offer({ items, accept }, item, act));
   repairReferences(plan);
   return items;
 }

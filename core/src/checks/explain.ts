@@ -14,6 +14,11 @@ export interface Explanation {
   fixLabels: string[];
 }
 
+/** Data may come first in a message. */
+function sentence(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
 export function checkOf(finding: Pick<Finding, 'check'>): Check {
   return CHECK_BY_ID.get(finding.check)!;
 }
@@ -22,9 +27,9 @@ export function explain(finding: Finding): Explanation {
   const check = checkOf(finding);
   return {
     title: check.title,
-    what: fill(check.messages[finding.message]!, finding.data),
+    what: sentence(fill(check.messages[finding.message]!, finding.data)),
     why: check.docs.why,
     remedy: check.docs.remedy,
-    fixLabels: finding.fixes.map((fix) => fill(check.fixes[fix.id]!, fix.data)),
+    fixLabels: finding.fixes.map((fix) => sentence(fill(check.fixes[fix.id]!, fix.data))),
   };
 }

@@ -14,7 +14,7 @@ export interface ChannelField {
   options?: (codeplug: Codeplug) => string[];
   /** The pair of a path that shows whether this field agrees. */
   fact: FactKey | null;
-  show: (values: ChannelValues, codeplug: Codeplug) => string;
+  show: (values: ChannelValues, codeplug: Pick<Codeplug, 'receiveLists'>) => string;
   read: (text: string, codeplug: Codeplug) => Reading;
   copy: (to: ChannelValues, from: ChannelValues) => void;
 }

@@ -115,7 +115,7 @@ describe('plan file', () => {
 
 describe('hotspot profile', () => {
   it('holds what is to be set, with names and numbers', () => {
-    const plan = edit(samplePlan(), (draft) => void (draft.profiles['s1']!.logins['n1']!.staticGroupIds = ['g2'])).plan;
+    const plan = edit(samplePlan(), (draft) => void (draft.profiles['s1']!.dmr.logins['n1']!.staticGroupIds = ['g2'])).plan;
     expect(profileSheet(plan, 's1', { passwords: false })).toMatchObject({ callSign: 'QO3VES', receiveHz: 439_125_000, networks: [{ network: 'Lantern', server: 'Merrin', login: '999241703', password: null, staticGroups: [588] }] });
     expect(writeProfile(plan, 's1', { passwords: true })).toContain('"password": "practice"');
     expect(() => profileSheet(plan, 'gone', { passwords: false })).toThrow(/no hotspot/);

@@ -4,7 +4,7 @@ import type { Plan } from '../plan/types';
 
 export function withoutPasswords(plan: Plan): Plan {
   return produce(plan, (draft) => {
-    for (const profile of Object.values(draft.profiles)) for (const login of Object.values(profile.logins)) login.password = '';
+    for (const profile of Object.values(draft.profiles)) for (const login of Object.values(profile.dmr.logins)) login.password = '';
   });
 }
 

@@ -30,7 +30,7 @@ export function profileSheet(plan: Plan, siteId: Id, options: { passwords: boole
     transmitHz: site.txHz,
     dmr: { enabled: profile.modes.dmr, colorCode: site.dmr?.colorCode ?? null },
     networks: rows(plan.networks).flatMap((network) => {
-      const login = profile.logins[network.id];
+      const login = profile.dmr.logins[network.id];
       if (!login) return [];
       const server = login.serverId === null ? undefined : network.servers.byId[login.serverId];
       return [

@@ -12,7 +12,11 @@ export interface ModeTrace {
   gateway: (context: PathContext) => Fact[];
   network: (context: PathContext) => Fact[];
   destination: (context: PathContext) => Fact[];
+  replyNetwork: (context: PathContext) => Fact[];
+  replyGateway: (context: PathContext) => Fact[];
   replyRadio: (context: PathContext) => Fact[];
+  /** Whether the call reaches a place, and not the one that is meant. */
+  astray: (context: PathContext) => boolean;
 }
 
 /** How people read what is this mode's own. */
@@ -20,7 +24,7 @@ export interface ModeWords {
   /** Title of the gateway hop: what the site logs in as. */
   gateway: (context: PathContext) => string;
   /** A value that this mode writes in its own way; `null` leaves it to the common words. */
-  read: (key: FactKey, value: FactValue) => string | null;
+  read: (key: FactKey, value: FactValue, context: PathContext) => string | null;
 }
 
 /** A destination as people pick and read it. */

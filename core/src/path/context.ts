@@ -26,6 +26,6 @@ export function contextOf(index: PlanIndex, radioId: Id, channel: Channel): Path
     ...context,
     arrives,
     network: plan.networks.byId[arrives.networkId] ?? null,
-    login: profile?.logins[arrives.networkId] ?? null,
+    login: profile?.dmr.logins[arrives.networkId] ?? null,
   };
 }

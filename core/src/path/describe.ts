@@ -1,8 +1,9 @@
 /** A traced path in words: what the relay line shows, on screen, in a terminal and on paper. */
 import { MODES } from '../modes/registry';
+import type { Plan } from '../plan/types';
 import { formatMHz } from '../radio-math/quantities';
 import { FACT_WORDS, HOP_NAMES } from './facts';
-import type { Direction, Fact, FactKey, HopId, Path, PathContext, Verdict } from './types';
+import type { Direction, Fact, FactKey, HopId, Outcome, Path, PathContext, Verdict } from './types';
 
 export interface PairView {
   key: FactKey;
@@ -27,6 +28,9 @@ export interface RelayView {
   channelId: string;
   title: string;
   verdict: Verdict;
+  outcome: Outcome;
+  /** What the verdict means, in a few words. */
+  words: string;
   call: { hops: HopView[]; verdict: Verdict; at: HopId | null; words: string };
   reply: { hops: HopView[]; verdict: Verdict; at: HopId | null; words: string };
 }
@@ -36,8 +40,8 @@ const SHOWN: Readonly<Record<HopId, readonly FactKey[]>> = {
   radio: ['own-id', 'contact'],
   air: ['shift', 'slot', 'level'],
   site: ['color-code', 'mode-at-site'],
-  gateway: ['login', 'suffix'],
-  network: ['number', 'call-kind', 'group'],
+  gateway: ['login', 'route'],
+  network: ['number', 'call-kind', 'group', 'activity'],
   destination: [],
 };
 
@@ -63,7 +67,7 @@ function pairView(context: PathContext, { key, has, expects, state }: Fact): Pai
   const words = FACT_WORDS[key];
   const read = (value: typeof has) => {
     if (key === 'network') return context.index.plan.networks.byId[String(value)]?.name ?? 'none';
-    return MODES[context.channel.mode].words.read(key, value) ?? words.read(value);
+    return MODES[context.channel.mode].words.read(key, value, context) ?? words.read(value);
   };
   return { key, name: words.name, has: read(has), expects: read(expects), state };
 }
@@ -77,12 +81,30 @@ function direction(context: PathContext, { hops, verdict, at }: Direction, doing
   return { hops: views, verdict, at, words };
 }
 
+function outcomeWords({ outcome, call, reply, arrives }: Path, plan: Plan): string {
+  const at = (id: HopId | null) => HOP_NAMES[id!].toLowerCase();
+  switch (outcome) {
+    case 'whole':
+      return 'whole, both ways';
+    case 'wrong place':
+      return `goes to the wrong place: ${plan.networks.byId[arrives!.networkId]!.name}, ${arrives!.kind} ${arrives!.number}${arrives!.name === null ? '' : `, ${arrives!.name}`}`;
+    case 'not hearing':
+      return `you can talk but will not hear: broken at the ${at(reply.at)}`;
+    case 'stops':
+      return `broken at the ${at(call.at)}`;
+    case 'doubtful':
+      return call.verdict === 'doubtful' ? `doubtful at the ${at(call.at)}` : `reply doubtful at the ${at(reply.at)}`;
+  }
+}
+
 export function describePath(path: Path, context: PathContext): RelayView {
   return {
     radioId: path.radioId,
     channelId: path.channelId,
     title: `${context.channel.name} · ${MODES[context.channel.mode].name} · ${context.radio.name}`,
     verdict: path.verdict,
+    outcome: path.outcome,
+    words: outcomeWords(path, context.index.plan),
     call: direction(context, path.call, 'Call'),
     reply: direction(context, path.reply, 'Reply'),
   };

@@ -40,9 +40,13 @@ export const FACT_WORDS: Readonly<Record<FactKey, FactWords>> = {
   'mode-at-site': { name: 'mode', read: (value) => (value === null ? 'off' : text(value).toUpperCase()) },
   login: { name: 'login', read: (value) => (value === 'complete' ? 'complete' : `lacks ${text(value)}`) },
   suffix: { name: 'suffix', read: (value) => (typeof value === 'number' ? String(value).padStart(2, '0') : text(value)) },
+  carried: { name: 'logged in to', read: text },
+  route: { name: 'route', read: text },
+  return: { name: 'comes back as', read: (value) => (value === null ? 'nothing' : String(value)) },
   network: { name: 'network', read: text },
   'call-kind': { name: 'call', read: text },
   number: { name: 'number', read: text },
   group: { name: 'group', read: text },
+  activity: { name: 'group', read: text },
   'receive-list': { name: 'hears', read: text },
 };

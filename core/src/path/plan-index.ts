@@ -2,7 +2,7 @@
 import type { Id, Plan, Zone } from '../plan/types';
 import { rows } from '../plan/table';
 import { tracePath } from './trace';
-import type { NetworkHoldings, Path, PathContext, RadioHoldings } from './types';
+import type { AwakeGroup, NetworkHoldings, Path, PathContext, RadioHoldings } from './types';
 import { contactKey } from './contact-key';
 import { contextOf } from './context';
 
@@ -15,6 +15,8 @@ export interface PlanIndex {
   plan: Plan;
   radios: ReadonlyMap<Id, RadioHoldings>;
   networks: ReadonlyMap<Id, NetworkHoldings>;
+  /** Dynamic groups that were keyed lately. */
+  awake: readonly AwakeGroup[];
   /** Every channel of every radio, traced; computed at first use. In order of radios, then of channels. */
   paths: () => readonly TracedPath[];
 }
@@ -36,10 +38,11 @@ function holdingsOf(plan: Plan, radioId: Id): RadioHoldings {
   };
 }
 
-export function indexPlan(plan: Plan): PlanIndex {
+export function indexPlan(plan: Plan, awake: readonly AwakeGroup[] = []): PlanIndex {
   let traced: TracedPath[] | null = null;
   const index: PlanIndex = {
     plan,
+    awake,
     radios: new Map(plan.radios.order.map((id) => [id, holdingsOf(plan, id)])),
     networks: new Map(rows(plan.networks).map((network) => [network.id, { groupByNumber: new Map(rows(network.groups).map((group) => [group.number, group])) }])),
     paths: () => {

@@ -5,6 +5,7 @@ import type { Recipe } from '../plan/edit';
 import { removeRow } from '../plan/table';
 import { arbitraryPlan } from '../testing/arbitrary-plan';
 import { channelOf, samplePlan } from '../testing/sample-plan';
+import { routedPlan } from '../testing/sample-routes';
 import { describePath } from './describe';
 import { indexPlan } from './plan-index';
 import type { HopId, Verdict } from './types';
@@ -28,13 +29,66 @@ const CASES: Case[] = [
   { name: 'a shift: heard, not hearing', change: (plan) => void (channelOf(plan, 'g1').txHz = 431_525_000), call: ['broken', 'air'], reply: ['whole', null] },
   { name: 'group missing from the list of a radio that hears only its list', change: (plan) => { plan.radios.byId['r1']!.dmr!.hearsOwnGroup = false; plan.codeplugs['r1']!.receiveLists.byId['rl-n1-s1']!.groups = [588, 591]; }, call: ['whole', null], reply: ['broken', 'radio'] },
   { name: 'the same on a radio that hears its own group', change: (plan) => void (plan.codeplugs['r1']!.receiveLists.byId['rl-n1-s1']!.groups = [588, 591]), call: ['whole', null], reply: ['whole', null] },
-  { name: 'no password', change: (plan) => void (plan.profiles['s1']!.logins['n1']!.password = ''), call: ['broken', 'gateway'], reply: ['broken', 'gateway'] },
+  { name: 'no password', change: (plan) => void (plan.profiles['s1']!.dmr.logins['n1']!.password = ''), call: ['broken', 'gateway'], reply: ['broken', 'gateway'] },
   { name: 'another number', change: (plan) => void (channelOf(plan, 'g1').dmr.call.number = 588), call: ['broken', 'network'], reply: ['whole', null] },
   { name: 'channel free', change: (plan) => void (channelOf(plan, 'g1').dmr.admit = 'channel-free'), call: ['doubtful', 'radio'], reply: ['whole', null] },
   { name: 'no call sign', change: (plan) => void (plan.station.callSign = ''), call: ['broken', 'radio'], reply: ['whole', null] },
   { name: 'in the satellite segment with its hotspot', change: (plan) => { Object.assign(plan.sites.byId['s1']!, { rxHz: 435_500_000, txHz: 435_500_000 }); Object.assign(channelOf(plan, 'g1'), { rxHz: 435_500_000, txHz: 435_500_000 }); }, call: ['broken', 'air'], reply: ['whole', null] },
   { name: 'its hotspot removed', change: (plan) => removeRow(plan.sites, 's1'), call: ['doubtful', 'site'], reply: ['whole', null] },
 ];
+
+describe('through route rules', () => {
+  const routed = (change: Recipe, groupId: string, awake: Parameters<typeof indexPlan>[1] = []) => {
+    const found = indexPlan(routedPlan(change), awake).paths().find(({ context }) => context.channel.id === `ch-w-${groupId}`)!;
+    return { ...found, view: describePath(found.path, found.context) };
+  };
+  const activity = (view: ReturnType<typeof routed>['view']) => view.reply.hops.find((hop) => hop.id === 'network')!.pairs.find((pair) => pair.key === 'activity')?.has;
+
+  it('both numbers are said, and the answer finds its way', () => {
+    const { path, view } = routed(() => undefined, 'k1');
+    expect(path.arrives).toEqual({ networkId: 'n2', kind: 'group', number: 417, name: 'Harbour' });
+    expect(view.call.hops.find((hop) => hop.id === 'network')!.pairs[0]).toMatchObject({ key: 'number', has: '8000417 → 417' });
+    expect(view.call.hops.find((hop) => hop.id === 'gateway')!.pairs.find((pair) => pair.key === 'route')!.has).toBe('rule 2');
+    expect(view.words).toBe('whole, both ways');
+  });
+
+  it('a bare number goes to the wrong place, and says where', () => {
+    const { path, view } = routed((plan) => void (channelOf(plan, 'k1').dmr.call.number = 417), 'k1');
+    expect(path).toMatchObject({ outcome: 'wrong place', call: { verdict: 'broken', at: 'network' } });
+    expect(view.words).toBe('goes to the wrong place: Lantern, group 417, Hask Wide');
+    expect(view.call.hops.find((hop) => hop.id === 'network')!.pairs[0]).toMatchObject({ has: '417', expects: '8000417 → 417' });
+  });
+
+  it('the catch-all first breaks exactly the groups it swallows, at the gateway, and says where they go', () => {
+    const paths = indexPlan(routedPlan((plan) => void plan.profiles['s1']!.dmr.rules.order.unshift(plan.profiles['s1']!.dmr.rules.order.pop()!))).paths();
+    const outcomes = Object.fromEntries(paths.map(({ path, context }) => [context.channel.name, path.outcome]));
+    expect(outcomes).toEqual({ 'Hask Wide': 'wrong place', 'Ostrey All': 'wrong place', 'Ferry Net': 'wrong place', Harbour: 'wrong place', 'Ferry Crew': 'wrong place', 'Echo Lantern': 'whole', 'Unlink Lantern': 'whole' });
+    expect(paths.filter(({ path }) => path.outcome === 'wrong place').every(({ path }) => path.call.at === 'gateway' && path.arrives?.networkId === 'n1')).toBe(true);
+  });
+
+  it('without the private rule unlink stops at the gateway', () => {
+    const { path, view } = routed((plan) => removeRow(plan.profiles['s1']!.dmr.rules, 'r-n1-private'), 'unlink');
+    expect(path).toMatchObject({ outcome: 'stops', arrives: null, call: { at: 'gateway' } });
+    expect(view.words).toBe('broken at the gateway');
+  });
+
+  it('a rule without its reply lets you talk and hear nothing', () => {
+    const { path, view } = routed((plan) => void (plan.profiles['s1']!.dmr.rules.byId['r-n2-group']!.reply = false), 'k1');
+    expect(path).toMatchObject({ outcome: 'not hearing', call: { verdict: 'whole' }, reply: { verdict: 'broken', at: 'gateway' } });
+    expect(view.words).toBe('you can talk but will not hear: broken at the gateway');
+  });
+
+  it('says whether a group is static, awake or asleep', () => {
+    expect(activity(routed(() => undefined, 'g1').view)).toBe('dynamic, silent until you key it once');
+    expect(activity(routed((plan) => void plan.profiles['s1']!.dmr.logins['n1']!.staticGroupIds.push('g1'), 'g1').view)).toBe('static');
+    const keyed = (minutesLeft: number, slot: 1 | 2 = 2) => [{ siteId: 's1', networkId: 'n1', slot, number: 417, minutesLeft }];
+    expect(activity(routed(() => undefined, 'g1', keyed(6.2)).view)).toBe('dynamic, awake for 7 min');
+    expect(activity(routed(() => undefined, 'g1', keyed(0)).view)).toBe('dynamic, silent until you key it once');
+    expect(activity(routed(() => undefined, 'g1', keyed(6, 1)).view)).toBe('dynamic, silent until you key it once');
+    expect(activity(routed(() => undefined, 'g2', keyed(6)).view)).toBe('dynamic, silent until you key it once');
+    expect(activity(routed(() => undefined, 'unlink').view)).toBeUndefined();
+  });
+});
 
 describe('trace', () => {
   it.each(CASES)('$name', ({ change, call, reply }) => {

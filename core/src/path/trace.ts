@@ -1,7 +1,7 @@
 /** Traces one channel: the facts that all modes share, then the mode's own, hop by hop, there and back. */
 import { MODES } from '../modes/registry';
 import { airFacts, radioFacts, replyAirFacts, siteFacts } from './common-facts';
-import type { Direction, Fact, Hop, HopId, Path, PathContext, Verdict } from './types';
+import type { Direction, Fact, Hop, HopId, Outcome, Path, PathContext, Verdict } from './types';
 
 const RANK: Readonly<Record<Verdict, number>> = { whole: 0, doubtful: 1, broken: 2 };
 
@@ -25,6 +25,12 @@ function direction(hops: Hop[]): Direction {
   return { hops, verdict, at };
 }
 
+function outcomeOf(call: Direction, reply: Direction, astray: boolean): Outcome {
+  if (call.verdict === 'broken') return astray && (call.at === 'gateway' || call.at === 'network') ? 'wrong place' : 'stops';
+  if (reply.verdict === 'broken') return 'not hearing';
+  return worse(call.verdict, reply.verdict) === 'whole' ? 'whole' : 'doubtful';
+}
+
 export function tracePath(context: PathContext): Path {
   const mode = MODES[context.channel.mode].trace;
   const call = direction([
@@ -37,18 +43,20 @@ export function tracePath(context: PathContext): Path {
   ]);
   const reply = direction([
     hop('destination', []),
-    hop('network', []),
-    hop('gateway', mode.gateway(context)),
+    hop('network', mode.replyNetwork(context)),
+    hop('gateway', mode.replyGateway(context)),
     hop('site', mode.site(context)),
     hop('air', [...replyAirFacts(context), ...mode.air(context)]),
     hop('radio', mode.replyRadio(context)),
   ]);
+  const outcome = outcomeOf(call, reply, mode.astray(context));
   return {
     radioId: context.radio.id,
     channelId: context.channel.id,
     call,
     reply,
     verdict: worse(call.verdict, reply.verdict),
-    arrives: call.verdict === 'broken' && call.at !== 'network' ? null : context.arrives,
+    outcome,
+    arrives: call.verdict === 'broken' && call.at !== 'network' && outcome !== 'wrong place' ? null : context.arrives,
   };
 }

@@ -2,8 +2,8 @@
  * A path: radio channel → air → site → gateway → network → destination, and the reply back.
  * Each hop holds pairs of what one end has and what the other expects; the path is as good as its worst pair.
  */
-import type { CallKind, Channel, Codeplug, Id, Network, NetworkLogin, Profile, Radio, Site, Zone } from '../plan/types';
-import type { TalkGroup } from '../modes/dmr/types';
+import type { CallKind, Channel, Codeplug, Id, Network, Profile, Radio, Site, Zone } from '../plan/types';
+import type { NetworkLogin, TalkGroup } from '../modes/dmr/types';
 import type { PlanIndex } from './plan-index';
 
 export type HopId = 'radio' | 'air' | 'site' | 'gateway' | 'network' | 'destination';
@@ -25,9 +25,9 @@ export type FactKey =
   | 'call-sign' | 'own-id' | 'mode-in-radio' | 'radio-band' | 'contact' | 'admit'
   | 'frequency' | 'shift' | 'slot' | 'licence-band' | 'satellite' | 'level'
   | 'site' | 'color-code' | 'mode-at-site'
-  | 'login' | 'suffix'
+  | 'login' | 'suffix' | 'carried' | 'route' | 'return'
   | 'network' | 'call-kind' | 'number'
-  | 'group'
+  | 'group' | 'activity'
   | 'receive-list';
 
 export interface Hop {
@@ -57,7 +57,20 @@ export interface Path {
   call: Direction;
   reply: Direction;
   verdict: Verdict;
+  outcome: Outcome;
   arrives: Arrival | null;
+}
+
+/** What a verdict means to whoever keys up. `wrong place`: `arrives` says where. `not hearing`: you can talk but will not hear. */
+export type Outcome = 'whole' | 'doubtful' | 'stops' | 'wrong place' | 'not hearing';
+
+/** A dynamic group that a hotspot's slot has taken up, as the user says; it is not in the plan. */
+export interface AwakeGroup {
+  siteId: Id;
+  networkId: Id;
+  slot: 1 | 2;
+  number: number;
+  minutesLeft: number;
 }
 
 /** Everything a hop may look at, found once per channel. */

@@ -1,6 +1,7 @@
 /** New entities with the defaults a beginner should have. Ids come from outside: the core makes none at random. */
 import { emptyTable } from './table';
-import type { Codeplug, Id, Network, NetworkLogin, Plan, Profile, Radio, Site } from './types';
+import type { NetworkLogin } from '../modes/dmr/types';
+import type { Codeplug, Id, Network, Plan, Profile, Radio, Server, Site } from './types';
 import { PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
 
 export function emptyPlan(name: string): Plan {
@@ -15,6 +16,7 @@ export function emptyPlan(name: string): Plan {
     wants: emptyTable(),
     codeplugs: {},
     profiles: {},
+    written: {},
   };
 }
 
@@ -60,21 +62,37 @@ export function newHotspot(id: Id, name: string, freqHz: number, colorCode: numb
 }
 
 export function newProfile(): Profile {
-  return { modes: { dmr: true }, logins: {}, location: null, adminPassword: 'default' };
+  return { modes: { dmr: true }, dmr: { selection: 'one', rules: emptyTable(), logins: {} }, standby: false, location: null, adminPassword: 'default' };
 }
 
 export function newLogin(): NetworkLogin {
   return { enabled: true, serverId: null, suffix: null, password: '', staticGroupIds: [] };
 }
 
-/** Unlink 4000 and echo 9990 by private call are common practice; networks differ, so they are settings. */
-export function newNetwork(id: Id, name: string): Network {
+export function newServer(id: Id, name: string, host: string, region = ''): Server {
+  return { id, name, host, region, delay: null };
+}
+
+/**
+ * Unlink 4000, echo 9990 by private call, position reports to the country code followed by 999, ten minutes until a
+ * dynamic group is dropped: common practice; networks differ, so they are settings. No number for status is common.
+ * `dmrId` is the station's, for its country code.
+ */
+export function newNetwork(id: Id, name: string, dmrId: number | null = null): Network {
+  const country = dmrId === null ? '' : String(dmrId).slice(0, 3);
   return {
     id,
     name,
     mode: 'dmr',
     servers: emptyTable(),
     groups: emptyTable(),
-    special: { unlink: { number: 4000, kind: 'group' }, echo: { number: 9990, kind: 'private' } },
+    special: {
+      unlink: { number: 4000, kind: 'group' },
+      echo: { number: 9990, kind: 'private' },
+      status: null,
+      position: country.length === 3 ? { number: Number(`${country}999`), kind: 'group' } : null,
+    },
+    dynamicTimerMin: 10,
+    personalGroups: true,
   };
 }

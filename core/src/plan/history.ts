@@ -4,7 +4,8 @@ import type { Id } from './types';
 
 export interface EditRecord {
   id: Id;
-  kind: 'edit' | 'undo' | 'redo';
+  /** `format`: the document was brought to a newer format; what lies before it names places that are gone. */
+  kind: 'edit' | 'undo' | 'redo' | 'format';
   /** The edit that an undo or redo is about. */
   target: Id | null;
   label: string;
@@ -24,6 +25,11 @@ export function undoStacks(records: readonly EditRecord[]): { undo: UndoStep[]; 
   const undo: UndoStep[] = [];
   const redo: UndoStep[] = [];
   for (const record of records) {
+    if (record.kind === 'format') {
+      undo.length = 0;
+      redo.length = 0;
+      continue;
+    }
     if (record.kind === 'edit') {
       undo.push({ id: record.id, label: record.label, patches: record.inverse });
       redo.length = 0;

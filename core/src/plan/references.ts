@@ -2,7 +2,7 @@
  * Reference integrity. The defined outcome when something is removed:
  * - a want without its radio, site or destination goes;
  * - a channel stays with its values (they may be in a radio already), its broken link is cut, and a check says so;
- * - a codeplug goes with its radio, a profile with its hotspot, a login with its network;
+ * - a codeplug and what was written of it go with their radio, a profile with its hotspot, logins and route rules with their network;
  * - zones forget a channel that is gone, channels a receive list, logins a server or static group.
  */
 import { type Patch, toPointer } from './patches';
@@ -22,7 +22,7 @@ type Found = (path: (string | number)[], found: string, mend: BrokenReference['m
 export function destinationExists(plan: Plan, destination: Destination): boolean {
   const network = plan.networks.byId[destination.networkId];
   if (!network) return false;
-  return destination.kind === 'special' || destination.groupId in network.groups.byId;
+  return destination.kind === 'special' ? network.special[destination.special] !== null : destination.groupId in network.groups.byId;
 }
 
 function orderIsSound(table: Table<unknown>): boolean {
@@ -69,23 +69,29 @@ function checkNetwork(network: Network, found: Found): void {
 }
 
 function checkProfile(plan: Plan, siteId: Id, profile: Profile, found: Found): void {
-  for (const [networkId, login] of Object.entries(profile.logins)) {
-    const at = ['profiles', siteId, 'logins', networkId];
+  const { rules } = profile.dmr;
+  checkOrder(found, ['profiles', siteId, 'dmr', 'rules'], (draft) => draft.profiles[siteId]!.dmr.rules, rules);
+  for (const rule of rows(rules)) {
+    if (!(rule.networkId in plan.networks.byId)) found(['profiles', siteId, 'dmr', 'rules', 'byId', rule.id, 'networkId'], rule.networkId, (draft) => removeRow(draft.profiles[siteId]!.dmr.rules, rule.id));
+  }
+  for (const [networkId, login] of Object.entries(profile.dmr.logins)) {
+    const at = ['profiles', siteId, 'dmr', 'logins', networkId];
     const network = plan.networks.byId[networkId];
     if (!network) {
-      found(at, networkId, (draft) => delete draft.profiles[siteId]!.logins[networkId]);
+      found(at, networkId, (draft) => delete draft.profiles[siteId]!.dmr.logins[networkId]);
       continue;
     }
-    const draftOf = (draft: Plan) => draft.profiles[siteId]!.logins[networkId]!;
+    const draftOf = (draft: Plan) => draft.profiles[siteId]!.dmr.logins[networkId]!;
     if (login.serverId !== null && !(login.serverId in network.servers.byId)) found([...at, 'serverId'], login.serverId, (draft) => (draftOf(draft).serverId = null));
     checkMembers(found, [...at, 'staticGroupIds'], login.staticGroupIds, (id) => id in network.groups.byId, (draft, kept) => (draftOf(draft).staticGroupIds = kept));
   }
 }
 
-function checkOwned(plan: Plan, kind: 'codeplugs' | 'profiles', owners: 'radios' | 'sites', fresh: () => unknown, found: Found): void {
+function checkOwned(plan: Plan, kind: 'codeplugs' | 'profiles' | 'written', owners: 'radios' | 'sites', fresh: (() => unknown) | null, found: Found): void {
   for (const id of Object.keys(plan[kind])) {
     if (!(id in plan[owners].byId)) found([kind, id], id, (draft) => delete draft[kind][id]);
   }
+  if (fresh === null) return;
   for (const id of Object.keys(plan[owners].byId)) {
     if (!(id in plan[kind])) found([kind, id], 'nothing', (draft) => ((draft[kind] as Record<Id, unknown>)[id] = fresh()));
   }
@@ -98,6 +104,8 @@ export function brokenReferences(plan: Plan): BrokenReference[] {
   for (const kind of ['radios', 'sites', 'networks', 'wants'] as const) checkOrder(found, [kind], (draft) => draft[kind], plan[kind]);
   checkOwned(plan, 'codeplugs', 'radios', emptyCodeplug, found);
   checkOwned(plan, 'profiles', 'sites', newProfile, found);
+  // What was written is kept only for radios that were written to.
+  checkOwned(plan, 'written', 'radios', null, found);
   for (const network of rows(plan.networks)) checkNetwork(network, found);
   for (const want of rows(plan.wants)) {
     const whole = want.radioId in plan.radios.byId && want.siteId in plan.sites.byId && destinationExists(plan, want.destination);

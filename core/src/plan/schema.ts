@@ -3,7 +3,7 @@
  * It holds what a plan must be to be read at all. Values that are merely wrong for the air are left to the checks,
  * so that wrong input is kept and explained, not lost.
  */
-import { dmrSchemas } from '../modes/dmr/schema';
+import { dmrSchemas, SPECIAL_NAMES } from '../modes/dmr/schema';
 import { ID_PATTERN } from './ids';
 import { PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
 
@@ -35,6 +35,9 @@ const line = (maxLength: number, minLength = 0): Schema => ({ type: 'string', mi
 const FREQUENCY = whole(1, 6_000_000_000);
 /** No space at either end: files and people would lose it. */
 const NAME: Schema = { type: 'string', minLength: 1, maxLength: 60, pattern: '^(?!\\s)[^\\u0000-\\u001f\\u007f\\ud800-\\udfff]*(?<!\\s)$' };
+/** RFC 3339, UTC, with or without a fraction. */
+const MOMENT: Schema = { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d(\\.\\d{1,9})?Z$' };
+const MILLISECONDS: Schema = { type: 'number', minimum: 0, maximum: 600_000 };
 const POWER = { enum: ['low', 'high'] };
 
 const channelValues: Record<string, Schema> = {
@@ -46,9 +49,11 @@ const channelValues: Record<string, Schema> = {
   dmr: ref('dmrChannel'),
 };
 
+const dmr = dmrSchemas({ exact, nullOr, ref, whole, line, table, mapOf, name: NAME });
+
 export const PLAN_SCHEMA: Schema = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
-  $id: 'urn:yellow-relay:plan:1',
+  $id: 'urn:yellow-relay:plan:2',
   title: 'Yellow Relay plan',
   description: 'Station, radios, sites, networks, wants, codeplugs and hotspot profiles in one document. Frequencies in Hz, distances in metres, positions in degrees (WGS 84).',
   ...exact({
@@ -62,6 +67,7 @@ export const PLAN_SCHEMA: Schema = {
     wants: table(ref('want')),
     codeplugs: mapOf(ref('codeplug')),
     profiles: mapOf(ref('profile')),
+    written: mapOf(ref('written')),
   }),
   $defs: {
     id: { type: 'string', pattern: ID_PATTERN },
@@ -91,10 +97,11 @@ export const PLAN_SCHEMA: Schema = {
       maxInputDbm: { type: 'number', minimum: -150, maximum: 60 },
       dmr: nullOr(ref('dmrSite')),
     }),
-    network: exact({ id: ref('id'), name: NAME, mode: { enum: ['dmr'] }, servers: table(ref('server')), groups: table(ref('talkGroup')), special: ref('dmrSpecials') }),
-    server: exact({ id: ref('id'), name: NAME, host: line(253) }),
+    network: exact({ id: ref('id'), name: NAME, mode: { enum: ['dmr'] }, servers: table(ref('server')), ...dmr.network }),
+    server: exact({ id: ref('id'), name: NAME, host: line(253), region: line(60), delay: nullOr(ref('delay')) }),
+    delay: exact({ medianMs: MILLISECONDS, lowMs: MILLISECONDS, highMs: MILLISECONDS, lost: whole(0, 1000), at: MOMENT }),
     destination: {
-      oneOf: [exact({ kind: { const: 'group' }, networkId: ref('id'), groupId: ref('id') }), exact({ kind: { const: 'special' }, networkId: ref('id'), special: { enum: ['unlink', 'echo'] } })],
+      oneOf: [exact({ kind: { const: 'group' }, networkId: ref('id'), groupId: ref('id') }), exact({ kind: { const: 'special' }, networkId: ref('id'), special: { enum: SPECIAL_NAMES } })],
     },
     want: exact({ id: ref('id'), destination: ref('destination'), radioId: ref('id'), siteId: ref('id') }),
     codeplug: exact({ channels: table(ref('channel')), zones: table(ref('zone')), contacts: table(ref('contact')), receiveLists: table(ref('receiveList')) }),
@@ -106,11 +113,13 @@ export const PLAN_SCHEMA: Schema = {
     receiveList: exact({ id: ref('id'), name: NAME, groups: { type: 'array', items: ref('dmrAddress') } }),
     profile: exact({
       modes: exact({ dmr: { type: 'boolean' } }),
-      logins: mapOf(ref('login')),
+      dmr: ref('dmrProfile'),
+      standby: { type: 'boolean' },
       location: nullOr(exact({ lat: { type: 'number', minimum: -90, maximum: 90 }, lon: { type: 'number', minimum: -180, maximum: 180 }, publish: { type: 'boolean' } })),
       adminPassword: { enum: ['default', 'changed'] },
     }),
-    login: exact({ enabled: { type: 'boolean' }, serverId: nullOr(ref('id')), suffix: nullOr(whole(1, 99)), password: line(200), staticGroupIds: { type: 'array', items: ref('id') } }),
-    ...dmrSchemas({ exact, nullOr, ref, whole, name: NAME }),
+    written: exact({ at: MOMENT, channels: table(ref('writtenChannel')), zones: table(ref('zone')), contacts: table(ref('contact')), receiveLists: table(ref('receiveList')) }),
+    writtenChannel: exact({ id: ref('id'), ...channelValues }),
+    ...dmr.defs,
   },
 };

@@ -5,7 +5,7 @@
  * A channel holds the concrete values that go into the radio, and links to what it is meant to reach;
  * what it *should* hold is computed from those links (see `path/`).
  */
-import type { DmrChannelFields, DmrNetworkFields, DmrRadioFields, DmrSiteFields, SpecialName } from '../modes/dmr/types';
+import type { DmrChannelFields, DmrNetworkFields, DmrProfileFields, DmrRadioFields, DmrSiteFields, SpecialName } from '../modes/dmr/types';
 
 /** 1 to 60 characters of a–z, 0–9, `-` and `_`; made by whoever creates the entity. */
 export type Id = string;
@@ -17,7 +17,7 @@ export interface Table<T> {
 }
 
 export const PLAN_FORMAT = 'yellow-relay-plan';
-export const PLAN_FORMAT_VERSION = 1;
+export const PLAN_FORMAT_VERSION = 2;
 
 export type RegionId = 'itu-1' | 'itu-2' | 'itu-3';
 
@@ -81,10 +81,23 @@ export interface Site {
   dmr: DmrSiteFields | null;
 }
 
+/** Round-trip times of one measurement, milliseconds. */
+export interface Delay {
+  medianMs: number;
+  lowMs: number;
+  highMs: number;
+  /** Probes that were not answered. */
+  lost: number;
+  /** RFC 3339, UTC. */
+  at: string;
+}
+
 export interface Server {
   id: Id;
   name: string;
   host: string;
+  region: string;
+  delay: Delay | null;
 }
 
 export interface Network extends DmrNetworkFields {
@@ -155,20 +168,22 @@ export interface Codeplug {
   receiveLists: Table<ReceiveList>;
 }
 
-export interface NetworkLogin {
-  enabled: boolean;
-  serverId: Id | null;
-  /** 1 to 99, appended to the DMR ID at login; never on the air. */
-  suffix: number | null;
-  password: string;
-  /** Talk groups that are always on, bound by the network to this hotspot. */
-  staticGroupIds: Id[];
+/** What was last written to a radio, by the same ids as the codeplug: values only, no links. */
+export interface Written {
+  /** RFC 3339, UTC. */
+  at: string;
+  channels: Table<ChannelValues & { id: Id }>;
+  zones: Table<Zone>;
+  contacts: Table<Contact>;
+  receiveLists: Table<ReceiveList>;
 }
 
 /** The settings of one hotspot, beyond its frequency and codes. */
 export interface Profile {
   modes: { dmr: boolean };
-  logins: Record<Id, NetworkLogin>;
+  dmr: DmrProfileFields;
+  /** All networks up, nothing linked: it stays silent until someone keys up. */
+  standby: boolean;
   location: (Position & { publish: boolean }) | null;
   adminPassword: 'default' | 'changed';
 }
@@ -186,4 +201,6 @@ export interface Plan {
   codeplugs: Record<Id, Codeplug>;
   /** One per hotspot, keyed by the site's id. */
   profiles: Record<Id, Profile>;
+  /** By radio; a radio that was never written to is not in it. */
+  written: Record<Id, Written>;
 }

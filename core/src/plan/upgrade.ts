@@ -4,8 +4,33 @@ import { PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
 type Document = Record<string, unknown>;
 export type UpgradeStep = (document: Document) => Document;
 
-/** `steps[n]` turns version n into n + 1. Version 1 is the first that was ever written, so there is none yet. */
-const STEPS: Readonly<Record<number, UpgradeStep>> = {};
+type Rows = { byId: Record<string, Document> } | undefined;
+
+function eachRow(table: unknown, change: (row: Document) => Document): unknown {
+  const byId = (table as Rows)?.byId;
+  // What has not the shape of a table is left for validation to name.
+  if (typeof byId !== 'object' || byId === null) return table;
+  return { ...(table as Document), byId: Object.fromEntries(Object.entries(byId).map(([id, row]) => [id, change(row)])) };
+}
+
+/** Several networks through one hotspot: logins move under their mode, beside route rules; networks and servers learn more; what was written is kept. */
+const toVersion2: UpgradeStep = (document) => ({
+  ...document,
+  networks: eachRow(document['networks'], (network) => ({
+    ...network,
+    servers: eachRow(network['servers'], (server) => ({ ...server, region: '', delay: null })),
+    special: { ...(network['special'] as Document), status: null, position: null },
+    dynamicTimerMin: 10,
+    personalGroups: true,
+  })),
+  profiles: Object.fromEntries(
+    Object.entries((document['profiles'] ?? {}) as Record<string, Document>).map(([id, { logins, ...profile }]) => [id, { ...profile, dmr: { selection: 'one', rules: { byId: {}, order: [] }, logins }, standby: false }]),
+  ),
+  written: {},
+});
+
+/** `steps[n]` turns version n into n + 1. */
+const STEPS: Readonly<Record<number, UpgradeStep>> = { 1: toVersion2 };
 
 export class UpgradeError extends Error {
   constructor(

@@ -30,8 +30,11 @@ function idProblems(plan: Plan): Problem[] {
     checkTable(network.groups, ['networks', 'byId', id, 'groups']);
     checkTable(network.servers, ['networks', 'byId', id, 'servers']);
   }
-  for (const [id, codeplug] of Object.entries(plan.codeplugs)) {
-    for (const kind of ['channels', 'zones', 'contacts', 'receiveLists'] as const) checkTable(codeplug[kind], ['codeplugs', id, kind]);
+  for (const [id, profile] of Object.entries(plan.profiles)) checkTable(profile.dmr.rules, ['profiles', id, 'dmr', 'rules']);
+  for (const of of ['codeplugs', 'written'] as const) {
+    for (const [id, codeplug] of Object.entries(plan[of])) {
+      for (const kind of ['channels', 'zones', 'contacts', 'receiveLists'] as const) checkTable(codeplug[kind], [of, id, kind]);
+    }
   }
   return problems;
 }

@@ -20,7 +20,7 @@ function count(table: Table<unknown>, what: string): string {
 function hotspotSteps(plan: Plan): Step[] {
   return rows(plan.sites).flatMap((site): Step[] => {
     const profile = plan.profiles[site.id]!;
-    const networks = rows(plan.networks).filter((network) => profile.logins[network.id]?.enabled);
+    const networks = rows(plan.networks).filter((network) => profile.dmr.logins[network.id]?.enabled);
     return [
       {
         id: `hotspot-${site.id}`,
@@ -34,7 +34,7 @@ function hotspotSteps(plan: Plan): Step[] {
         proof: 'Its settings page shows the frequency and the mode you set.',
       },
       ...networks.map((network): Step => {
-        const login = profile.logins[network.id]!;
+        const login = profile.dmr.logins[network.id]!;
         const server = login.serverId === null ? undefined : network.servers.byId[login.serverId];
         return {
           id: `login-${site.id}-${network.id}`,

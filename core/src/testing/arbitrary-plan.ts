@@ -1,9 +1,10 @@
 /** Random plans that the schema takes: small, with every kind of entity, and often in disagreement with themselves. */
 import fc from 'fast-check';
 import { edit } from '../plan/edit';
-import { rows } from '../plan/table';
+import { removeRow, rows } from '../plan/table';
 import type { Plan } from '../plan/types';
 import { samplePlan } from './sample-plan';
+import { bothNetworks } from './sample-routes';
 
 const frequency = fc.constantFrom(439_125_000, 438_800_000, 435_500_000, 145_900_000, 431_525_000, 500_000_000, 147_000_000);
 /** Names with all that a spreadsheet could trip over. */
@@ -39,7 +40,20 @@ const changes = fc.record({
   dmrOn: fc.boolean(),
   login: fc.constantFrom('whole', 'off', 'gone', 'no suffix', 'no server'),
   bare: fc.boolean(),
+  routes: fc.constantFrom('none', 'planned', 'shuffled', 'no private', 'no catch-all', 'no reply', 'first off', 'selection off'),
+  statics: fc.boolean(),
 });
+
+function disturb(plan: Plan, routes: string): void {
+  const { rules, logins } = plan.profiles['s1']!.dmr;
+  if (routes === 'shuffled') rules.order.unshift(rules.order.pop()!);
+  else if (routes === 'no private') removeRow(rules, 'r-n1-private');
+  else if (routes === 'no catch-all') removeRow(rules, 'r-n1-rest');
+  else if (routes === 'no reply') rules.byId['r-n1-group']!.reply = false;
+  else if (routes === 'first off') logins['n1']!.enabled = false;
+  else if (routes === 'selection off') plan.profiles['s1']!.dmr.selection = 'one';
+}
+
 
 export const arbitraryPlan: fc.Arbitrary<Plan> = changes.map((change) => {
   const recipe = (plan: Plan): void => {
@@ -48,8 +62,8 @@ export const arbitraryPlan: fc.Arbitrary<Plan> = changes.map((change) => {
     Object.assign(plan.sites.byId['s1']!, { rxHz: change.siteHz, txHz: change.siteHz, distanceM: change.distanceM, dmr: { colorCode: change.siteColorCode } });
     const profile = plan.profiles['s1']!;
     profile.modes.dmr = change.dmrOn;
-    const login = profile.logins['n1']!;
-    if (change.login === 'gone') profile.logins = {};
+    const login = profile.dmr.logins['n1']!;
+    if (change.login === 'gone') profile.dmr.logins = {};
     else if (change.login === 'off') login.enabled = false;
     else if (change.login === 'no suffix') login.suffix = null;
     else if (change.login === 'no server') login.serverId = null;
@@ -62,5 +76,11 @@ export const arbitraryPlan: fc.Arbitrary<Plan> = changes.map((change) => {
     });
     if (change.bare) plan.codeplugs['r1']!.zones = { byId: {}, order: [] };
   };
-  return edit(samplePlan(), recipe).plan;
+  const routed = (plan: Plan): void => {
+    if (change.statics && plan.profiles['s1']!.dmr.logins['n1']) plan.profiles['s1']!.dmr.logins['n1'].staticGroupIds = ['g1', 'g2'];
+    if (change.routes === 'none' || !plan.profiles['s1']!.dmr.logins['n1']?.enabled) return;
+    bothNetworks(plan);
+    disturb(plan, change.routes);
+  };
+  return edit(edit(samplePlan(), recipe).plan, routed).plan;
 });

@@ -34,8 +34,10 @@ function findingsOf(check: Check, plan: Plan): Finding[] {
   return runChecks(indexPlan(plan), [check]);
 }
 
-function planOf(change: Recipe | undefined): Plan {
-  const plan = samplePlan(change);
+type MakePlan = (change?: Recipe) => Plan;
+
+function planOf(make: MakePlan, change: Recipe | undefined): Plan {
+  const plan = make(change);
   expect(validatePlan(plan).problems, 'the case must be a plan that the schema takes').toEqual([]);
   return plan;
 }
@@ -52,10 +54,11 @@ function expectFix(check: Check, plan: Plan, finding: Finding, at: number, expec
   expect(still, 'the finding must be gone after its fix').toEqual([]);
 }
 
-export function testCheck(check: Check, cases: { valid: ValidCase[]; invalid: InvalidCase[] }): void {
+/** `plan` makes the plan that the cases change: the small sample, unless said otherwise. */
+export function testCheck(check: Check, { plan: make = samplePlan, ...cases }: { plan?: MakePlan; valid: ValidCase[]; invalid: InvalidCase[] }): void {
   describe(check.id, () => {
     it('has cases that differ, and cases for every message and fix', () => {
-      const plans = [...cases.valid, ...cases.invalid].map((one) => JSON.stringify(samplePlan(one.change)));
+      const plans = [...cases.valid, ...cases.invalid].map((one) => JSON.stringify(make(one.change)));
       expect(new Set(plans).size, 'two cases are alike').toBe(plans.length);
       expect(cases.valid.length).toBeGreaterThan(0);
       const messages = new Set(cases.invalid.flatMap((one) => one.findings.map((finding) => finding.message)));
@@ -65,11 +68,11 @@ export function testCheck(check: Check, cases: { valid: ValidCase[]; invalid: In
     });
 
     it.each(cases.valid)('finds nothing: $name', ({ change }) => {
-      expect(findingsOf(check, planOf(change))).toEqual([]);
+      expect(findingsOf(check, planOf(make, change))).toEqual([]);
     });
 
     it.each(cases.invalid)('finds: $name', ({ change, findings: expected }) => {
-      const plan = planOf(change);
+      const plan = planOf(make, change);
       const found = findingsOf(check, plan);
       expect(found.map(({ message, pointer }) => ({ message, pointer }))).toEqual(expected.map(({ message, pointer }) => ({ message, pointer })));
       found.forEach((finding, at) => {

@@ -1,6 +1,6 @@
 /** A small plan in which everything agrees: one handheld, one hotspot, one network, three groups and echo. */
 import { carryOut } from '../build/build';
-import { emptyPlan, newHotspot, newLogin, newNetwork, newProfile, newRadio } from '../plan/create';
+import { emptyPlan, newHotspot, newLogin, newNetwork, newProfile, newRadio, newServer } from '../plan/create';
 import { edit, type Recipe } from '../plan/edit';
 import { putRow, tableOf } from '../plan/table';
 import type { Channel, Plan } from '../plan/types';
@@ -13,14 +13,14 @@ const furnish: Recipe = (plan) => {
   putRow(plan.sites, newHotspot('s1', 'Home', 439_125_000, 1));
   putRow(plan.networks, {
     ...newNetwork('n1', 'Lantern'),
-    servers: tableOf([{ id: 'srv', name: 'Merrin', host: 'merrin.lantern.example' }]),
+    servers: tableOf([newServer('srv', 'Merrin', 'merrin.lantern.example')]),
     groups: tableOf([
       { id: 'g1', name: 'Hask Wide', number: 417, category: 'local' },
       { id: 'g2', name: 'Ostrey All', number: 588, category: 'region' },
       { id: 'g3', name: 'Ferry Net', number: 591, category: 'region' },
     ]),
   });
-  plan.profiles['s1'] = { ...newProfile(), logins: { n1: { ...newLogin(), serverId: 'srv', suffix: 3, password: 'practice' } }, adminPassword: 'changed' };
+  plan.profiles['s1'] = { ...newProfile(), dmr: { ...newProfile().dmr, logins: { n1: { ...newLogin(), serverId: 'srv', suffix: 3, password: 'practice' } } }, adminPassword: 'changed' };
   for (const groupId of ['g1', 'g2', 'g3']) putRow(plan.wants, { id: `w-${groupId}`, destination: { kind: 'group', networkId: 'n1', groupId }, radioId: 'r1', siteId: 's1' });
   putRow(plan.wants, { id: 'w-echo', destination: { kind: 'special', networkId: 'n1', special: 'echo' }, radioId: 'r1', siteId: 's1' });
 };

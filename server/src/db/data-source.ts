@@ -1,6 +1,8 @@
 import { DataSource } from 'typeorm';
 import { EditEntity, PlanEntity } from './entities';
 import { Plans1763800000001 } from './migrations/0001-plans';
+import { FormatEdits1764000000002 } from './migrations/0002-format-edits';
+import { upgradeStoredPlans } from './upgrade-plans';
 
 const MIGRATION_LOCK = 0x72656c61;
 
@@ -9,7 +11,7 @@ function dataSource(url: string): DataSource {
     type: 'postgres',
     url,
     entities: [PlanEntity, EditEntity],
-    migrations: [Plans1763800000001],
+    migrations: [Plans1763800000001, FormatEdits1764000000002],
     migrationsTransactionMode: 'all',
     synchronize: false,
     logging: false,
@@ -17,13 +19,14 @@ function dataSource(url: string): DataSource {
   });
 }
 
-/** Connects and brings the schema up; several processes may do so at once. */
+/** Connects and brings schema and plans up; several processes may do so at once. */
 export async function openDatabase(url: string): Promise<DataSource> {
   const source = await dataSource(url).initialize();
   const runner = source.createQueryRunner();
   try {
     await runner.query('SELECT pg_advisory_lock($1)', [MIGRATION_LOCK]);
     await source.runMigrations();
+    await upgradeStoredPlans(source);
   } finally {
     await runner.query('SELECT pg_advisory_unlock($1)', [MIGRATION_LOCK]);
     await runner.release();

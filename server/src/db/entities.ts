@@ -18,7 +18,7 @@ export interface EditRow {
   /** The version that this edit made. */
   version: number;
   id: string;
-  kind: 'edit' | 'undo' | 'redo';
+  kind: 'edit' | 'undo' | 'redo' | 'format';
   target: string | null;
   label: string;
   patches: Patch[];

@@ -7,11 +7,14 @@ import type { Mode } from '../mode';
 import { callFor } from './links';
 import { buildLogin } from './login';
 import { SIMPLEX_SLOT } from './limits';
+import { radioNumber } from './routes/prefixes';
 
 /** @throws Error when the destination is not in the plan: reference integrity has been broken before. */
 function channel(plan: Plan, site: Site, destination: Destination): ChannelDraft {
   const call = callFor(plan, destination);
   if (!call) throw new Error(`Want names a destination that the plan does not hold: ${JSON.stringify(destination)}`);
+  // Where no number leads there yet, the network's own is as good as any: the path says what is missing.
+  const number = radioNumber(plan, site.id, destination.networkId, call.kind, call.number) ?? call.number;
   return {
     name: call.name,
     mode: 'dmr',
@@ -21,11 +24,11 @@ function channel(plan: Plan, site: Site, destination: Destination): ChannelDraft
     dmr: {
       colorCode: site.dmr?.colorCode ?? 1,
       slot: SIMPLEX_SLOT,
-      call: { kind: call.kind, number: call.number },
+      call: { kind: call.kind, number },
       receiveListId: null,
       admit: 'color-code-free',
     },
-    contact: { name: call.name, kind: call.kind, number: call.number },
+    contact: { name: call.name, kind: call.kind, number },
     use: destination.kind === 'special' ? 'service' : 'talk',
     networkId: destination.networkId,
     siteId: site.id,

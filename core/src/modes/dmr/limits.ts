@@ -12,6 +12,10 @@ export const ALL_CALL = 0xffffff;
 /** Channel width in Hz (two-slot TDMA in 12.5 kHz). */
 export const CHANNEL_WIDTH_HZ = 12_500;
 
+/** Numbers that a prefix leaves free: six digits. Common practice. */
+export const PREFIX_STEP = 1_000_000;
+export const TRANSLATED_MAX = PREFIX_STEP - 1;
+
 /** A simplex hotspot sends and listens on this slot only. Common practice. */
 export const SIMPLEX_SLOT = 2;
 

@@ -1,13 +1,15 @@
 /** Where a hotspot's gateway sends a DMR call, and what waits there. */
-import type { Destination, Network, Plan } from '../../plan/types';
+import type { CallKind, Destination, Id, Network, Plan } from '../../plan/types';
 import { rows } from '../../plan/table';
+import type { PlanIndex } from '../../path/plan-index';
 import type { Arrival, PathContext } from '../../path/types';
 import type { DestinationInfo } from '../mode';
-import type { SpecialName } from './types';
+import { countryOfId, formatId, isStationId } from './addresses';
+import { type Call, forward, numberFor, outThrough, type RouteTable, tableOfProfile } from './routes/table';
+import { SPECIAL_NAMES } from './schema';
+import type { RouteRule, SpecialName } from './types';
 
-const SPECIAL_NAMES: Readonly<Record<SpecialName, string>> = { unlink: 'Unlink', echo: 'Echo' };
-
-export const SPECIALS = Object.keys(SPECIAL_NAMES) as SpecialName[];
+export const SPECIAL_TITLES: Readonly<Record<SpecialName, string>> = { unlink: 'Unlink', echo: 'Echo', status: 'Status', position: 'Position reports' };
 
 /** Talk groups first, in the directory's order, then the network's special numbers. */
 export function destinations(network: Network): DestinationInfo[] {
@@ -19,33 +21,108 @@ export function destinations(network: Network): DestinationInfo[] {
       category: group.category,
       use: 'talk',
     })),
-    ...SPECIALS.map((special): DestinationInfo => ({
-      destination: { kind: 'special', networkId: network.id, special },
-      name: `${SPECIAL_NAMES[special]} ${network.name}`,
-      address: `${network.special[special].kind} ${network.special[special].number}`,
-      category: 'service',
-      use: 'service',
-    })),
+    ...SPECIAL_NAMES.flatMap((special): DestinationInfo[] => {
+      const known = network.special[special];
+      if (!known) return [];
+      return [{ destination: { kind: 'special', networkId: network.id, special }, name: `${SPECIAL_TITLES[special]} ${network.name}`, address: `${known.kind} ${known.number}`, category: 'service', use: 'service' }];
+    }),
   ];
 }
 
-/** The call a radio must make to reach a destination, `null` when the plan has no such destination. */
-export function callFor(plan: Plan, destination: Destination): { kind: 'group' | 'private'; number: number; name: string } | null {
+export interface DestinationCall {
+  kind: CallKind;
+  /** On the network. */
+  number: number;
+  name: string;
+}
+
+/** The call that a destination answers to on its network, `null` when the plan has no such destination. */
+export function callFor(plan: Plan, destination: Destination): DestinationCall | null {
   const network = plan.networks.byId[destination.networkId];
   if (!network) return null;
-  if (destination.kind === 'special') return { ...network.special[destination.special], name: `${SPECIAL_NAMES[destination.special]} ${network.name}` };
+  if (destination.kind === 'special') {
+    const special = network.special[destination.special];
+    return special && { ...special, name: `${SPECIAL_TITLES[destination.special]} ${network.name}` };
+  }
   const group = network.groups.byId[destination.groupId];
   return group ? { kind: 'group', number: group.number, name: group.name } : null;
 }
 
-/** With one network, the gateway passes every call on as it came. Logins are tried in the plan's order of networks. */
-export function route({ index, channel, profile }: PathContext): Arrival | null {
-  if (!profile) return null;
-  const networkId = index.plan.networks.order.find((id) => profile.logins[id]?.enabled);
-  if (networkId === undefined) return null;
+const tables = new WeakMap<PlanIndex, Map<Id, RouteTable>>();
+
+/** The routes of a hotspot, made once per version of a plan. */
+export function routesOf(index: PlanIndex, siteId: Id): RouteTable {
+  let known = tables.get(index);
+  if (!known) tables.set(index, (known = new Map<Id, RouteTable>()));
+  let table = known.get(siteId);
+  if (!table) known.set(siteId, (table = tableOfProfile(index.plan, index.plan.profiles[siteId]!)));
+  return table;
+}
+
+/** What a number is on a network, `null` when nothing is known of it. */
+export function whatIsAt(index: PlanIndex, networkId: Id, kind: CallKind, number: number): string | null {
   const network = index.plan.networks.byId[networkId]!;
-  const { kind, number } = channel.dmr.call;
-  const special = SPECIALS.find((name) => network.special[name].number === number && network.special[name].kind === kind);
+  const special = SPECIAL_NAMES.find((name) => network.special[name]?.number === number && network.special[name]?.kind === kind);
+  if (special) return `${SPECIAL_TITLES[special]} ${network.name}`;
   const group = kind === 'group' ? index.networks.get(networkId)!.groupByNumber.get(number) : undefined;
-  return { networkId, kind, number, name: special ? `${SPECIAL_NAMES[special]} ${network.name}` : (group?.name ?? null) };
+  if (group) return group.name;
+  if (!isStationId(number) || countryOfId(number) === null) return null;
+  if (kind === 'private') return `station ${formatId(number)}`;
+  return network.personalGroups ? `personal group ${formatId(number)}` : null;
+}
+
+export function callOf({ channel }: Pick<PathContext, 'channel'>): Call {
+  return { ...channel.dmr.call, slot: channel.dmr.slot };
+}
+
+export function route(context: PathContext): Arrival | null {
+  const { index, profile, site } = context;
+  if (!profile || !site) return null;
+  const routed = forward(routesOf(index, site.id), callOf(context));
+  if (!routed) return null;
+  const { networkId, kind, number } = routed;
+  return { networkId, kind, number, name: whatIsAt(index, networkId, kind, number) };
+}
+
+/** What the routes of the site make of a channel's call, held against where it is meant to go. */
+export type RouteVerdict =
+  | { is: 'right' }
+  /** No rule takes the call. */
+  | { is: 'stops' }
+  /** An earlier rule takes it; a later one would have led it right. */
+  | { is: 'taken'; by: RouteRule; right: RouteRule }
+  /** Another number, or another kind of call, leads there. */
+  | { is: 'misdialled'; expects: number }
+  /** The network is not logged in. */
+  | { is: 'not carried' }
+  /** The network is logged in, but the hotspot uses another. */
+  | { is: 'other network' }
+  /** No number leads there. */
+  | { is: 'unreachable' };
+
+export function judgeRoute(context: PathContext): RouteVerdict {
+  const { index, site, profile, channel, arrives } = context;
+  if (!site || !profile) return { is: 'right' };
+  const table = routesOf(index, site.id);
+  const { destination } = channel;
+  const wanted = destination ? callFor(index.plan, destination) : null;
+  if (!destination || !wanted) return arrives || table.networkIds.length === 0 ? { is: 'right' } : { is: 'stops' };
+  const isWanted = (one: { networkId: Id; kind: CallKind; number: number }) => one.networkId === destination.networkId && one.kind === wanted.kind && one.number === wanted.number;
+  if (arrives && isWanted(arrives)) return { is: 'right' };
+  // No network at all is the login’s to tell.
+  if (table.networkIds.length === 0) return { is: 'right' };
+  if (!table.networkIds.includes(destination.networkId)) return { is: 'not carried' };
+  const call = callOf(context);
+  const claimants = table.selection === 'several' ? table.compiled[call.kind][call.slot] : null;
+  const right = claimants?.rules.find((rule, at) => call.number >= claimants.first[at]! && call.number <= claimants.last[at]! && isWanted(outThrough(rule, call)));
+  if (right) return { is: 'taken', by: forward(table, call)!.rule!, right };
+  const expects = numberFor(table, destination.networkId, wanted.kind, wanted.number, call.slot);
+  if (expects !== null) return { is: 'misdialled', expects };
+  if (table.selection === 'one') return { is: 'other network' };
+  return arrives ? { is: 'unreachable' } : { is: 'stops' };
+}
+
+/** Where a call ends up, in words: network, kind, number and name. */
+export function placeWords(plan: Plan, { networkId, kind, number, name }: Arrival): string {
+  return `${plan.networks.byId[networkId]!.name}, ${kind} ${number}${name === null ? ' (nothing is known there)' : `, ${name}`}`;
 }

@@ -1,7 +1,8 @@
 import type { OfferSetting } from '../../build/types';
 import { newLogin } from '../../plan/create';
 import { rows } from '../../plan/table';
-import type { Id, Network, NetworkLogin, Plan } from '../../plan/types';
+import type { Id, Network, Plan } from '../../plan/types';
+import type { NetworkLogin } from './types';
 import { isStationId } from './addresses';
 import { SUFFIX_MAX, SUFFIX_MIN } from './limits';
 
@@ -21,20 +22,38 @@ export function freeSuffix(plan: Plan, siteId: Id): number | null {
   const taken = new Set<number>();
   for (const [otherId, profile] of Object.entries(plan.profiles)) {
     if (otherId === siteId) continue;
-    for (const login of Object.values(profile.logins)) if (login.suffix !== null) taken.add(login.suffix);
+    for (const login of Object.values(profile.dmr.logins)) if (login.suffix !== null) taken.add(login.suffix);
   }
   for (let suffix = SUFFIX_MIN; suffix <= SUFFIX_MAX; suffix += 1) if (!taken.has(suffix)) return suffix;
   return null;
 }
 
+/** The server with the least measured delay, else the first; `null` when the network has none. */
+export function bestServer(network: Network): Id | null {
+  const servers = rows(network.servers);
+  const measured = servers.filter((one) => one.delay !== null).sort((a, b) => a.delay!.medianMs - b.delay!.medianMs);
+  return (measured[0] ?? servers[0])?.id ?? null;
+}
+
+/** Sets the server and suffix that a login lacks. */
+export function fillLogin(plan: Plan, siteId: Id, network: Network, login: NetworkLogin): void {
+  login.serverId ??= bestServer(network);
+  login.suffix ??= suffixFor(plan, siteId);
+}
+
+/** A hotspot is known to all its networks by one suffix. */
+function suffixFor(plan: Plan, siteId: Id): number | null {
+  return Object.values(plan.profiles[siteId]!.dmr.logins).find((one) => one.suffix !== null)?.suffix ?? freeSuffix(plan, siteId);
+}
+
 /** What the builder sets for a network that wants reach through a hotspot: login on, a server, a suffix of its own. */
 export function buildLogin(plan: Plan, siteId: Id, network: Network, offer: OfferSetting): void {
   const profile = plan.profiles[siteId]!;
-  if (!profile.logins[network.id] && !offer(`${network.name}: login`, 'none', 'on', () => (profile.logins[network.id] = newLogin()))) return;
-  const login = profile.logins[network.id]!;
+  if (!profile.dmr.logins[network.id] && !offer(`${network.name}: login`, 'none', 'on', () => (profile.dmr.logins[network.id] = newLogin()))) return;
+  const login = profile.dmr.logins[network.id]!;
   if (!login.enabled) offer(`${network.name}: login`, 'off', 'on', () => (login.enabled = true), true);
-  const server = rows(network.servers)[0];
-  if (login.serverId === null && server) offer(`${network.name}: server`, 'none', server.name, () => (login.serverId = server.id));
-  const suffix = Object.values(profile.logins).find((one) => one.suffix !== null)?.suffix ?? freeSuffix(plan, siteId);
+  const serverId = bestServer(network);
+  if (login.serverId === null && serverId !== null) offer(`${network.name}: server`, 'none', network.servers.byId[serverId]!.name, () => (login.serverId = serverId));
+  const suffix = suffixFor(plan, siteId);
   if (login.suffix === null && suffix !== null) offer(`${network.name}: suffix`, 'none', String(suffix).padStart(2, '0'), () => (login.suffix = suffix));
 }

@@ -1,5 +1,6 @@
 /** JSON Schema parts of what a plan stores about DMR. Ranges by ETSI TS 102 361-1 (see `limits.ts`). */
-import { ADDRESS_MAX, ADDRESS_MIN, COLOR_CODE_MAX } from './limits';
+import { ADDRESS_MAX, ADDRESS_MIN, COLOR_CODE_MAX, SUFFIX_MAX, SUFFIX_MIN } from './limits';
+import type { SpecialName } from './types';
 
 type Schema = Record<string, unknown>;
 
@@ -8,23 +9,44 @@ interface Parts {
   nullOr: (schema: Schema) => Schema;
   ref: (name: string) => Schema;
   whole: (minimum: number, maximum: number) => Schema;
+  line: (maxLength: number) => Schema;
+  table: (row: Schema) => Schema;
+  mapOf: (value: Schema) => Schema;
   name: Schema;
 }
 
-export function dmrSchemas({ exact, nullOr, ref, whole, name }: Parts): Record<string, Schema> {
-  const special = exact({ number: ref('dmrAddress'), kind: ref('callKind') });
+export const SPECIAL_NAMES: readonly SpecialName[] = ['unlink', 'echo', 'status', 'position'];
+
+/** Rules may be typed beyond what can be sent: a check says so, and nothing typed is lost. */
+const RULE_NUMBER_MAX = 99_999_999;
+
+export function dmrSchemas({ exact, nullOr, ref, whole, line, table, mapOf, name }: Parts): { network: Record<string, Schema>; defs: Record<string, Schema> } {
+  const flag: Schema = { type: 'boolean' };
+  const slot: Schema = { enum: [1, 2] };
   return {
-    dmrAddress: whole(ADDRESS_MIN, ADDRESS_MAX),
-    dmrRadio: exact({ id: nullOr(whole(0, 999_999_999)), hearsOwnGroup: { type: 'boolean' } }),
-    dmrSite: exact({ colorCode: whole(0, COLOR_CODE_MAX) }),
-    dmrChannel: exact({
-      colorCode: whole(0, COLOR_CODE_MAX),
-      slot: { enum: [1, 2] },
-      call: exact({ kind: ref('callKind'), number: ref('dmrAddress') }),
-      receiveListId: nullOr(ref('id')),
-      admit: { enum: ['always', 'channel-free', 'color-code-free'] },
-    }),
-    talkGroup: exact({ id: ref('id'), name, number: ref('dmrAddress'), category: { enum: ['local', 'region', 'nation', 'world', 'tactical', 'test'] } }),
-    dmrSpecials: exact({ unlink: special, echo: special }),
+    network: {
+      groups: table(ref('talkGroup')),
+      special: exact(Object.fromEntries(SPECIAL_NAMES.map((special) => [special, nullOr(ref('specialNumber'))]))),
+      dynamicTimerMin: whole(1, 1440),
+      personalGroups: flag,
+    },
+    defs: {
+      dmrAddress: whole(ADDRESS_MIN, ADDRESS_MAX),
+      specialNumber: exact({ number: ref('dmrAddress'), kind: ref('callKind') }),
+      dmrRadio: exact({ id: nullOr(whole(0, 999_999_999)), hearsOwnGroup: flag }),
+      dmrSite: exact({ colorCode: whole(0, COLOR_CODE_MAX) }),
+      dmrChannel: exact({
+        colorCode: whole(0, COLOR_CODE_MAX),
+        slot,
+        call: exact({ kind: ref('callKind'), number: ref('dmrAddress') }),
+        receiveListId: nullOr(ref('id')),
+        admit: { enum: ['always', 'channel-free', 'color-code-free'] },
+      }),
+      talkGroup: exact({ id: ref('id'), name, number: ref('dmrAddress'), category: { enum: ['local', 'region', 'nation', 'world', 'tactical', 'test'] } }),
+      dmrProfile: exact({ selection: { enum: ['one', 'several'] }, rules: table(ref('routeRule')), logins: mapOf(ref('login')) }),
+      routeRule: exact({ id: ref('id'), networkId: ref('id'), call: ref('callKind'), range: nullOr(ref('ruleRange')), reply: flag }),
+      ruleRange: exact({ slot, first: whole(1, RULE_NUMBER_MAX), networkSlot: slot, networkFirst: whole(1, RULE_NUMBER_MAX), count: whole(1, RULE_NUMBER_MAX) }),
+      login: exact({ enabled: flag, serverId: nullOr(ref('id')), suffix: nullOr(whole(SUFFIX_MIN, SUFFIX_MAX)), password: line(200), staticGroupIds: { type: 'array', items: ref('id') } }),
+    },
   };
 }

@@ -34,7 +34,8 @@ export interface TalkGroup {
   category: GroupCategory;
 }
 
-export type SpecialName = 'unlink' | 'echo';
+/** What a network answers itself, by a number of its own. */
+export type SpecialName = 'unlink' | 'echo' | 'status' | 'position';
 
 export interface SpecialNumber {
   number: number;
@@ -44,5 +45,47 @@ export interface SpecialNumber {
 export interface DmrNetworkFields {
   mode: 'dmr';
   groups: Table<TalkGroup>;
-  special: Record<SpecialName, SpecialNumber>;
+  /** `null` where the network has no such number, or it is not known. */
+  special: Record<SpecialName, SpecialNumber | null>;
+  /** Minutes of quiet after the last local key-up until a dynamic group is dropped. Common practice: 10, in some networks 15. */
+  dynamicTimerMin: number;
+  /** Whether any 7-digit ID works as a group: an unlisted meeting place, heard by whoever monitors the frequency. */
+  personalGroups: boolean;
+}
+
+/** A stretch of consecutive numbers on one slot of the radio side, and where it lies on the network. */
+export interface RuleRange {
+  slot: TimeSlot;
+  first: number;
+  networkSlot: TimeSlot;
+  networkFirst: number;
+  count: number;
+}
+
+/** Turns a number on the radio side into a number on a network. What first matches is taken; see `docs/route-rules.md`. */
+export interface RouteRule {
+  id: Id;
+  networkId: Id;
+  call: CallKind;
+  /** `null` is a catch-all: it takes every call of its kind and passes the number as it was sent. */
+  range: RuleRange | null;
+  /** Whether what comes from the network is turned back by the inverse. Without it you talk and hear nothing. */
+  reply: boolean;
+}
+
+export interface DmrProfileFields {
+  /** `one`: the first network that is logged in takes every call as it was sent. `several`: the rules decide. */
+  selection: 'one' | 'several';
+  rules: Table<RouteRule>;
+  logins: Record<Id, NetworkLogin>;
+}
+
+export interface NetworkLogin {
+  enabled: boolean;
+  serverId: Id | null;
+  /** 1 to 99, appended to the DMR ID at login; never on the air. */
+  suffix: number | null;
+  password: string;
+  /** Talk groups that are always on, bound by the network to this hotspot. */
+  staticGroupIds: Id[];
 }

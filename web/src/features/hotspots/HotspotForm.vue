@@ -21,7 +21,7 @@ function change(label: string, recipe: (site: Site, profile: Profile) => void): 
 
 function switchLogin(network: Network, on: boolean): void {
   change(`${network.name} login ${on ? 'on' : 'off'}`, (_, profile) => {
-    const login = (profile.logins[network.id] ??= newLogin());
+    const login = (profile.dmr.logins[network.id] ??= newLogin());
     login.enabled = on;
     login.serverId ??= network.servers.order[0] ?? null;
   });
@@ -55,8 +55,8 @@ function takePosition(text: string): Taken {
     <FieldGroup title="Network logins">
       <p v-if="networks.length === 0" class="soft">No network in the plan yet. <router-link :to="{ name: 'networks', params: { planId: store.planId! } }">Add a network</router-link></p>
       <section v-for="network in networks" :key="network.id" :aria-label="network.name" class="login">
-        <div class="switch"><el-switch :model-value="profile.logins[network.id]?.enabled ?? false" :aria-label="`Log in to ${network.name}`" @update:model-value="switchLogin(network, $event === true)" /><strong>{{ network.name }}</strong></div>
-        <LoginForm v-if="profile.logins[network.id]" :network="network" :login="profile.logins[network.id]!" @change="(label, recipe) => change(`${network.name} ${label}`, (_, one) => recipe(one.logins[network.id]!))" />
+        <div class="switch"><el-switch :model-value="profile.dmr.logins[network.id]?.enabled ?? false" :aria-label="`Log in to ${network.name}`" @update:model-value="switchLogin(network, $event === true)" /><strong>{{ network.name }}</strong></div>
+        <LoginForm v-if="profile.dmr.logins[network.id]" :network="network" :login="profile.dmr.logins[network.id]!" @change="(label, recipe) => change(`${network.name} ${label}`, (_, one) => recipe(one.dmr.logins[network.id]!))" />
       </section>
     </FieldGroup>
     <FieldGroup title="Position and care">

@@ -1,20 +1,36 @@
 import type { Check } from '../../../checks/check';
 import { admitCriterion } from './admit-criterion';
 import { callKindDiffers } from './call-kind-differs';
+import { callNotRouted } from './call-not-routed';
+import { catchAllBeforeRules } from './catch-all-before-rules';
+import { catchAllMissing } from './catch-all-missing';
 import { colorCodeDiffers } from './color-code-differs';
 import { contactMissing } from './contact-missing';
 import { dmrIdCountryUnknown } from './dmr-id-country-unknown';
 import { dmrIdMalformed } from './dmr-id-malformed';
 import { dmrIdMissing } from './dmr-id-missing';
+import { groupNotCarried } from './group-not-carried';
 import { groupNotInReceiveList } from './group-not-in-receive-list';
 import { groupUnknown } from './group-unknown';
 import { networkDiffers } from './network-differs';
 import { networkLoginIncomplete } from './network-login-incomplete';
+import { networksOverlap } from './networks-overlap';
 import { numberDiffers } from './number-differs';
+import { numberOverLimit } from './number-over-limit';
+import { prefixTakesPersonalId } from './prefix-takes-personal-id';
+import { privateRuleMissing } from './private-rule-missing';
 import { radioIdDiffers } from './radio-id-differs';
+import { rangeOverNetworkEnd } from './range-over-network-end';
+import { rulePartlyShadowed } from './rule-partly-shadowed';
+import { ruleShadowed } from './rule-shadowed';
+import { ruleWithoutInverse } from './rule-without-inverse';
+import { sameNumberTwoNetworks } from './same-number-two-networks';
+import { severalNetworksSelectionOff } from './several-networks-selection-off';
 import { slotOnSimplex } from './slot-on-simplex';
+import { staticGroupInStandby } from './static-group-in-standby';
 import { suffixMissing } from './suffix-missing';
 import { suffixUsedTwice } from './suffix-used-twice';
+import { twoCatchAlls } from './two-catch-alls';
 
 export const checks: readonly Check[] = [
   dmrIdMissing,
@@ -26,10 +42,26 @@ export const checks: readonly Check[] = [
   networkLoginIncomplete,
   suffixMissing,
   suffixUsedTwice,
+  severalNetworksSelectionOff,
+  catchAllBeforeRules,
+  callNotRouted,
+  ruleWithoutInverse,
+  privateRuleMissing,
+  catchAllMissing,
+  twoCatchAlls,
+  ruleShadowed,
+  rulePartlyShadowed,
+  networksOverlap,
+  prefixTakesPersonalId,
+  numberOverLimit,
+  rangeOverNetworkEnd,
+  staticGroupInStandby,
+  groupNotCarried,
   networkDiffers,
   numberDiffers,
   callKindDiffers,
   groupUnknown,
+  sameNumberTwoNetworks,
   contactMissing,
   groupNotInReceiveList,
   admitCriterion,

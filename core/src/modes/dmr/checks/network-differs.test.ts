@@ -1,22 +1,22 @@
-import { newLogin, newNetwork } from '../../../plan/create';
-import { putRow } from '../../../plan/table';
 import type { Plan } from '../../../plan/types';
 import { testCheck } from '../../../testing/check-tester';
+import { causeway } from '../../../testing/sample-routes';
 import { networkDiffers } from './network-differs';
 
 const ALL = ['g1', 'g2', 'g3', 'echo'];
-const causeway = (plan: Plan) => {
-  putRow(plan.networks, newNetwork('n2', 'Causeway'));
-  plan.profiles['s1']!.logins['n2'] = { ...newLogin(), suffix: 3 };
+/** Causeway stands before Lantern in the plan, and both are on. */
+const second = (plan: Plan) => {
+  causeway(plan);
+  plan.profiles['s1']!.dmr.logins['n2']!.enabled = true;
 };
 
 testCheck(networkDiffers, {
-  valid: [{ name: 'one network' }, { name: 'a second one after it', change: causeway }],
+  valid: [{ name: 'one network' }, { name: 'a second one after it', change: second }],
   invalid: [
     {
-      name: 'logged in to the other only',
-      change: (plan) => (causeway(plan), void (plan.profiles['s1']!.logins['n1']!.enabled = false)),
-      findings: ALL.map((id) => ({ message: 'differs', pointer: `/codeplugs/r1/channels/byId/ch-w-${id}/destination/networkId`, says: 'The call goes to Causeway; its destination is on Lantern.', fixes: { switch: (plan) => { plan.profiles['s1']!.logins['n2']!.enabled = false; plan.profiles['s1']!.logins['n1']!.enabled = true; } } })),
+      name: 'the other comes first',
+      change: (plan) => (second(plan), void plan.networks.order.reverse()),
+      findings: ALL.map((id) => ({ message: 'differs', pointer: `/codeplugs/r1/channels/byId/ch-w-${id}/destination/networkId`, says: 'The call goes to Causeway; its destination is on Lantern.', fixes: { switch: (plan) => void (plan.profiles['s1']!.dmr.logins['n2']!.enabled = false) } })),
     },
   ],
 });

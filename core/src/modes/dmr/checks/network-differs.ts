@@ -1,6 +1,5 @@
 import { defineCheck } from '../../../checks/check';
-import { channelPointer, channelSubject, eachDisagreement } from '../../../checks/walk';
-import { set } from '../../../checks/walk';
+import { channelPointer, channelSubject, eachDisagreement, set } from '../../../checks/walk';
 import { toPointer } from '../../../plan/patches';
 
 export const networkDiffers = defineCheck({
@@ -9,9 +8,9 @@ export const networkDiffers = defineCheck({
   title: 'The hotspot sends the call to another network',
   fact: 'network',
   docs: {
-    summary: 'A channel is meant for one network, but its hotspot is logged in to another.',
+    summary: 'A hotspot without route rules is logged in to several networks, and a channel is meant for one that is not the first.',
     why: 'The same number on another network is another group, or nobody.',
-    remedy: 'Log the hotspot in to the network that is meant, or link the channel to a destination of the network it has.',
+    remedy: 'Plan rules for both networks under the hotspot’s routes, or log it in only to the network that is meant.',
   },
   messages: { differs: 'The call goes to {has}; its destination is on {expects}.' },
   fixes: { switch: 'Switch {site} from {has} to {expects}' },
@@ -20,9 +19,9 @@ export const networkDiffers = defineCheck({
     eachDisagreement(index, 'network', 'network', (context, fact) => {
       const site = context.site!;
       const [has, expects] = [String(fact.has), String(fact.expects)];
-      const login = (id: string) => toPointer(['profiles', site.id, 'logins', id, 'enabled']);
+      const login = (id: string) => toPointer(['profiles', site.id, 'dmr', 'logins', id, 'enabled']);
       const data = { has: plan.networks.byId[has]!.name, expects: plan.networks.byId[expects]!.name, site: site.name };
-      const fixes = context.profile!.logins[expects] ? [{ id: 'switch' as const, patches: [set(login(has), false), set(login(expects), true)] }] : [];
+      const fixes = [{ id: 'switch' as const, patches: [set(login(has), false)] }];
       report({ message: 'differs', data, pointer: channelPointer(context, 'destination', 'networkId'), subject: channelSubject(context), fixes });
     });
   },

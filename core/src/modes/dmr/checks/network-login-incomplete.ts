@@ -5,9 +5,11 @@ import type { Plan } from '../../../plan/types';
 import { defineCheck } from '../../../checks/check';
 import { eachProfile, set } from '../../../checks/walk';
 
-/** Networks that a hotspot must log in to: those it has a login for, and those that channels through it are meant to reach. */
+/** Networks that a hotspot must log in to: those whose login is on; when none is, those that channels through it are meant to reach. */
 function networksNeeded(plan: Plan, siteId: string): Set<string> {
-  const needed = new Set(Object.entries(plan.profiles[siteId]!.logins).filter(([, login]) => login.enabled).map(([id]) => id));
+  const needed = new Set(Object.entries(plan.profiles[siteId]!.dmr.logins).filter(([, login]) => login.enabled).map(([id]) => id));
+  // Beside a network that is on, a check of its own says that the destination’s is not.
+  if (needed.size > 0) return needed;
   for (const codeplug of Object.values(plan.codeplugs)) {
     for (const channel of rows(codeplug.channels)) if (channel.siteId === siteId && channel.destination) needed.add(channel.destination.networkId);
   }
@@ -34,18 +36,18 @@ export const networkLoginIncomplete = defineCheck({
     eachProfile(plan, (site, profile, pointer) => {
       const needed = networksNeeded(plan, site.id);
       const linked = index.paths().some(({ context }) => context.site?.id === site.id);
-      if (needed.size === 0 && linked) report({ message: 'missing', data: { site: site.name }, pointer: `${pointer}/logins`, subject: { siteId: site.id } });
+      if (needed.size === 0 && linked) report({ message: 'missing', data: { site: site.name }, pointer: `${pointer}/dmr/logins`, subject: { siteId: site.id } });
       for (const network of rows(plan.networks).filter((one) => needed.has(one.id))) {
-        const login = profile.logins[network.id] ?? null;
+        const login = profile.dmr.logins[network.id] ?? null;
         const gaps = loginGaps(login, plan.station.dmrId);
         if (gaps.length === 0) continue;
-        const at = toPointer(['profiles', site.id, 'logins', network.id]);
+        const at = toPointer(['profiles', site.id, 'dmr', 'logins', network.id]);
         const server = rows(network.servers)[0];
         const patches = [];
         if (login && gaps.includes('enabled')) patches.push({ known: 'on', patch: set(`${at}/enabled`, true) });
         if (login && gaps.includes('server') && server) patches.push({ known: server.name, patch: set(`${at}/serverId`, server.id) });
         const fixes = patches.length === 0 ? [] : [{ id: 'complete' as const, data: { known: patches.map((one) => one.known).join(', ') }, patches: patches.map((one) => one.patch) }];
-        report({ message: 'incomplete', data: { site: site.name, network: network.name, has: gaps.join(', ') }, pointer: login ? at : `${pointer}/logins`, subject: { siteId: site.id, networkId: network.id }, fixes });
+        report({ message: 'incomplete', data: { site: site.name, network: network.name, has: gaps.join(', ') }, pointer: login ? at : `${pointer}/dmr/logins`, subject: { siteId: site.id, networkId: network.id }, fixes });
       }
     });
   },

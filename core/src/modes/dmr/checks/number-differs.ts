@@ -1,5 +1,6 @@
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject, eachDisagreement, set } from '../../../checks/walk';
+import { callFor, placeWords } from '../links';
 
 export const numberDiffers = defineCheck({
   id: 'number-differs',
@@ -12,16 +13,23 @@ export const numberDiffers = defineCheck({
     remedy: 'Set the channel to the destination’s number, or link it to the destination it really calls.',
   },
   messages: {
-    elsewhere: 'The channel calls {has}; its destination is {expects}. The call goes to {where} instead.',
-    nowhere: 'The channel calls {has}; its destination is {expects}. Nothing is known at {has}.',
+    elsewhere: 'The channel calls {has}; {wanted} is {expects} on this radio. The call goes to {where} instead.',
+    nowhere: 'The channel calls {has}; {wanted} is {expects} on this radio. The call stops at the hotspot.',
   },
   fixes: { set: 'Set the channel to {expects}' },
   check(index, report) {
     eachDisagreement(index, 'number', 'network', (context, fact) => {
       const pointer = channelPointer(context, 'dmr', 'call', 'number');
-      const where = context.arrives?.name;
-      const data = { has: Number(fact.has), expects: Number(fact.expects), where: where ?? '' };
-      report({ message: where ? 'elsewhere' : 'nowhere', data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, fact.expects)] }] });
+      const { arrives, index: of, channel } = context;
+      const destination = channel.destination!;
+      const wanted = callFor(of.plan, destination)!;
+      const data = {
+        has: Number(fact.has),
+        expects: Number(fact.expects),
+        wanted: `${of.plan.networks.byId[destination.networkId]!.name} ${wanted.number}, ${wanted.name},`,
+        where: arrives ? placeWords(of.plan, arrives) : '',
+      };
+      report({ message: arrives ? 'elsewhere' : 'nowhere', data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, fact.expects)] }] });
     });
   },
 });

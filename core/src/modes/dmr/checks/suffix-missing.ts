@@ -18,9 +18,9 @@ export const suffixMissing = defineCheck({
   fixes: { set: 'Set it to {expects}' },
   check(index, report) {
     eachProfile(index.plan, (site, profile) => {
-      for (const [networkId, login] of Object.entries(profile.logins).sort(([a], [b]) => (a < b ? -1 : 1))) {
+      for (const [networkId, login] of Object.entries(profile.dmr.logins).sort(([a], [b]) => (a < b ? -1 : 1))) {
         if (!login.enabled || login.suffix !== null) continue;
-        const pointer = toPointer(['profiles', site.id, 'logins', networkId, 'suffix']);
+        const pointer = toPointer(['profiles', site.id, 'dmr', 'logins', networkId, 'suffix']);
         const free = freeSuffix(index.plan, site.id);
         const fixes = free === null ? [] : [{ id: 'set' as const, data: { expects: String(free).padStart(2, '0') }, patches: [set(pointer, free)] }];
         report({ message: 'missing', data: { site: site.name, network: index.plan.networks.byId[networkId]!.name }, pointer, subject: { siteId: site.id, networkId }, fixes });

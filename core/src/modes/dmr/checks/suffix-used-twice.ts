@@ -18,7 +18,7 @@ export const suffixUsedTwice = defineCheck({
   check(index, report) {
     const owner = new Map<string, string>();
     eachProfile(index.plan, (site, profile) => {
-      for (const [networkId, login] of Object.entries(profile.logins).sort(([a], [b]) => (a < b ? -1 : 1))) {
+      for (const [networkId, login] of Object.entries(profile.dmr.logins).sort(([a], [b]) => (a < b ? -1 : 1))) {
         if (!login.enabled || login.suffix === null) continue;
         const key = `${networkId}/${login.suffix}`;
         const other = owner.get(key);
@@ -26,7 +26,7 @@ export const suffixUsedTwice = defineCheck({
           owner.set(key, site.name);
           continue;
         }
-        const pointer = toPointer(['profiles', site.id, 'logins', networkId, 'suffix']);
+        const pointer = toPointer(['profiles', site.id, 'dmr', 'logins', networkId, 'suffix']);
         const free = freeSuffix(index.plan, site.id);
         const two = (suffix: number) => String(suffix).padStart(2, '0');
         const fixes = free === null ? [] : [{ id: 'set' as const, data: { site: site.name, expects: two(free) }, patches: [set(pointer, free)] }];

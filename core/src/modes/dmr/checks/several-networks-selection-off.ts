@@ -1,0 +1,28 @@
+import { defineCheck } from '../../../checks/check';
+import { eachProfile, set } from '../../../checks/walk';
+import { toPointer } from '../../../plan/patches';
+import { routesOf } from '../links';
+
+export const severalNetworksSelectionOff = defineCheck({
+  id: 'several-networks-selection-off',
+  severity: 'doubtful',
+  title: 'Several networks on, network selection off',
+  docs: {
+    summary: 'A hotspot logs in to several networks, but has no rules that choose between them.',
+    why: 'Every call goes to the first network; the others are connected and never used.',
+    remedy: 'Press “Add a network” under the hotspot’s routes: it plans the rules. Or switch the other logins off.',
+    source: { kind: 'common practice', name: 'network selection on for several networks' },
+  },
+  messages: { off: '{site} is logged in to {networks} with network selection off: every call goes to {first}.' },
+  fixes: { one: 'Log in to {first} only' },
+  check(index, report) {
+    eachProfile(index.plan, (site, profile) => {
+      const { selection, networkIds } = routesOf(index, site.id);
+      if (selection === 'several' || networkIds.length < 2 || !profile.modes.dmr) return;
+      const nameOf = (id: string) => index.plan.networks.byId[id]!.name;
+      const at = (...more: string[]) => toPointer(['profiles', site.id, 'dmr', ...more]);
+      const patches = networkIds.slice(1).map((id) => set(at('logins', id, 'enabled'), false));
+      report({ message: 'off', data: { site: site.name, networks: networkIds.map(nameOf).join(' and '), first: nameOf(networkIds[0]!) }, pointer: at('selection'), subject: { siteId: site.id }, fixes: [{ id: 'one', patches }] });
+    });
+  },
+});

@@ -1,0 +1,13 @@
+import { putRow, removeRow } from '../../../plan/table';
+import type { Plan } from '../../../plan/types';
+import { testCheck } from '../../../testing/check-tester';
+import { routedPlan } from '../../../testing/sample-routes';
+import { twoCatchAlls } from './two-catch-alls';
+
+const second = (call: 'group' | 'private') => (plan: Plan) => putRow(plan.profiles['s1']!.dmr.rules, { id: 'x', networkId: 'n2', call, range: null, reply: true });
+
+testCheck(twoCatchAlls, {
+  plan: routedPlan,
+  valid: [{ name: 'as planned' }, { name: 'one of each kind', change: second('private') }],
+  invalid: [{ name: 'two for groups', change: second('group'), findings: [{ message: 'second', pointer: '/profiles/s1/dmr/rules/byId/x', says: 'Rule 6, the catch-all of Home to Causeway never takes a call: rule 5, the catch-all to Lantern takes every group call.', fixes: { remove: (plan) => removeRow(plan.profiles['s1']!.dmr.rules, 'x') } }] }],
+});
