@@ -5,9 +5,8 @@ import { explain } from '@relay/core/checks/explain';
 import { runChecks } from '@relay/core/checks/run';
 import { describeReadFinding } from '@relay/core/formats/format';
 import { planJson } from '@relay/core/formats/plan-json';
-import { FACT_WORDS, HOP_NAMES } from '@relay/core/path/facts';
+import { describePath, type RelayView } from '@relay/core/path/describe';
 import { indexPlan } from '@relay/core/path/plan-index';
-import type { Direction } from '@relay/core/path/types';
 import { edit } from '@relay/core/plan/edit';
 import type { Plan } from '@relay/core/plan/types';
 
@@ -52,12 +51,9 @@ function check({ plan, json }: Request): number {
   return findings.length > 0 ? EXIT.findings : EXIT.whole;
 }
 
-function describe(name: string, direction: Direction): string[] {
-  const lines = direction.hops.map((hop) => {
-    const facts = hop.facts.map((fact) => `${FACT_WORDS[fact.key].name} ${FACT_WORDS[fact.key].read(fact.has)}${fact.state === 'whole' ? '' : ` (expects ${FACT_WORDS[fact.key].read(fact.expects)})`}`);
-    return `  ${HOP_NAMES[hop.id].padEnd(12)}${hop.state.padEnd(9)} ${facts.join(', ')}`;
-  });
-  return [`${name}: ${direction.verdict}${direction.at ? ` at ${HOP_NAMES[direction.at].toLowerCase()}` : ''}`, ...lines];
+function describe({ hops, words }: RelayView['call']): string[] {
+  const pair = ({ name, has, expects, state }: (typeof hops)[number]['pairs'][number]) => `${name} ${has}${state === 'whole' ? '' : ` (expects ${expects})`}`;
+  return [words, ...hops.map((hop) => `  ${hop.kind.padEnd(12)}${hop.state.padEnd(9)} ${hop.pairs.map(pair).join(', ')}`)];
 }
 
 function trace({ plan, json, channel }: Request): number {
@@ -67,8 +63,9 @@ function trace({ plan, json, channel }: Request): number {
   if (json) print(JSON.stringify(found.map(({ path }) => path), null, 2));
   else {
     for (const { path, context } of found) {
-      print([`${context.channel.name} on ${context.radio.name}`, ...describe('call', path.call), ...describe('reply', path.reply)].join('\n'));
-      if (path.arrives) print(`ends up at ${plan.networks.byId[path.arrives.networkId]!.name}, ${path.arrives.kind} ${path.arrives.number}${path.arrives.name ? `, ${path.arrives.name}` : ''}`);
+      const view = describePath(path, context);
+      print([`${context.channel.name} on ${context.radio.name}: ${view.words}`, ...describe(view.call), ...describe(view.reply)].join('\n'));
+      if (path.arrives) print(`calls ${context.channel.dmr.call.number}; ends up at ${plan.networks.byId[path.arrives.networkId]!.name}, ${path.arrives.kind} ${path.arrives.number}${path.arrives.name ? `, ${path.arrives.name}` : ''}`);
     }
   }
   return found.every(({ path }) => path.verdict === 'whole') ? EXIT.whole : EXIT.findings;

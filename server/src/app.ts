@@ -13,6 +13,8 @@ import { requestLog } from './http/request-log';
 import { Plans } from './plans';
 import { healthRoutes } from './routes/health';
 import { planRoutes } from './routes/plans';
+import { probeRoutes } from './routes/probes';
+import type { Line } from './prober/line';
 
 export interface AppParts {
   source: DataSource;
@@ -22,14 +24,17 @@ export interface AppParts {
   hosts: readonly string[];
   /** Folder of the built pages. */
   webRoot: string;
+  /** What the prober asks. */
+  line: Line;
 }
 
 const BODY_LIMIT = '32mb';
 
-export function createApp({ source, events, log, hosts, webRoot }: AppParts): Koa {
+export function createApp({ source, events, log, hosts, webRoot, line }: AppParts): Koa {
   const app = new Koa();
   const health = healthRoutes(source);
   const plans = planRoutes(new Plans(source), events);
+  const probes = probeRoutes(line);
   app.use(requestLog(log));
   app.use(problems(log));
   app.use(guard(hosts));
@@ -38,7 +43,7 @@ export function createApp({ source, events, log, hosts, webRoot }: AppParts): Ko
   // Streams of events must arrive as they happen, not when a compressor's buffer is full.
   app.use(compress({ br: false, filter: (type) => !type.includes('event-stream') && /json|text|javascript|svg/i.test(type) }));
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: BODY_LIMIT, jsonStrict: true }));
-  for (const router of [health, plans]) app.use(router.routes()).use(router.allowedMethods());
+  for (const router of [health, plans, probes]) app.use(router.routes()).use(router.allowedMethods());
   app.use(pages(webRoot));
   app.on('error', (error: Error) => log.debug({ err: error }, 'connection error'));
   return app;

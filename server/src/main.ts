@@ -7,6 +7,7 @@ import { createApp } from './app';
 import { openDatabase } from './db/data-source';
 import { PlanEvents } from './events';
 import { Plans } from './plans';
+import { simulatedLine } from './prober/line';
 
 function setting(name: string, fallback?: string): string {
   const value = process.env[name] ?? fallback;
@@ -26,7 +27,7 @@ async function main(): Promise<void> {
   const events = new PlanEvents(url, log);
   await events.listen();
   const hosts = setting('RELAY_HOSTS', '').split(',').map((name) => name.trim().toLowerCase()).filter(Boolean);
-  const app = createApp({ source, events, log, hosts, webRoot: setting('RELAY_WEB_ROOT', join(import.meta.dirname, '../../web/dist')) });
+  const app = createApp({ source, events, log, hosts, webRoot: setting('RELAY_WEB_ROOT', join(import.meta.dirname, '../../web/dist')), line: simulatedLine() });
   const server = createServer((request, response) => void app.callback()(request, response));
   await new Promise<void>((resolve, reject) => server.once('error', reject).listen(port, host, resolve));
   log.info({ host, port }, 'listening');

@@ -1,5 +1,5 @@
 /** The API in OpenAPI 3.1, published as `docs/openapi.json`. Tests hold each route and each answer against it. */
-import { CREATE_BODY, DUPLICATE_BODY, EDIT_ROW_SCHEMA, EDITED_SCHEMA, EDITS_BODY, OPENED_SCHEMA, PROBLEM_SCHEMA, SUMMARY_SCHEMA } from './http/schemas';
+import { CREATE_BODY, DUPLICATE_BODY, EDIT_ROW_SCHEMA, EDITED_SCHEMA, EDITS_BODY, OPENED_SCHEMA, PROBE_BODY, PROBE_SCHEMA, PROBLEM_SCHEMA, SUMMARY_SCHEMA } from './http/schemas';
 
 const json = (schema: object) => ({ content: { 'application/json': { schema } } });
 const answer = (description: string, schema: object) => ({ description, ...json(schema) });
@@ -37,5 +37,6 @@ export const openApi = {
     '/plans/{id}/events': { parameters: [id], get: { summary: 'Server-sent events: `version` when there is a new one', responses: { 200: { description: 'Stream', content: { 'text/event-stream': {} } } } } },
     '/plans/{id}/duplicate': { parameters: [id], post: { summary: 'A copy under another name', requestBody: json(DUPLICATE_BODY), responses: { 201: answer('Made', SUMMARY_SCHEMA), ...notFound } } },
     '/plans/{id}/restore': { parameters: [id], post: { summary: 'Bring a deleted plan back', responses: { 200: answer('Restored', SUMMARY_SCHEMA), ...notFound } } },
+    '/probes': { post: { summary: 'Measure the delay of a server: five probes over a simulated line; `delay` is null when none was answered', requestBody: json(PROBE_BODY), responses: { 200: answer('Measured', PROBE_SCHEMA), 422: problem('No host') } } },
   },
 };

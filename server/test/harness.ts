@@ -14,13 +14,21 @@ import { createApp } from '../src/app';
 import { openDatabase } from '../src/db/data-source';
 import { PlanEvents } from '../src/events';
 import type { NewEdit } from '../src/plans';
+import { type Line, Unanswered } from '../src/prober/line';
 
 export interface Running {
   url: string;
   stop: () => Promise<void>;
 }
 
-export async function startServer(): Promise<Running> {
+/** Answers at once, except for the host that never does. */
+const quickLine: Line = {
+  ask: async (host) => {
+    if (host === 'silent.example') throw new Unanswered(host);
+  },
+};
+
+export async function startServer(line: Line = quickLine): Promise<Running> {
   const databaseUrl = inject('databaseUrl');
   const log = pino({ level: 'silent' });
   const source = await openDatabase(databaseUrl);
@@ -29,7 +37,7 @@ export async function startServer(): Promise<Running> {
   const webRoot = mkdtempSync(join(tmpdir(), 'relay-web-'));
   writeFileSync(join(webRoot, 'index.html'), '<html><head><meta name="csp-nonce" content="__NONCE__"></head></html>');
   writeFileSync(join(webRoot, 'icon.svg'), '<svg/>');
-  const app = createApp({ source, events, log, hosts: ['relay.example'], webRoot });
+  const app = createApp({ source, events, log, hosts: ['relay.example'], webRoot, line });
   const server: Server = createServer((request, response) => void app.callback()(request, response));
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   return {

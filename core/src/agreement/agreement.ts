@@ -3,10 +3,10 @@ import type { Finding } from '../checks/check';
 import { explain, type Explanation } from '../checks/explain';
 import { runChecks } from '../checks/run';
 import { CHANNEL_FIELDS } from '../codeplug/channel-fields';
-import type { RelayView } from '../path/describe';
+import { placeOf, type RelayView } from '../path/describe';
 import { FACT_WORDS } from '../path/facts';
 import { indexPlan, type PlanIndex, type TracedPath } from '../path/plan-index';
-import type { HopId, Verdict } from '../path/types';
+import type { HopId, Outcome, Verdict } from '../path/types';
 import type { Id, Plan } from '../plan/types';
 
 export interface ExplainedFinding extends Finding, Explanation {
@@ -21,6 +21,9 @@ export interface ChannelVerdict {
   at: HopId | null;
   /** The call passes and only the answer does not come back. */
   replyOnly: boolean;
+  outcome: Outcome;
+  /** Where its call comes out: `Lantern 417`; empty when nowhere. */
+  place: string;
   /** Field of the sheet → the value its other end expects, where the two disagree. */
   expects: Record<string, string>;
 }
@@ -50,7 +53,7 @@ export function agreementOf(plan: Plan, index: PlanIndex = indexPlan(plan)): Agr
     const { path } = traced;
     tally[path.verdict] += 1;
     const callAt = path.call.verdict === path.verdict ? path.call.at : null;
-    return { radioId: path.radioId, channelId: path.channelId, verdict: path.verdict, at: callAt ?? path.reply.at, replyOnly: path.verdict !== 'whole' && callAt === null, expects: expectations(traced) };
+    return { radioId: path.radioId, channelId: path.channelId, verdict: path.verdict, at: callAt ?? path.reply.at, replyOnly: path.verdict !== 'whole' && callAt === null, outcome: path.outcome, place: placeOf(traced.context), expects: expectations(traced) };
   });
   const findings = runChecks(index).map((finding) => ({ ...finding, ...explain(finding), id: `${finding.check}:${finding.pointer}` }));
   return { tally, channels, findings };

@@ -33,6 +33,8 @@ interface Work {
   contacts: Set<string>;
   contactName: (wish: NameWish) => string;
   zoned: Set<Id>;
+  /** What the wants of this radio call, by contact key. */
+  needed: ReadonlySet<string>;
 }
 
 interface Wanted {
@@ -68,17 +70,20 @@ function wantedOf({ plan, radio, codeplug }: Work): Wanted[] {
   return wanted;
 }
 
-/** Whether another channel than this one fits. */
-function anotherChannel(codeplug: Codeplug, channel: Channel, fits: (one: Channel) => boolean): boolean {
-  return rows(codeplug.channels).some((one) => one.id !== channel.id && fits(one));
+/** The number that the builder gave a channel and that nothing else in the radio calls: what goes with it may be renumbered. */
+function ownNumber({ codeplug, needed }: Work, { id, built, dmr: { call } }: Channel): number | null {
+  if (built?.dmr.call.number !== call.number || needed.has(contactKey(call.kind, call.number))) return null;
+  const shared = rows(codeplug.channels).some((one) => one.id !== id && one.dmr.call.kind === call.kind && one.dmr.call.number === call.number);
+  return shared ? null : call.number;
 }
 
-/** A channel that calls another number takes its contact along, unless another channel calls the old one. */
+/** A channel that calls another number takes its contact along. */
 function moveContact(work: Work, draft: ChannelDraft, channel: Channel): boolean {
   const { codeplug } = work;
-  const { kind, number } = channel.dmr.call;
+  const { kind } = channel.dmr.call;
+  const number = ownNumber(work, channel);
   const old = rows(codeplug.contacts).find((one) => one.kind === kind && one.number === number);
-  if (!old || kind !== draft.contact.kind || anotherChannel(codeplug, channel, ({ dmr: { call } }) => call.kind === kind && call.number === number)) return false;
+  if (!old || kind !== draft.contact.kind) return false;
   const item: BuildItem = { id: `contact:${contactKey(kind, draft.contact.number)}`, kind: 'change-contact', subject: old.name, field: 'number', from: String(number), to: String(draft.contact.number), handMade: false };
   offer(work, item, () => (old.number = draft.contact.number));
   return true;
@@ -104,8 +109,8 @@ function extendList(work: Work, list: ListDraft, channel: Channel | null): boole
   const { codeplug } = work;
   const groups = codeplug.receiveLists.byId[list.id]?.groups;
   if (groups?.includes(list.group)) return true;
-  const old = channel?.dmr.call.number;
-  if (channel && groups && old !== undefined && groups.includes(old) && !anotherChannel(codeplug, channel, ({ dmr }) => dmr.receiveListId === list.id && dmr.call.number === old)) {
+  const old = channel && ownNumber(work, channel);
+  if (groups && old !== null && groups.includes(old)) {
     const item: BuildItem = { id: `list:${list.id}:${list.group}`, kind: 'change-list', subject: list.name, field: 'groups', from: String(old), to: String(list.group), handMade: false };
     return offer(work, item, () => (groups[groups.indexOf(old)] = list.group));
   }
@@ -170,7 +175,9 @@ function removeUnwanted(work: Work): void {
 
 function buildRadio(work: Work): void {
   removeUnwanted(work);
-  for (const wanted of wantedOf(work)) {
+  const all = wantedOf(work);
+  work.needed = new Set(all.map(({ draft }) => contactKey(draft.contact.kind, draft.contact.number)));
+  for (const wanted of all) {
     addContact(work, wanted.draft, wanted.channel);
     const list = listFor(work, wanted.draft);
     const listId = list && extendList(work, list, wanted.channel) ? list.id : null;
@@ -198,6 +205,7 @@ function buildInPlace(plan: Plan, accept: Accept): BuildItem[] {
       contacts: new Set(contacts.map((contact) => contactKey(contact.kind, contact.number))),
       contactName: nameFitter(radio.limits.nameLength, contacts.map((contact) => contact.name)),
       zoned: new Set(rows(codeplug.zones).flatMap((zone) => zone.channelIds)),
+      needed: new Set(),
     });
   }
   repairReferences(plan);

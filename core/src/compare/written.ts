@@ -1,5 +1,6 @@
 /** What was last written to a radio, held apart from what is planned; the difference is what must be reprogrammed. */
 import { CHANNEL_FIELDS, valuesOf } from '../codeplug/channel-fields';
+import { placeOf } from '../path/describe';
 import type { PlanIndex } from '../path/plan-index';
 import { rows, tableOf } from '../plan/table';
 import { sameJson } from '../plan/patches';
@@ -58,7 +59,7 @@ function changedRows<T extends { id: Id; name: string }>(before: Table<T>, after
 
 function places(index: PlanIndex, radioId: Id): Map<Id, string> {
   const mine = index.paths().filter(({ path }) => path.radioId === radioId);
-  return new Map(mine.map(({ context: { channel, arrives } }) => [channel.id, arrives ? `${index.plan.networks.byId[arrives.networkId]!.name} ${arrives.number}` : '']));
+  return new Map(mine.map(({ context }) => [context.channel.id, placeOf(context)]));
 }
 
 function changedChannels(index: PlanIndex, radioId: Id, codeplug: Codeplug, written: Written): ChannelChange[] {

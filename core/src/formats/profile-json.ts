@@ -1,18 +1,37 @@
 /** A hotspot's settings as JSON of our own (docs/formats.md): names instead of keys, so that it reads without the plan. */
 import { formatLogin } from '../modes/dmr/addresses';
+import { radioNumber } from '../modes/dmr/routes/prefixes';
+import { ruleSentence } from '../modes/dmr/routes/words';
+import type { RouteRule, RuleRange } from '../modes/dmr/types';
 import { rows } from '../plan/table';
-import type { Id, Plan } from '../plan/types';
+import type { CallKind, Id, Plan } from '../plan/types';
 
 export interface ProfileSheet {
   format: 'yellow-relay-hotspot';
-  formatVersion: 1;
+  formatVersion: 2;
   hotspot: string;
   callSign: string;
   receiveHz: number;
   transmitHz: number;
   dmr: { enabled: boolean; colorCode: number | null };
-  networks: { network: string; enabled: boolean; server: string | null; host: string | null; login: string | null; suffix: number | null; password: string | null; staticGroups: number[] }[];
+  networks: { network: string; enabled: boolean; server: string | null; host: string | null; login: string | null; suffix: number | null; password: string | null; staticGroups: { number: number; onRadio: number | null }[] }[];
+  routes: { selection: 'one' | 'several'; rules: RuleSheet[] };
+  standby: boolean;
   location: { lat: number; lon: number; publish: boolean } | null;
+}
+
+/** One route rule, in order; a catch-all has no range. */
+export interface RuleSheet {
+  call: CallKind;
+  network: string;
+  range: RuleRange | null;
+  reply: boolean;
+  /** The rule in words. */
+  sentence: string;
+}
+
+function ruleSheet(plan: Plan, rule: RouteRule): RuleSheet {
+  return { call: rule.call, network: plan.networks.byId[rule.networkId]!.name, range: rule.range, reply: rule.reply, sentence: ruleSentence(plan, rule) };
 }
 
 /** Everything that is to be set on a hotspot. `passwords: false` leaves them `null`. @throws Error for an unknown site */
@@ -23,7 +42,7 @@ export function profileSheet(plan: Plan, siteId: Id, options: { passwords: boole
   const { callSign, dmrId } = plan.station;
   return {
     format: 'yellow-relay-hotspot',
-    formatVersion: 1,
+    formatVersion: 2,
     hotspot: site.name,
     callSign,
     receiveHz: site.rxHz,
@@ -42,10 +61,15 @@ export function profileSheet(plan: Plan, siteId: Id, options: { passwords: boole
           login: dmrId !== null && login.suffix !== null ? formatLogin(dmrId, login.suffix).replaceAll(' ', '') : null,
           suffix: login.suffix,
           password: options.passwords ? login.password : null,
-          staticGroups: login.staticGroupIds.map((id) => network.groups.byId[id]!.number),
+          staticGroups: login.staticGroupIds.map((id) => {
+            const { number } = network.groups.byId[id]!;
+            return { number, onRadio: radioNumber(plan, siteId, network.id, 'group', number) };
+          }),
         },
       ];
     }),
+    routes: { selection: profile.dmr.selection, rules: rows(profile.dmr.rules).map((rule) => ruleSheet(plan, rule)) },
+    standby: profile.standby,
     location: profile.location,
   };
 }

@@ -42,6 +42,20 @@ export const CREATE_BODY = {
 
 export const DUPLICATE_BODY = { type: 'object', required: ['name'], properties: { name: NAME }, additionalProperties: false };
 
+export const PROBE_BODY = { type: 'object', required: ['host'], properties: { host: { ...LINE, minLength: 1, maxLength: 253 } }, additionalProperties: false };
+
+const MS = { type: 'number', minimum: 0 };
+
+export const PROBE_SCHEMA = {
+  type: 'object',
+  required: ['host', 'delay'],
+  properties: {
+    host: { type: 'string' },
+    delay: { anyOf: [{ type: 'null' }, { type: 'object', required: ['medianMs', 'lowMs', 'highMs', 'lost', 'at'], properties: { medianMs: MS, lowMs: MS, highMs: MS, lost: { type: 'integer' }, at: { type: 'string' } }, additionalProperties: false }] },
+  },
+  additionalProperties: false,
+};
+
 export const SUMMARY_SCHEMA = {
   type: 'object',
   required: ['id', 'name', 'version', 'updatedAt', 'deletedAt'],
@@ -54,6 +68,8 @@ export const EDIT_ROW_SCHEMA = {
   required: ['planId', 'version', 'id', 'kind', 'target', 'label', 'patches', 'inverse', 'at'],
   properties: {
     ...EDIT_SCHEMA.properties,
+    /** `format`: the server brought the plan to a newer format. */
+    kind: { enum: ['edit', 'undo', 'redo', 'format'] },
     planId: UUID,
     version: { type: 'integer' },
     inverse: { type: 'array', items: PATCH_SCHEMA },

@@ -26,6 +26,7 @@ export const router = createRouter({
         { path: 'wants', name: 'wants', component: () => import('../features/wants').then((m) => m.WantsView), meta: { title: 'Wants' } },
         { path: 'codeplugs/:radioId?', name: 'codeplugs', component: () => import('../features/codeplugs').then((m) => m.CodeplugsView), props: true, meta: { title: 'Codeplugs' } },
         { path: 'hotspots/:siteId?', name: 'hotspots', component: () => import('../features/hotspots').then((m) => m.HotspotsView), props: true, meta: { title: 'Hotspots' } },
+        { path: 'hotspots/:siteId/routes', name: 'routes', component: () => import('../features/routes').then((m) => m.RoutesView), props: true, meta: { title: 'Routes', stop: 'hotspots' } },
         { path: 'agreement', name: 'agreement', component: () => import('../features/agreement').then((m) => m.AgreementView), meta: { title: 'Agreement' } },
         { path: 'carry-out', name: 'carry-out', component: () => import('../features/carry-out').then((m) => m.CarryOutView), meta: { title: 'Carry out' } },
       ],

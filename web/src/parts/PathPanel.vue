@@ -13,10 +13,27 @@ const finding = computed(() => {
   return findingAtGap(findingsOfPath(store.agreement.findings, store.selection.radioId, channel.id, channel.siteId), store.relayView);
 });
 const alike = computed(() => (finding.value ? store.agreement!.findings.filter((one) => one.check === finding.value!.check && one.fixes.length > 0).length : 0));
+/** What the path says of a group that is not static: asleep until keyed, or awake. */
+const activity = computed(() => store.relayView?.reply.hops.flatMap((hop) => hop.pairs).find((pair) => pair.key === 'activity')?.has ?? null);
 </script>
 
 <template>
   <section v-if="store.relayView" aria-label="Relay line of the selection" data-testid="dock">
+    <p v-if="activity" class="activity soft"><span data-testid="activity">Group {{ activity }}.</span> <el-button v-if="activity !== 'static'" size="small" @click="store.keyUp()">I keyed it just now</el-button></p>
     <RelayLine :view="store.relayView" :finding="finding" :alike="alike" :large="large" @mend="store.mend($event)" @mend-all="store.mendAll($event)" />
   </section>
 </template>
+
+<style scoped>
+section {
+  position: relative;
+}
+
+.activity {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  justify-content: flex-end;
+  font-size: 12px;
+}
+</style>

@@ -11,14 +11,13 @@ defineEmits<{ mend: [finding: ExplainedFinding]; mendAll: [checkId: string] }>()
 
 const call = computed(() => drawing(props.view.call));
 const reply = computed(() => drawing(props.view.reply));
-const verdictWords = computed(() => (props.view.call.verdict !== 'whole' ? props.view.call.words : props.view.reply.verdict !== 'whole' ? props.view.reply.words : 'whole, both ways'));
 </script>
 
 <template>
   <div class="relay" :class="{ 'relay--large': large }">
     <div class="head">
       <strong>{{ view.title }}</strong>
-      <strong :class="`is-${view.verdict}`" data-testid="relay-verdict">{{ verdictWords }}</strong>
+      <strong :class="`is-${view.verdict}`" data-testid="relay-verdict">{{ view.words }}</strong>
       <span v-if="finding" class="cause">{{ finding.what }}</span>
       <span v-if="finding" class="acts">
         <el-button v-for="(label, i) in finding.fixLabels.slice(0, 1)" :key="i" type="primary" @click="$emit('mend', finding)">{{ label }}</el-button>

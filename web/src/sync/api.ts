@@ -1,7 +1,7 @@
 /** The server's API as functions. A problem document becomes an `ApiProblem`; no answer at all, a `ServerGone`. */
 import type { EditRecord } from '@relay/core/plan/history';
 import type { Patch } from '@relay/core/plan/patches';
-import type { Plan } from '@relay/core/plan/types';
+import type { Delay, Plan } from '@relay/core/plan/types';
 
 export interface PlanSummary {
   id: string;
@@ -41,10 +41,10 @@ export class ApiProblem extends Error {
   }
 }
 
-async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
   let response: Response;
   try {
-    const init: RequestInit = { method };
+    const init: RequestInit = { method, ...(signal ? { signal } : {}) };
     if (body !== undefined) Object.assign(init, { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
     response = await fetch(`/api/v1${path}`, init);
   } catch {
@@ -67,6 +67,7 @@ export const api = {
   editsAfter: (id: string, version: number) => call<SavedEdit[]>('GET', `/plans/${id}/edits?after=${version}`),
   duplicate: (id: string, name: string) => call<PlanSummary>('POST', `/plans/${id}/duplicate`, { name }),
   remove: (id: string) => call<PlanSummary>('DELETE', `/plans/${id}`),
+  probe: (host: string, signal: AbortSignal) => call<{ host: string; delay: Delay | null }>('POST', '/probes', { host }, signal),
   restore: (id: string) => call<PlanSummary>('POST', `/plans/${id}/restore`),
 };
 

@@ -4,6 +4,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { Agreement, ExplainedFinding } from '@relay/core/agreement/agreement';
 import type { RelayView } from '@relay/core/path/describe';
+import { indexPlan } from '@relay/core/path/plan-index';
 import { diff } from '@relay/core/plan/diff';
 import { type Patch, PatchError } from '@relay/core/plan/patches';
 import { editByPatches, type Recipe } from '@relay/core/plan/edit';
@@ -13,6 +14,7 @@ import type { Checker } from '../worker/check-worker';
 import { startChecker } from '../worker/checker';
 import { api } from './api';
 import { dropOrphans, markWindow, openWindows, pendingStore, takeOrphans } from './pending-store';
+import { awakeAt, type Keyed, keyedNow } from './keyed';
 import { PlanSession, type SaveState } from './session';
 
 export interface Selection {
@@ -26,8 +28,12 @@ const ORPHANS_AGAIN_MS = 3_000;
 export const usePlanStore = defineStore('plan', () => {
   const planId = ref<string | null>(null);
   const plan = shallowRef<Plan | null>(null);
+  /** Look-ups for the page itself; what is long is asked of the worker. */
+  const index = computed(() => (plan.value ? indexPlan(plan.value) : null));
   const agreement = shallowRef<Agreement | null>(null);
   const relayView = shallowRef<RelayView | null>(null);
+  /** Groups that the user says were keyed lately, with the time when each falls asleep. */
+  const keyed = ref<Keyed[]>([]);
   const selection = ref<Selection | null>(null);
   const saveState = ref<SaveState>('saved');
   const saveDetail = ref('');
@@ -59,11 +65,23 @@ export const usePlanStore = defineStore('plan', () => {
 
   async function refreshRelay(): Promise<void> {
     const chosen = selection.value;
-    const view = chosen && checker && agreement.value ? await checker.relayView(chosen.radioId, chosen.channelId) : null;
+    const view = chosen && checker && agreement.value ? await checker.relayView(chosen.radioId, chosen.channelId, awakeAt(keyed.value, Date.now())) : null;
     if (chosen === selection.value) relayView.value = view;
   }
 
-  watch(selection, refreshRelay, { deep: true });
+  watch([selection, keyed], refreshRelay, { deep: true });
+  // Minutes pass without anybody touching anything.
+  setInterval(() => {
+    if (keyed.value.length > 0) void refreshRelay();
+  }, 30_000);
+
+  /** The selected channel was keyed just now: the hotspot’s slot takes its group up and drops the one before. */
+  function keyUp(): void {
+    const channel = selectedChannel.value;
+    if (!channel || !index.value) return;
+    keyed.value = keyedNow(keyed.value, index.value, channel, Date.now());
+    notice.value = 'Noted: keyed just now.';
+  }
 
   async function open(id: string): Promise<void> {
     if (planId.value === id && plan.value) return;
@@ -130,6 +148,7 @@ export const usePlanStore = defineStore('plan', () => {
     agreement.value = null;
     selection.value = null;
     notice.value = '';
+    keyed.value = [];
   }
 
   function edit(label: string, recipe: Recipe): Patch[] {
@@ -185,8 +204,10 @@ export const usePlanStore = defineStore('plan', () => {
   });
 
   return {
-    planId, plan, agreement, relayView, selection, selectedChannel, saveState, saveDetail, notice, undoLabel, redoLabel,
+    planId, plan, index, agreement, relayView, selection, selectedChannel, saveState, saveDetail, notice, undoLabel, redoLabel,
     open, close, edit, remove, mend, mendAll, undo, redo,
+    keyed, keyUp,
+    carrying: async () => (checker ? checker.carrying() : null),
     proposals: async () => (checker ? checker.propose() : []),
   };
 });

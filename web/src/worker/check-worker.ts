@@ -3,10 +3,21 @@ import { expose } from 'comlink';
 import { agreementOf, type Agreement } from '@relay/core/agreement/agreement';
 import { propose } from '@relay/core/build/build';
 import type { BuildItem } from '@relay/core/build/types';
+import { type Reprogramming, reprogrammingList } from '@relay/core/compare/written';
+import { runSheet, type Step } from '@relay/core/run-sheet/run-sheet';
 import { describePath, type RelayView } from '@relay/core/path/describe';
+import { contextOf } from '@relay/core/path/context';
+import { tracePath } from '@relay/core/path/trace';
+import type { AwakeGroup } from '@relay/core/path/types';
 import { indexPlan, type PlanIndex } from '@relay/core/path/plan-index';
 import { applyPatches, type Patch } from '@relay/core/plan/patches';
 import type { Plan } from '@relay/core/plan/types';
+
+/** What carrying the plan out takes: the steps in order, and what each radio must be given. */
+export interface Carrying {
+  steps: Step[];
+  reprogram: Reprogramming[];
+}
 
 let plan: Plan | null = null;
 let index: PlanIndex | null = null;
@@ -33,9 +44,16 @@ const checker = {
     const { plan, index } = present();
     return agreementOf(plan, index);
   },
-  relayView(radioId: string, channelId: string): RelayView | null {
-    const found = present().index.paths().find(({ path }) => path.radioId === radioId && path.channelId === channelId);
-    return found ? describePath(found.path, found.context) : null;
+  relayView(radioId: string, channelId: string, awake: AwakeGroup[]): RelayView | null {
+    const { index } = present();
+    const channel = index.plan.codeplugs[radioId]?.channels.byId[channelId];
+    if (!channel) return null;
+    const context = contextOf({ ...index, awake }, radioId, channel);
+    return describePath(tracePath(context), context);
+  },
+  carrying(): Carrying {
+    const { index } = present();
+    return { steps: runSheet(index), reprogram: reprogrammingList(index) };
   },
   propose(): BuildItem[] {
     return propose(present().plan);

@@ -1,6 +1,6 @@
 /** JSON Schema parts of what a plan stores about DMR. Ranges by ETSI TS 102 361-1 (see `limits.ts`). */
 import { ADDRESS_MAX, ADDRESS_MIN, COLOR_CODE_MAX, SUFFIX_MAX, SUFFIX_MIN } from './limits';
-import type { SpecialName } from './types';
+import type { GroupCategory, SpecialName } from './types';
 
 type Schema = Record<string, unknown>;
 
@@ -16,6 +16,8 @@ interface Parts {
 }
 
 export const SPECIAL_NAMES: readonly SpecialName[] = ['unlink', 'echo', 'status', 'position'];
+
+export const GROUP_CATEGORIES: readonly GroupCategory[] = ['local', 'region', 'nation', 'world', 'tactical', 'test'];
 
 /** Rules may be typed beyond what can be sent: a check says so, and nothing typed is lost. */
 const RULE_NUMBER_MAX = 99_999_999;
@@ -42,7 +44,7 @@ export function dmrSchemas({ exact, nullOr, ref, whole, line, table, mapOf, name
         receiveListId: nullOr(ref('id')),
         admit: { enum: ['always', 'channel-free', 'color-code-free'] },
       }),
-      talkGroup: exact({ id: ref('id'), name, number: ref('dmrAddress'), category: { enum: ['local', 'region', 'nation', 'world', 'tactical', 'test'] } }),
+      talkGroup: exact({ id: ref('id'), name, number: ref('dmrAddress'), category: { enum: GROUP_CATEGORIES } }),
       dmrProfile: exact({ selection: { enum: ['one', 'several'] }, rules: table(ref('routeRule')), logins: mapOf(ref('login')) }),
       routeRule: exact({ id: ref('id'), networkId: ref('id'), call: ref('callKind'), range: nullOr(ref('ruleRange')), reply: flag }),
       ruleRange: exact({ slot, first: whole(1, RULE_NUMBER_MAX), networkSlot: slot, networkFirst: whole(1, RULE_NUMBER_MAX), count: whole(1, RULE_NUMBER_MAX) }),

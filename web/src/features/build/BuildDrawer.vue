@@ -14,6 +14,8 @@ const KIND_WORDS: Record<BuildItem['kind'], string> = {
   'add-channel': 'new channel',
   'change-channel': 'change channel',
   'remove-channel': 'remove channel',
+  'change-contact': 'renumber contact',
+  'change-list': 'renumber in receive list',
   'add-contact': 'new contact',
   'extend-list': 'add to receive list',
   'add-to-zone': 'add to zone',

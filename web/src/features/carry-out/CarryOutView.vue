@@ -5,16 +5,18 @@ import { writePlan } from '@relay/core/formats/plan-text';
 import { writeProfile } from '@relay/core/formats/profile-json';
 import { rows } from '@relay/core/plan/table';
 import type { Radio, Site } from '@relay/core/plan/types';
-import { runSheet } from '@relay/core/run-sheet/run-sheet';
 import { PageHead } from '../../parts';
 import { download, fileName } from '../../parts/download';
+import { useCarrying } from '../../sync/carrying';
 import { usePlanStore } from '../../sync/plan-store';
 import { readCodeplug, replaceCodeplug, writeCodeplug } from './files';
+import ReprogramList from './ReprogramList.vue';
 import SettingsSheet from './SettingsSheet.vue';
 
 const store = usePlanStore();
 const plan = computed(() => store.plan!);
-const steps = computed(() => runSheet(plan.value));
+const carrying = useCarrying();
+const steps = computed(() => carrying.value?.steps ?? []);
 const radios = computed(() => rows(plan.value.radios));
 const sites = computed(() => rows(plan.value.sites));
 const withPasswords = ref(false);
@@ -94,6 +96,7 @@ const print = () => window.print();
         <p v-if="problems.length > 12">and {{ problems.length - 12 }} more.</p>
       </div>
     </section>
+    <ReprogramList id="reprogram" class="reprogram" :lists="carrying?.reprogram ?? null" />
     <section aria-labelledby="steps">
       <h2 id="steps">Run sheet</h2>
       <ol class="steps">

@@ -21,8 +21,11 @@ const sheet = computed(() => profileSheet(props.plan, props.site.id, { passwords
           <tr><th scope="row">{{ network.network }}</th><td>{{ network.enabled ? 'on' : 'off' }}, server {{ network.server ?? 'none' }} <span class="mono">{{ network.host }}</span></td></tr>
           <tr><th scope="row">Login</th><td class="mono">{{ network.login ?? 'incomplete' }}</td></tr>
           <tr><th scope="row">Password</th><td class="mono">{{ network.password ?? '(left out)' }}</td></tr>
-          <tr><th scope="row">Static groups</th><td class="mono">{{ network.staticGroups.join(', ') || 'none' }}</td></tr>
+          <tr><th scope="row">Static groups</th><td class="mono">{{ network.staticGroups.map((one) => (one.onRadio === null || one.onRadio === one.number ? String(one.number) : `${one.number} (radio ${one.onRadio})`)).join(', ') || 'none' }}</td></tr>
         </template>
+        <tr><th scope="row">Network selection</th><td>{{ sheet.routes.selection === 'several' ? 'on' : 'off' }}</td></tr>
+        <tr v-for="(rule, i) in sheet.routes.rules" :key="i"><th scope="row">Rule {{ i + 1 }}</th><td>{{ rule.sentence }}{{ rule.reply ? '' : '; no reply' }}</td></tr>
+        <tr v-if="sheet.standby"><th scope="row">Standby</th><td>on</td></tr>
         <tr v-if="sheet.location"><th scope="row">Position</th><td class="mono">{{ sheet.location.lat }}, {{ sheet.location.lon }} {{ sheet.location.publish ? '(published)' : '(not published)' }}</td></tr>
       </tbody>
     </table>

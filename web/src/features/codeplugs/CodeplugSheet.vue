@@ -48,6 +48,7 @@ const columns = computed(
       name: column.title,
       size: widthOf(column),
       sortable: true,
+      readonly: !column.editable,
       cellTemplate,
       cellProperties: ({ model }: { model: SheetRow }) => ({ class: { 'is-right': column.right, 'is-name': column.id === 'name', 'is-selected': model.id === props.selected } }),
       columnProperties: () => ({ class: { 'is-right': column.right } }),

@@ -4,7 +4,7 @@ import { CHANNEL_FIELDS } from '@relay/core/codeplug/channel-fields';
 import { MODES } from '@relay/core/modes/registry';
 import { destinationKey } from '@relay/core/plan/destination-key';
 import { rows } from '@relay/core/plan/table';
-import type { Channel, Codeplug, Id, Plan } from '@relay/core/plan/types';
+import type { Channel, Codeplug, Destination, Id, Plan } from '@relay/core/plan/types';
 import type { Verdict } from '@relay/core/path/types';
 
 export interface SheetColumn {
@@ -34,20 +34,25 @@ const fieldOf = new Map(CHANNEL_FIELDS.map((field) => [field.id, field]));
 /** Fields in reading order: what is tuned and called, then links, then the rest. */
 export const COLUMNS: readonly SheetColumn[] = [
   ...ORDER.map((id) => ({ id, title: fieldOf.get(id)!.title, width: WIDTHS[id]!, right: fieldOf.get(id)!.kind === 'number', editable: true })),
+  { id: 'place', title: 'Comes out at', width: 126, right: false, editable: false },
   { id: 'reaches', title: 'Reaches', width: 158, right: false, editable: true },
   { id: 'site', title: 'Site', width: 112, right: false, editable: true },
   { id: 'zones', title: 'Zone', width: 130, right: false, editable: true },
   ...CHANNEL_FIELDS.filter((field) => !ORDER.includes(field.id)).map((field) => ({ id: field.id, title: field.title, width: WIDTHS[field.id]!, right: false, editable: true })),
 ];
 
-function destinationNames(plan: Plan): Map<string, string> {
-  return new Map(rows(plan.networks).flatMap((network) => MODES[network.mode].destinations(network).map((one) => [destinationKey(one.destination), one.name] as const)));
+/** Every destination under a name of its own: where two networks use the same, the network is added. */
+function destinationChoices(plan: Plan): { name: string; value: Destination }[] {
+  const all = rows(plan.networks).flatMap((network) => MODES[network.mode].destinations(network).map((one) => ({ name: one.name, network: network.name, value: one.destination })));
+  const count = new Map<string, number>();
+  for (const { name } of all) count.set(name.toLowerCase(), (count.get(name.toLowerCase()) ?? 0) + 1);
+  return all.map(({ name, network, value }) => ({ name: count.get(name.toLowerCase())! > 1 ? `${name} · ${network}` : name, value }));
 }
 
 export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null): SheetRow[] {
   const codeplug = plan.codeplugs[radioId];
   if (!codeplug) return [];
-  const names = destinationNames(plan);
+  const names = new Map(destinationChoices(plan).map((one) => [destinationKey(one.value), one.name]));
   const verdicts = new Map(agreement?.channels.filter((one) => one.radioId === radioId).map((one) => [one.channelId, one]));
   const zonesOf = new Map<Id, string[]>();
   for (const zone of rows(codeplug.zones)) for (const id of zone.channelIds) zonesOf.set(id, [...(zonesOf.get(id) ?? []), zone.name]);
@@ -55,6 +60,7 @@ export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null):
     const verdict = verdicts.get(channel.id);
     const row: SheetRow = { id: channel.id, verdict: verdict?.verdict ?? null, expects: verdict?.expects ?? {} };
     for (const field of CHANNEL_FIELDS) row[field.id] = field.show(channel, codeplug);
+    row['place'] = verdict?.place ?? '';
     row['reaches'] = channel.destination ? (names.get(destinationKey(channel.destination)) ?? '') : '';
     row['site'] = channel.siteId === null ? '' : (plan.sites.byId[channel.siteId]?.name ?? '');
     row['zones'] = (zonesOf.get(channel.id) ?? []).join(', ');
@@ -92,9 +98,10 @@ function putCell(plan: Plan, codeplug: Codeplug, channel: Channel, columnId: str
   if (columnId === 'site') return named(text, 'hotspot', rows(plan.sites).map((site) => ({ name: site.name, value: site.id })), (id) => (channel.siteId = id));
   if (columnId === 'zones') return putIntoZones(codeplug, channel.id, text);
   if (columnId === 'reaches') {
-    const choices = rows(plan.networks).flatMap((network) => MODES[network.mode].destinations(network).map((one) => ({ name: one.name, value: one.destination })));
-    return named(text, 'destination', choices, (destination) => (channel.destination = destination));
+    return named(text, 'destination', destinationChoices(plan), (destination) => (channel.destination = destination));
   }
+  // A paste over the whole row brings it along: it follows from the other cells.
+  if (columnId === 'place') return { put: () => undefined };
   const reading = fieldOf.get(columnId)!.read(text, codeplug);
   return 'put' in reading ? { put: () => reading.put(channel) } : reading;
 }

@@ -52,7 +52,11 @@ function takePosition(text: string): Taken {
     <FieldGroup title="Modes">
       <div class="switch"><el-switch :model-value="profile.modes.dmr" aria-label="DMR" @update:model-value="change('DMR', (_, one) => void (one.modes.dmr = $event === true))" /><span>DMR</span></div>
     </FieldGroup>
+    <FieldGroup title="Standby">
+      <div class="switch"><el-switch :model-value="profile.standby" aria-label="Standby" @update:model-value="change('standby', (_, one) => void (one.standby = $event === true))" /><span>All networks up, nothing linked: silent until someone keys up</span></div>
+    </FieldGroup>
     <FieldGroup title="Network logins">
+      <p class="soft">{{ profile.dmr.selection === 'several' ? 'Rules decide which network takes a call.' : 'Without network selection every call goes to the first network that is on.' }} <router-link :to="{ name: 'routes', params: { planId: store.planId!, siteId: site.id } }">Routes and the numbers on the radio</router-link></p>
       <p v-if="networks.length === 0" class="soft">No network in the plan yet. <router-link :to="{ name: 'networks', params: { planId: store.planId! } }">Add a network</router-link></p>
       <section v-for="network in networks" :key="network.id" :aria-label="network.name" class="login">
         <div class="switch"><el-switch :model-value="profile.dmr.logins[network.id]?.enabled ?? false" :aria-label="`Log in to ${network.name}`" @update:model-value="switchLogin(network, $event === true)" /><strong>{{ network.name }}</strong></div>

@@ -31,7 +31,7 @@ function remove(site: Site): void {
 </script>
 
 <template>
-  <PageHead title="Hotspots" :detail="chosen ? `${chosen.name} · simplex · ${formatMHz(chosen.txHz)} MHz` : ''"><el-button @click="add">Add a hotspot</el-button><NextStep /></PageHead>
+  <PageHead title="Hotspots" :detail="chosen ? `${chosen.name} · simplex · ${formatMHz(chosen.txHz)} MHz` : ''"><el-button v-if="chosen" @click="router.push({ name: 'routes', params: { planId, siteId: chosen.id } })">Routes</el-button><el-button @click="add">Add a hotspot</el-button><NextStep /></PageHead>
   <EmptyState v-if="!chosen" title="No hotspot yet">
     <p>A hotspot is your own small site: it hears the radio on one frequency and passes the call to a network. Enter the frequency and color code it is to use.</p>
     <template #acts><el-button type="primary" @click="add">Add your hotspot</el-button></template>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue';
-import { ADDRESS_MAX, ADDRESS_MIN } from '@relay/core/modes/dmr/limits';
+import { routesOf } from '@relay/core/modes/dmr/links';
+import { ADDRESS_MAX, ADDRESS_MIN, SIMPLEX_SLOT } from '@relay/core/modes/dmr/limits';
+import { numberFor } from '@relay/core/modes/dmr/routes/table';
+import { GROUP_CATEGORIES } from '@relay/core/modes/dmr/schema';
 import type { GroupCategory } from '@relay/core/modes/dmr/types';
 import { parseWhole } from '@relay/core/radio-math/quantities';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
@@ -13,8 +16,14 @@ import { usePlanStore } from '../../sync/plan-store';
 const props = defineProps<{ network: Network }>();
 const emit = defineEmits<{ change: [label: string, recipe: (network: Network) => void] }>();
 const store = usePlanStore();
-const CATEGORIES: readonly GroupCategory[] = ['local', 'region', 'nation', 'world', 'tactical', 'test'];
 const groups = computed(() => rows(props.network.groups));
+/** Hotspots that are logged in here, and what each makes of a number. */
+const ways = computed(() => {
+  const index = store.index!;
+  return rows(index.plan.sites)
+    .filter((site) => routesOf(index, site.id).networkIds.includes(props.network.id))
+    .map((site) => ({ siteId: site.id, name: site.name, number: (number: number) => numberFor(routesOf(index, site.id), props.network.id, 'group', number, SIMPLEX_SLOT) }));
+});
 const number = ref('');
 const name = ref('');
 const category = ref<GroupCategory>('local');
@@ -43,24 +52,26 @@ function remove(id: string, groupName: string): void {
 
 <template>
   <table class="plain">
-    <thead><tr><th scope="col" class="narrow">Number</th><th scope="col">Name</th><th scope="col">Reach</th><th scope="col"><span class="visually-hidden">Acts</span></th></tr></thead>
+    <thead><tr><th scope="col" class="narrow">Number</th><th scope="col">Name</th><th scope="col">Reach</th><th v-if="ways.length" scope="col">On the radio</th><th scope="col"><span class="visually-hidden">Acts</span></th></tr></thead>
     <tbody>
       <tr v-for="group in groups" :key="group.id">
         <td><TextField bare label="Group number" :value="String(group.number)" :take="(text) => takeWhole(text, ADDRESS_MIN, ADDRESS_MAX, (value) => emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.number = value)))" mono /></td>
         <td><TextField bare label="Group name" :value="group.name" :take="(text) => takeName(text, 60, (value) => emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.name = value)))" /></td>
         <td>
           <el-select :model-value="group.category" aria-label="Reach" @update:model-value="emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.category = $event))">
-            <el-option v-for="one in CATEGORIES" :key="one" :value="one" :label="one" />
+            <el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one" />
           </el-select>
         </td>
+        <td v-if="ways.length" class="mono ways"><span v-for="way in ways" :key="way.siteId" :title="way.name">{{ way.number(group.number) ?? 'no rule' }}<span v-if="ways.length > 1" class="soft"> {{ way.name }}</span></span></td>
         <td><el-button link :aria-label="`Remove group ${group.name}`" @click="remove(group.id, group.name)">Remove</el-button></td>
       </tr>
       <tr>
         <td><input ref="numberBox" v-model="number" class="new mono" aria-label="New group: number" placeholder="Number" inputmode="numeric" @keydown.enter="add" /></td>
         <td><input v-model="name" class="new" aria-label="New group: name" placeholder="New group" @keydown.enter="add" /></td>
         <td>
-          <el-select v-model="category" aria-label="New group: reach"><el-option v-for="one in CATEGORIES" :key="one" :value="one" :label="one" /></el-select>
+          <el-select v-model="category" aria-label="New group: reach"><el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one" /></el-select>
         </td>
+        <td v-if="ways.length" />
         <td><el-button @click="add">Add group</el-button></td>
       </tr>
     </tbody>
@@ -70,6 +81,14 @@ function remove(id: string, groupName: string): void {
 
 <style scoped src="./new-row.css"></style>
 <style scoped>
+.ways {
+  white-space: nowrap;
+}
+
+.ways span {
+  display: block;
+}
+
 .narrow {
   width: 130px;
 }

@@ -1,21 +1,46 @@
 <script setup lang="ts">
-import { SPECIALS } from '@relay/core/modes/dmr/links';
+import { computed } from 'vue';
+import { isStationId } from '@relay/core/modes/dmr/addresses';
+import { SPECIAL_TITLES } from '@relay/core/modes/dmr/links';
 import { ADDRESS_MAX, ADDRESS_MIN } from '@relay/core/modes/dmr/limits';
+import { SPECIAL_NAMES } from '@relay/core/modes/dmr/schema';
 import type { SpecialName } from '@relay/core/modes/dmr/types';
+import { putRow, rows } from '@relay/core/plan/table';
 import type { CallKind, Network } from '@relay/core/plan/types';
 import { FieldGroup, TextField } from '../../parts';
-import { takeName, takeWhole } from '../../parts/field';
+import { takeName, takeWhole, type Taken } from '../../parts/field';
+import { newId } from '../../parts/new-id';
 import { usePlanStore } from '../../sync/plan-store';
+import GroupImport from './GroupImport.vue';
 import GroupTable from './GroupTable.vue';
 import ServerTable from './ServerTable.vue';
 
 const props = defineProps<{ network: Network }>();
 const store = usePlanStore();
-const SPECIAL_LABELS: Record<SpecialName, string> = { unlink: 'Unlink', echo: 'Echo' };
 const KINDS: readonly CallKind[] = ['group', 'private'];
+const HINTS: Partial<Record<SpecialName, string>> = {
+  status: 'Empty while the network’s own pages name none.',
+  position: 'Commonly your country’s code followed by 999.',
+};
+const ownId = computed(() => store.plan!.station.dmrId);
+const ownGroup = computed(() => ownId.value !== null && isStationId(ownId.value) && !rows(props.network.groups).some((group) => group.number === ownId.value));
 
 function change(label: string, recipe: (network: Network) => void): void {
   store.edit(`${props.network.name}: ${label}`, (draft) => recipe(draft.networks.byId[props.network.id]!));
+}
+
+const takeSpecial = (special: SpecialName) => (text: string): Taken => {
+  if (text.trim() === '') {
+    change(special, (one) => void (one.special[special] = null));
+    return null;
+  }
+  return takeWhole(text, ADDRESS_MIN, ADDRESS_MAX, (number) => change(special, (one) => void (one.special[special] = { number, kind: one.special[special]?.kind ?? 'private' })));
+};
+
+function addOwnGroup(): void {
+  const { dmrId, callSign } = store.plan!.station;
+  const group = { id: newId('grp'), number: dmrId!, name: `${callSign || 'Own'} personal`, category: 'local' as const };
+  change('add personal group', (one) => putRow(one.groups, group));
 }
 </script>
 
@@ -23,19 +48,35 @@ function change(label: string, recipe: (network: Network) => void): void {
   <div>
     <FieldGroup title="Network">
       <TextField label="Name" :value="network.name" :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))" autofocus />
-      <div v-for="special in SPECIALS" :key="special" class="special">
-        <TextField :label="`${SPECIAL_LABELS[special]} number`" :value="String(network.special[special].number)" :take="(text) => takeWhole(text, ADDRESS_MIN, ADDRESS_MAX, (number) => change(special, (one) => void (one.special[special].number = number)))" mono />
-        <el-radio-group :model-value="network.special[special].kind" :aria-label="`${SPECIAL_LABELS[special]} is called as`" @update:model-value="change(special, (one) => void (one.special[special].kind = $event as CallKind))">
+      <div v-for="special in SPECIAL_NAMES" :key="special" class="special">
+        <TextField :label="`${SPECIAL_TITLES[special]} number`" :value="network.special[special] === null ? '' : String(network.special[special]!.number)" :take="takeSpecial(special)" mono :hint="HINTS[special]" />
+        <el-radio-group v-if="network.special[special]" :model-value="network.special[special]!.kind" :aria-label="`${SPECIAL_TITLES[special]} is called as`" @update:model-value="change(special, (one) => void (one.special[special]!.kind = $event as CallKind))">
           <el-radio v-for="kind in KINDS" :key="kind" :value="kind">{{ kind }}</el-radio>
         </el-radio-group>
       </div>
+      <TextField label="Dynamic groups last" :value="String(network.dynamicTimerMin)" :take="(text) => takeWhole(text, 1, 1440, (minutes) => change('dynamic timer', (one) => void (one.dynamicTimerMin = minutes)))" mono unit="min" hint="After the last local key-up. Commonly 10, in some networks 15." />
+      <div class="switch">
+        <el-switch :model-value="network.personalGroups" aria-label="Any 7-digit ID works as a group" @update:model-value="change('personal groups', (one) => void (one.personalGroups = $event === true))" />
+        <span>Any 7-digit ID works as a group: an unlisted meeting place, not a private one; whoever monitors the frequency hears it.</span>
+        <el-button v-if="network.personalGroups && ownGroup" size="small" @click="addOwnGroup">Add mine</el-button>
+      </div>
     </FieldGroup>
     <FieldGroup title="Servers"><ServerTable :network="network" @change="change" /></FieldGroup>
-    <FieldGroup title="Talk groups"><GroupTable :network="network" @change="change" /></FieldGroup>
+    <FieldGroup title="Talk groups">
+      <GroupImport :network="network" />
+      <GroupTable :network="network" @change="change" />
+    </FieldGroup>
   </div>
 </template>
 
 <style scoped>
+.switch {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+}
+
 .special {
   display: flex;
   flex-wrap: wrap;

@@ -16,7 +16,7 @@ const networks = computed(() => rows(store.plan!.networks));
 const chosen = computed(() => networks.value.find((one) => one.id === props.networkId) ?? networks.value[0] ?? null);
 
 function add(): void {
-  const network = newNetwork(newId('net'), `Network ${networks.value.length + 1}`);
+  const network = newNetwork(newId('net'), `Network ${networks.value.length + 1}`, store.plan!.station.dmrId);
   store.edit(`add ${network.name}`, (draft) => putRow(draft.networks, network));
   void router.push({ name: 'networks', params: { planId: props.planId, networkId: network.id } });
 }

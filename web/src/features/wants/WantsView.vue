@@ -89,7 +89,7 @@ onMounted(() => {
       <tbody>
         <tr v-for="row in shown.slice(0, MOST_ROWS)" :key="row.key" draggable="true" @dragstart="dragged = row" @dragend="((dragged = null), (over = null))">
           <th scope="row" class="name">{{ row.name }} <span class="soft">{{ row.category }}</span></th>
-          <td class="mono">{{ row.address }}</td>
+          <td class="mono">{{ row.address }}<span v-for="number in row.onRadio" :key="number" class="soft" :title="`On the radio, ${number}`"> · radio {{ number }}</span></td>
           <td>{{ row.networkName }}</td>
           <td v-for="cell in row.cells" :key="cell.radioId" @dragover.prevent="over = cell.radioId" @drop.prevent="drop(cell.radioId)">
             <button v-for="way in chipsOf(cell.ways).chips" :key="way.siteId" type="button" class="chip" :class="[{ 'chip--on': way.want }, way.verdict ? `chip--${way.verdict}` : '']" :aria-pressed="way.want !== null" :aria-label="`${row.name} through ${way.siteName}: ${pressed(way)}`" @click="toggle(row, cell.radioId, way)">

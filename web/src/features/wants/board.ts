@@ -1,5 +1,8 @@
 /** The wants board as plain data: destinations down, radios across, sites in the cells. */
 import type { Agreement } from '@relay/core/agreement/agreement';
+import { callFor } from '@relay/core/modes/dmr/links';
+import { SIMPLEX_SLOT } from '@relay/core/modes/dmr/limits';
+import { numberFor, type RouteTable, tableOfProfile } from '@relay/core/modes/dmr/routes/table';
 import { MODES } from '@relay/core/modes/registry';
 import type { DestinationInfo } from '@relay/core/modes/mode';
 import { destinationKey } from '@relay/core/plan/destination-key';
@@ -18,6 +21,8 @@ export interface Way {
 export interface BoardRow extends DestinationInfo {
   key: string;
   networkName: string;
+  /** What a radio calls for it through each site where that is another number; each number once. */
+  onRadio: string[];
   /** By radio, in the plan's order. */
   cells: { radioId: Id; ways: Way[] }[];
   wanted: boolean;
@@ -27,9 +32,17 @@ function wantKey(destination: Destination, radioId: Id, siteId: Id): string {
   return `${destinationKey(destination)}/${radioId}/${siteId}`;
 }
 
+function radioNumbers(plan: Plan, tables: readonly RouteTable[], { destination }: DestinationInfo): string[] {
+  const call = callFor(plan, destination)!;
+  const numbers = tables.map((table) => numberFor(table, destination.networkId, call.kind, call.number, SIMPLEX_SLOT));
+  return [...new Set(numbers.filter((number) => number !== null && number !== call.number).map(String))];
+}
+
 export function boardRows(plan: Plan, agreement: Agreement | null): BoardRow[] {
   const wants = new Map(rows(plan.wants).map((want) => [wantKey(want.destination, want.radioId, want.siteId), want]));
   const sites = rows(plan.sites);
+  // Only rules change numbers.
+  const tables = sites.map((site) => plan.profiles[site.id]!).filter((profile) => profile.dmr.selection === 'several').map((profile) => tableOfProfile(plan, profile));
   const verdicts = new Map(agreement?.channels.map((one) => [`${one.radioId}/${one.channelId}`, one.verdict]));
   const channelByWant = new Map(plan.radios.order.flatMap((radioId) => rows(plan.codeplugs[radioId]!.channels).map((channel) => [`${radioId}/${channel.wantId}`, channel.id] as const)));
   return rows(plan.networks).flatMap((network) =>
@@ -42,7 +55,7 @@ export function boardRows(plan: Plan, agreement: Agreement | null): BoardRow[] {
           return { siteId: site.id, siteName: site.name, want, verdict: channelId ? (verdicts.get(`${radioId}/${channelId}`) ?? null) : null };
         }),
       }));
-      return { ...info, key: `${network.id}/${info.address}`, networkName: network.name, cells, wanted: cells.some((cell) => cell.ways.some((way) => way.want !== null)) };
+      return { ...info, onRadio: radioNumbers(plan, tables, info), key: `${network.id}/${info.address}`, networkName: network.name, cells, wanted: cells.some((cell) => cell.ways.some((way) => way.want !== null)) };
     }),
   );
 }
