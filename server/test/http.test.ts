@@ -4,8 +4,12 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { planRoutes } from '../src/routes/plans';
 import { healthRoutes } from '../src/routes/health';
+import { probeRoutes } from '../src/routes/probes';
 import { openApi } from '../src/openapi';
 import { hostAllowed } from '../src/http/guard';
+import { type Line, simulatedLine, Unanswered } from '../src/prober/line';
+import { measureDelay } from '../src/prober/prober';
+import type { Delay } from '@relay/core/plan/types';
 import { ask, editOf, type Running, startServer } from './harness';
 
 let server: Running;
@@ -67,11 +71,51 @@ describe('health', () => {
   });
 });
 
+describe('the prober', () => {
+  it('measures what answers, and says that nothing did', async () => {
+    const probe = (host: string) => ask<{ host: string; delay: Delay | null }>(server.url, 'POST', '/api/v1/probes', { host });
+    const { body } = await probe('near.example');
+    expect(body).toMatchObject({ host: 'near.example', delay: { lost: 0 } });
+    expect(body.delay!.lowMs).toBeLessThanOrEqual(body.delay!.medianMs);
+    expect((await probe('silent.example')).body).toEqual({ host: 'silent.example', delay: null });
+    expect((await ask(server.url, 'POST', '/api/v1/probes', { host: '' })).status).toBe(422);
+  });
+
+  it('takes the median of what was answered, counts what was lost, and stops when nobody waits', async () => {
+    let asked = 0;
+    const lossy: Line = {
+      ask: async (_, signal) => {
+        asked += 1;
+        signal.throwIfAborted();
+        if (asked % 2 === 0) throw new Unanswered('x');
+      },
+    };
+    expect(await measureDelay(lossy, 'x', new AbortController().signal, () => new Date('2026-11-23T12:00:00Z'))).toMatchObject({ lost: 2, at: '2026-11-23T12:00:00.000Z' });
+    const gone = new AbortController();
+    gone.abort();
+    asked = 0;
+    await expect(measureDelay(lossy, 'x', gone.signal)).rejects.toThrow(/abort/i);
+    expect(asked).toBe(1);
+  });
+
+  it('asks a line on which a server stays where it is, with jitter and loss', async () => {
+    const ms = async (host: string, random: () => number) => {
+      const start = performance.now();
+      await simulatedLine(random).ask(host, new AbortController().signal);
+      return performance.now() - start;
+    };
+    const [one, again] = [await ms('merrin.lantern.example', () => 0.5), await ms('merrin.lantern.example', () => 0.5)];
+    // The clock of a busy machine is coarse: the same host is not ten times as far the second time.
+    expect(Math.max(one, again) / Math.min(one, again)).toBeLessThan(10);
+    await expect(simulatedLine(() => 0).ask('x.example', new AbortController().signal)).rejects.toThrow(Unanswered);
+  });
+});
+
 describe('OpenAPI', () => {
   const described = Object.entries(openApi.paths).flatMap(([path, item]) => Object.keys(item).filter((key) => key !== 'parameters').map((method) => `${method} ${path}`));
 
   it('describes every route, and no other', () => {
-    const routers = [planRoutes(null as never, null as never), healthRoutes(null as never)];
+    const routers = [planRoutes(null as never, null as never), healthRoutes(null as never), probeRoutes(null as never)];
     const routes = routers.flatMap((router) => router.stack.flatMap((layer) => layer.methods.filter((method) => method !== 'HEAD').map((method) => `${method.toLowerCase()} ${String(layer.path).replace('/api/v1', '').replace(':id', '{id}')}`)));
     expect([...routes].sort()).toEqual([...described].sort());
   });
@@ -89,6 +133,8 @@ describe('OpenAPI', () => {
     };
     const call = (method: string, path: string, body?: unknown) => ask<never>(server.url, method, `/api/v1${path}`, body);
     const made = await call('POST', '/plans', { demo: 'inherited' });
+    holds('/probes', 'post', await call('POST', '/probes', { host: 'near.example' }));
+    holds('/probes', 'post', await call('POST', '/probes', { host: 'silent.example' }));
     holds('/plans', 'post', made);
     const { id } = made.body as { id: string };
     holds('/plans', 'get', await call('GET', '/plans'));

@@ -1,8 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { readFileSync } from 'node:fs';
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import { undoStacks } from '@relay/core/plan/history';
 import { applyPatches } from '@relay/core/plan/patches';
 import type { Plan } from '@relay/core/plan/types';
+import { openDatabase } from '../src/db/data-source';
 import type { EditRow } from '../src/db/entities';
+import { upgradeStoredPlans } from '../src/db/upgrade-plans';
 import { ask, editOf, type Running, startServer } from './harness';
 
 interface Opened {
@@ -48,6 +52,31 @@ describe('plans', () => {
     expect(refused).toMatchObject({ status: 422, type: 'application/problem+json' });
     expect(refused.body.problems).toEqual([{ pointer: '/sites/byId/home/dmr/colorCode', found: '16', expected: 'must be <= 15' }]);
     expect((await call('POST', '/plans', { demo: 'nowhere' })).status).toBe(422);
+  });
+});
+
+describe('plans of an older format', () => {
+  it('are brought up when the server starts, as an edit that other windows follow and undo stops at', async () => {
+    const source = await openDatabase(inject('databaseUrl'));
+    const old = JSON.parse(readFileSync(new URL('../../core/vectors/plan-format-1.json', import.meta.url), 'utf8')) as { name: string };
+    const id = randomUUID();
+    await source.query('INSERT INTO plan (id, name, version, document) VALUES ($1, $2, 2, $3)', [id, old.name, JSON.stringify(old)]);
+    const before = { op: 'replace', path: '/profiles/s1/logins/n1/suffix', value: 3 };
+    await source.query("INSERT INTO plan_edit (plan_id, version, id, kind, label, patches, inverse) VALUES ($1, 2, $2, 'edit', 'suffix', $3, $3)", [id, randomUUID(), JSON.stringify([before])]);
+    expect(await upgradeStoredPlans(source)).toBe(1);
+    expect(await upgradeStoredPlans(source)).toBe(0);
+    const { version, document, recent } = await open(id);
+    expect([version, document.formatVersion, recent.map((row) => row.kind)]).toEqual([3, 2, ['edit', 'format']]);
+    expect(applyPatches(old as never, recent[1]!.patches)).toEqual(document);
+    expect(undoStacks(recent)).toEqual({ undo: [], redo: [] });
+    const edited = await call('PATCH', `/plans/${id}`, { version: 3, edits: [editOf(document, (plan) => void (plan.profiles['s1']!.dmr.logins['n1']!.suffix = 7))] });
+    expect(edited.status).toBe(200);
+    expect(undoStacks((await open(id)).recent).undo).toHaveLength(1);
+    // A plan that cannot be brought up stops the start with its name and place, and nothing is changed.
+    await source.query('INSERT INTO plan (id, name, version, document) VALUES ($1, $2, 1, $3)', [randomUUID(), 'Spoiled', JSON.stringify({ ...old, station: 7 })]);
+    await expect(upgradeStoredPlans(source)).rejects.toThrow(/Spoiled.*\/station found 7/);
+    await source.query("DELETE FROM plan WHERE name = 'Spoiled'");
+    await source.destroy();
   });
 });
 

@@ -4,6 +4,7 @@
  * Not kept: what the builder last wrote (`built`) and the want; reading into a radio takes them from the channel of the same key.
  */
 import { CHANNEL_FIELDS } from '../codeplug/channel-fields';
+import { SPECIAL_NAMES } from '../modes/dmr/schema';
 import { MODES } from '../modes/registry';
 import { emptyCodeplug } from '../plan/create';
 import { destinationKey } from '../plan/destination-key';
@@ -29,7 +30,8 @@ function destinationOf(key: string): Destination | null | undefined {
   const [networkId, kind, rest, ...more] = key.split('/');
   if (!networkId || !rest || more.length > 0) return undefined;
   if (kind === 'group') return { kind, networkId, groupId: rest };
-  return kind === 'special' && (rest === 'unlink' || rest === 'echo') ? { kind, networkId, special: rest } : undefined;
+  const special = SPECIAL_NAMES.find((name) => name === rest);
+  return kind === 'special' && special ? { kind, networkId, special } : undefined;
 }
 
 function row(record: RecordKind, cells: Cells): string[] {

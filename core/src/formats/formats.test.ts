@@ -7,9 +7,12 @@ import { describe, expect, it } from 'vitest';
 import { edit } from '../plan/edit';
 import { arbitraryPlan, name } from '../testing/arbitrary-plan';
 import { channelOf, samplePlan } from '../testing/sample-plan';
+import { routedPlan } from '../testing/sample-routes';
+import { compareGroups, putGroups } from '../modes/dmr/groups';
 import { rows } from '../plan/table';
 import type { Codeplug } from '../plan/types';
 import { codeplugCsv } from './codeplug-csv';
+import { groupsCsv } from './groups-csv';
 import { harmless, original, readCsv, writeCsv } from './csv';
 import { describeReadFinding } from './format';
 import { planJson } from './plan-json';
@@ -116,9 +119,44 @@ describe('plan file', () => {
 describe('hotspot profile', () => {
   it('holds what is to be set, with names and numbers', () => {
     const plan = edit(samplePlan(), (draft) => void (draft.profiles['s1']!.dmr.logins['n1']!.staticGroupIds = ['g2'])).plan;
-    expect(profileSheet(plan, 's1', { passwords: false })).toMatchObject({ callSign: 'QO3VES', receiveHz: 439_125_000, networks: [{ network: 'Lantern', server: 'Merrin', login: '999241703', password: null, staticGroups: [588] }] });
+    expect(profileSheet(plan, 's1', { passwords: false })).toMatchObject({ callSign: 'QO3VES', receiveHz: 439_125_000, networks: [{ network: 'Lantern', server: 'Merrin', login: '999241703', password: null, staticGroups: [{ number: 588, onRadio: 588 }] }], routes: { selection: 'one', rules: [] } });
+    const routed = profileSheet(routedPlan((draft) => void (draft.profiles['s1']!.dmr.logins['n2']!.staticGroupIds = ['k1'])), 's1', { passwords: false });
+    expect(routed.networks[1]!.staticGroups).toEqual([{ number: 417, onRadio: 8_000_417 }]);
+    expect(routed.routes.rules.map((rule) => rule.sentence).slice(3)).toEqual(['private 8,000,001–8,999,999 to Causeway 1–999,999', 'every other group call to Lantern, as sent']);
     expect(writeProfile(plan, 's1', { passwords: true })).toContain('"password": "practice"');
     expect(() => profileSheet(plan, 'gone', { passwords: false })).toThrow(/no hotspot/);
+  });
+});
+
+describe('a list of talk groups', () => {
+  const listed = fc.uniqueArray(fc.record({ number: fc.integer({ min: 1, max: 0xfffcdf }), name, category: fc.constantFrom('local' as const, 'world' as const, 'test' as const) }), { selector: (one) => one.number, maxLength: 12 });
+
+  it('comes back as it went', () => {
+    fc.assert(fc.property(listed, (groups) => void expect(groupsCsv.read(groupsCsv.write(groups))).toEqual({ value: groups, findings: [] })));
+  });
+
+  it('is read with its columns in any order, and says what is wrong with line, place, found and expected', () => {
+    expect(groupsCsv.read('Category;Name;Number\nlocal;Hask Wide;417\n').value).toEqual([{ number: 417, name: 'Hask Wide', category: 'local' }]);
+    const { value, findings } = groupsCsv.read('Number,Name,Category\n0,Nobody,local\n588,,local\n591,Ferry,far\n591,Ferry,local\n');
+    expect(value).toBeNull();
+    expect(findings.map(describeReadFinding)).toEqual([
+      'Line 2, Number: found “0”, expected a whole number from 1 to 16,776,415.',
+      'Line 3, Name: found nothing, expected a name of 1 to 60 characters.',
+      'Line 4, Category: found “far”, expected local, region, nation, world, tactical, test.',
+      'Line 5, Number: found 591 again, as on line 4, expected each number once.',
+    ]);
+    expect(groupsCsv.read('Number,Name\n').findings).toEqual([{ line: 1, place: 'Category', found: 'nothing', expected: 'a column headed “Category”' }]);
+  });
+
+  it('is compared by number, and changes only what differs', () => {
+    const plan = samplePlan();
+    const network = plan.networks.byId['n1']!;
+    const list = [{ number: 417, name: 'Hask Wide', category: 'local' as const }, { number: 588, name: 'All Isles', category: 'nation' as const }, { number: 700, name: 'New', category: 'test' as const }];
+    const { fresh, changed, same } = compareGroups(network, list);
+    expect([fresh.length, changed.length, same]).toEqual([1, 1, 1]);
+    const read = edit(plan, (draft) => putGroups(draft.networks.byId['n1']!, list)).plan.networks.byId['n1']!;
+    expect(rows(read.groups).map((group) => [group.id, group.number, group.name])).toEqual([['g1', 417, 'Hask Wide'], ['g2', 588, 'All Isles'], ['g3', 591, 'Ferry Net'], ['g700', 700, 'New']]);
+    expect(compareGroups(read, list)).toMatchObject({ fresh: [], changed: [], same: 3 });
   });
 });
 

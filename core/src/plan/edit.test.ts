@@ -1,5 +1,7 @@
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { agreementOf } from '../agreement/agreement';
 import { arbitraryPlan } from '../testing/arbitrary-plan';
 import { CHANNEL, channelOf, samplePlan } from '../testing/sample-plan';
 import { diff } from './diff';
@@ -198,6 +200,18 @@ describe('plan document', () => {
     expect(() => upgradePlan({ format: 'yellow-relay-plan', formatVersion: 1 }, {}, 3)).toThrow(/known way/);
     expect(validatePlan({ format: 'other' }).problems[0]).toEqual({ pointer: '/format', found: '"other"', expected: '"yellow-relay-plan"' });
     expect(validatePlan([]).problems[0]!.found).toBe('a list');
+  });
+
+  it('of format 1 opens as it was: same channels, logins where the hotspot keeps them now, no rules', () => {
+    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-1.json', import.meta.url), 'utf8')) as { profiles: Record<string, { logins: object }>; codeplugs: object };
+    const { plan, problems } = validatePlan(old);
+    expect(problems).toEqual([]);
+    expect(plan!.codeplugs).toEqual(old.codeplugs);
+    expect(plan!.profiles['s1']!.dmr).toEqual({ selection: 'one', rules: { byId: {}, order: [] }, logins: old.profiles['s1']!.logins });
+    expect(agreementOf(plan!)).toMatchObject({ tally: { whole: 4 }, findings: [] });
+    // What was written is not known of an older plan.
+    expect(plan!.written).toEqual({});
+    for (const broken of [{ ...old, profiles: null }, { ...old, networks: 7 }, { ...old, networks: { byId: { x: null } } }]) expect(validatePlan(broken).problems.length).toBeGreaterThan(0);
   });
 
   it('keeps the order people gave, not the order of keys', () => {

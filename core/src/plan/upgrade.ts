@@ -4,13 +4,20 @@ import { PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
 type Document = Record<string, unknown>;
 export type UpgradeStep = (document: Document) => Document;
 
-type Rows = { byId: Record<string, Document> } | undefined;
+function isObject(value: unknown): value is Document {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
+
+/** What has not the shape of a table is left for validation to name. */
 
 function eachRow(table: unknown, change: (row: Document) => Document): unknown {
-  const byId = (table as Rows)?.byId;
-  // What has not the shape of a table is left for validation to name.
-  if (typeof byId !== 'object' || byId === null) return table;
-  return { ...(table as Document), byId: Object.fromEntries(Object.entries(byId).map(([id, row]) => [id, change(row)])) };
+  if (!isObject(table) || !isObject(table['byId'])) return table;
+  const { byId } = table;
+  return { ...table, byId: Object.fromEntries(Object.entries(byId).map(([id, row]) => [id, isObject(row) ? change(row) : row])) };
+}
+
+function profileOf2({ logins, ...profile }: Document): Document {
+  return { ...profile, dmr: { selection: 'one', rules: { byId: {}, order: [] }, logins }, standby: false };
 }
 
 /** Several networks through one hotspot: logins move under their mode, beside route rules; networks and servers learn more; what was written is kept. */
@@ -23,9 +30,7 @@ const toVersion2: UpgradeStep = (document) => ({
     dynamicTimerMin: 10,
     personalGroups: true,
   })),
-  profiles: Object.fromEntries(
-    Object.entries((document['profiles'] ?? {}) as Record<string, Document>).map(([id, { logins, ...profile }]) => [id, { ...profile, dmr: { selection: 'one', rules: { byId: {}, order: [] }, logins }, standby: false }]),
-  ),
+  profiles: isObject(document['profiles']) ? Object.fromEntries(Object.entries(document['profiles']).map(([id, profile]) => [id, isObject(profile) ? profileOf2(profile) : profile])) : document['profiles'],
   written: {},
 });
 

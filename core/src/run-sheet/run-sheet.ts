@@ -16,8 +16,10 @@ export interface Step {
   proof: string;
 }
 
-function counted(count: number, what: string): string {
-  return `${count} ${what}${count === 1 ? '' : 's'}`;
+/** `12 channels, 12 contacts and 1 receive list`; what there is none of is left out. */
+function listed(counts: readonly [number, string][]): string {
+  const words = counts.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}${count === 1 ? '' : 's'}`);
+  return words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 }
 
 function hotspotSteps(plan: Plan): Step[] {
@@ -43,9 +45,9 @@ function radioSteps(index: PlanIndex): Step[] {
     const written = plan.written[radio.id];
     const enter = written
       ? changes
-        ? `Enter what changed since it was last written: ${counted(changes.channels.length, 'channel')}, ${counted(changes.contacts.length, 'contact')}, ${counted(changes.receiveLists.length, 'receive list')} and ${counted(changes.zones.length, 'zone')}; the list says which.`
+        ? `Enter what changed since it was last written: ${listed([[changes.channels.length, 'channel'], [changes.contacts.length, 'contact'], [changes.receiveLists.length, 'receive list'], [changes.zones.length, 'zone']])}; the list says which.`
         : 'Nothing: it holds what is planned.'
-      : `Enter ${counted(codeplug.contacts.order.length, 'contact')}, ${counted(codeplug.receiveLists.order.length, 'receive list')}, ${counted(codeplug.channels.order.length, 'channel')} and ${counted(codeplug.zones.order.length, 'zone')} from its table.`;
+      : `Enter ${listed([[codeplug.contacts.order.length, 'contact'], [codeplug.receiveLists.order.length, 'receive list'], [codeplug.channels.order.length, 'channel'], [codeplug.zones.order.length, 'zone']])} from its table.`;
     return [
       {
         id: `radio-${radio.id}`,

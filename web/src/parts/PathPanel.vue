@@ -19,7 +19,7 @@ const activity = computed(() => store.relayView?.reply.hops.flatMap((hop) => hop
 
 <template>
   <section v-if="store.relayView" aria-label="Relay line of the selection" data-testid="dock">
-    <p v-if="activity" class="activity soft"><span data-testid="activity">Group {{ activity }}.</span> <el-button v-if="activity !== 'static'" size="small" @click="store.keyUp()">I keyed it just now</el-button></p>
+    <p v-if="activity" class="activity soft" :class="{ 'activity--beside': !finding }"><span data-testid="activity">Group {{ activity }}.</span> <el-button v-if="activity !== 'static'" size="small" @click="store.keyUp()">I keyed it just now</el-button></p>
     <RelayLine :view="store.relayView" :finding="finding" :alike="alike" :large="large" @mend="store.mend($event)" @mend-all="store.mendAll($event)" />
   </section>
 </template>
@@ -35,5 +35,17 @@ section {
   align-items: center;
   justify-content: flex-end;
   font-size: 12px;
+}
+
+.activity--beside {
+  position: absolute;
+  top: 0;
+  right: 0;
+}
+
+@media (max-width: 760px) {
+  .activity--beside {
+    position: static;
+  }
 }
 </style>

@@ -2,15 +2,17 @@
 import type { HopView } from '@relay/core/path/describe';
 import type { DrawnHop } from './drawing';
 
-defineProps<{ hop: HopView; drawn: DrawnHop; large?: boolean }>();
+/** `bends`: the line leaves its way here, for a wrong place. */
+defineProps<{ hop: HopView; drawn: DrawnHop; large?: boolean; bends?: boolean }>();
 </script>
 
 <template>
-  <li class="hop" :class="{ 'hop--pale': drawn.pale }" :data-hop="hop.id" :data-state="hop.state">
-    <span class="kind">{{ hop.kind }}</span>
+  <li class="hop" :class="{ 'hop--pale': drawn.pale, 'hop--astray': drawn.astray }" :data-hop="hop.id" :data-state="hop.state">
+    <span class="kind">{{ hop.kind }}<template v-if="drawn.astray">, not meant</template></span>
     <span class="rail" aria-hidden="true">
-      <i class="half half--before" :class="`half--${drawn.before}`" />
-      <i class="half half--after" :class="`half--${drawn.after === 'gap' ? 'cut' : drawn.after}`" />
+      <i class="half half--before" :class="`half--${bends ? 'none' : drawn.before}`" />
+      <i class="half half--after" :class="`half--${drawn.after === 'gap' ? 'cut' : drawn.after === 'astray' && !drawn.astray ? 'none' : drawn.after}`" />
+      <svg v-if="bends" class="bend" viewBox="0 0 100 28" preserveAspectRatio="none"><path d="M6 0 C50 0 50 14 88 14" /></svg>
       <svg v-if="drawn.before === 'gap'" class="gap" viewBox="0 0 12 26"><path d="M2 1 l7 6 l-6 6 l6 6 l-7 6" /></svg>
       <i class="bead" :class="`bead--${hop.state}`" />
     </span>
@@ -93,6 +95,39 @@ defineProps<{ hop: HopView; drawn: DrawnHop; large?: boolean }>();
   right: auto;
   width: 24%;
   background: var(--yellow-faint);
+}
+
+.half--astray {
+  top: 13px;
+  height: 0;
+  border-top: 3px dotted var(--broken);
+}
+
+/* The wrong place lies beside the line. */
+.hop--astray {
+  padding-top: 14px;
+}
+
+.bend {
+  position: absolute;
+  top: 0;
+  left: -50%;
+  width: 100%;
+  height: 28px;
+  overflow: visible;
+}
+
+.bend path {
+  fill: none;
+  stroke: var(--broken);
+  stroke-width: 3;
+  stroke-dasharray: 3 4;
+  vector-effect: non-scaling-stroke;
+}
+
+.hop--astray .bead {
+  background: var(--raised);
+  border: 3px dotted var(--broken);
 }
 
 .half--none {

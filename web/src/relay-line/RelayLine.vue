@@ -9,7 +9,7 @@ import RelayHop from './RelayHop.vue';
 const props = defineProps<{ view: RelayView; finding: ExplainedFinding | null; alike: number; large?: boolean }>();
 defineEmits<{ mend: [finding: ExplainedFinding]; mendAll: [checkId: string] }>();
 
-const call = computed(() => drawing(props.view.call));
+const call = computed(() => drawing(props.view.call, props.view.outcome === 'wrong place'));
 const reply = computed(() => drawing(props.view.reply));
 </script>
 
@@ -26,7 +26,7 @@ const reply = computed(() => drawing(props.view.reply));
       </span>
     </div>
     <ol class="line" aria-label="Call">
-      <RelayHop v-for="(hop, i) in view.call.hops" :key="hop.id" :hop="hop" :drawn="call[i]!" :large="large" />
+      <RelayHop v-for="(hop, i) in view.call.hops" :key="hop.id" :hop="hop" :drawn="call[i]!" :bends="call[i]!.astray && !call[i - 1]!.astray" :large="large" />
     </ol>
     <div class="reply">
       <span class="soft">Reply</span>

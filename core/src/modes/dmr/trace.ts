@@ -9,7 +9,7 @@ import { isStationId } from './addresses';
 import { callFor, callOf, judgeRoute, routesOf, type RouteVerdict } from './links';
 import { SIMPLEX_SLOT } from './limits';
 import { answer, forward, matchingRule, unasked } from './routes/table';
-import { ruleWords } from './routes/words';
+import { rulePosition } from './routes/words';
 import type { RouteRule, TimeSlot } from './types';
 
 function radio({ index, radio, channel, holdings, site }: PathContext): Fact[] {
@@ -51,7 +51,7 @@ function gateway(context: PathContext): Fact[] {
 
 function routeFact(context: PathContext, verdict: RouteVerdict): Fact {
   const table = routesOf(context.index, context.site!.id);
-  const words = (rule: RouteRule | null) => (rule ? ruleWords(context.profile!, rule) : null);
+  const words = (rule: RouteRule | null) => (rule ? `rule ${rulePosition(context.profile!, rule)}` : null);
   const taken = words(matchingRule(table, callOf(context)));
   if (verdict.is === 'taken') return fact('route', words(verdict.by), words(verdict.right), false);
   if (verdict.is === 'stops') return fact('route', null, 'a rule', false);

@@ -64,6 +64,7 @@ const print = () => window.print();
 <template>
   <PageHead title="Carry out" detail="In this order: one thing, then its proof"><el-button @click="print">Print the sheets</el-button></PageHead>
   <div class="body">
+    <div class="column">
     <section class="files no-print" aria-labelledby="files">
       <h2 id="files">Files</h2>
       <p v-if="broken" class="is-broken">{{ broken }} {{ broken === 1 ? 'path is' : 'paths are' }} broken: mend before you write anything. <router-link :to="{ name: 'agreement', params: { planId: store.planId! } }">Agreement</router-link></p>
@@ -96,7 +97,6 @@ const print = () => window.print();
         <p v-if="problems.length > 12">and {{ problems.length - 12 }} more.</p>
       </div>
     </section>
-    <ReprogramList id="reprogram" class="reprogram" :lists="carrying?.reprogram ?? null" />
     <section aria-labelledby="steps">
       <h2 id="steps">Run sheet</h2>
       <ol class="steps">
@@ -107,7 +107,11 @@ const print = () => window.print();
         </li>
       </ol>
     </section>
+    </div>
+    <div class="column">
+    <ReprogramList id="reprogram" :lists="carrying?.reprogram ?? null" />
     <SettingsSheet v-for="site in sites" :key="site.id" :plan="plan" :site="site" :with-passwords="withPasswords" />
+    </div>
   </div>
 </template>
 
@@ -118,6 +122,12 @@ const print = () => window.print();
   gap: 20px 40px;
   align-items: start;
   padding: 4px 20px 32px;
+}
+
+.column {
+  display: grid;
+  gap: 24px;
+  align-content: start;
 }
 
 .files {

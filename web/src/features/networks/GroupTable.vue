@@ -58,7 +58,7 @@ function remove(id: string, groupName: string): void {
         <td><TextField bare label="Group number" :value="String(group.number)" :take="(text) => takeWhole(text, ADDRESS_MIN, ADDRESS_MAX, (value) => emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.number = value)))" mono /></td>
         <td><TextField bare label="Group name" :value="group.name" :take="(text) => takeName(text, 60, (value) => emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.name = value)))" /></td>
         <td>
-          <el-select :model-value="group.category" aria-label="Reach" @update:model-value="emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.category = $event))">
+          <el-select class="reach" :model-value="group.category" aria-label="Reach" @update:model-value="emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.category = $event))">
             <el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one" />
           </el-select>
         </td>
@@ -69,7 +69,7 @@ function remove(id: string, groupName: string): void {
         <td><input ref="numberBox" v-model="number" class="new mono" aria-label="New group: number" placeholder="Number" inputmode="numeric" @keydown.enter="add" /></td>
         <td><input v-model="name" class="new" aria-label="New group: name" placeholder="New group" @keydown.enter="add" /></td>
         <td>
-          <el-select v-model="category" aria-label="New group: reach"><el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one" /></el-select>
+          <el-select v-model="category" class="reach" aria-label="New group: reach"><el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one" /></el-select>
         </td>
         <td v-if="ways.length" />
         <td><el-button @click="add">Add group</el-button></td>
@@ -87,6 +87,10 @@ function remove(id: string, groupName: string): void {
 
 .ways span {
   display: block;
+}
+
+.reach {
+  width: 108px;
 }
 
 .narrow {

@@ -45,7 +45,7 @@ const takeRegion = (id: string) => (text: string): Taken => {
         <td><TextField bare label="Server name" :value="server.name" :take="(text) => takeName(text, 60, (value) => emit('change', 'server name', (network) => void (network.servers.byId[server.id]!.name = value)))" /></td>
         <td><TextField bare label="Server address" :value="server.host" :take="takeHost(server.id)" mono /></td>
         <td><TextField bare label="Server region" :value="server.region" :take="takeRegion(server.id)" /></td>
-        <td class="number">{{ server.delay ? server.delay.medianMs.toFixed(1) : '–' }}<span v-if="server.delay?.lost" class="is-doubtful"> {{ server.delay.lost }} lost</span></td>
+        <td class="number">{{ server.delay ? server.delay.medianMs.toFixed(1) : '–' }}<span v-if="server.delay?.lost" class="is-doubtful lost">{{ server.delay.lost }} lost</span></td>
         <td><el-button link :aria-label="`Remove server ${server.name}`" @click="emit('change', `remove server ${server.name}`, (network) => removeRow(network.servers, server.id))">Remove</el-button></td>
       </tr>
       <tr>
@@ -62,6 +62,10 @@ const takeRegion = (id: string) => (text: string): Taken => {
 
 <style scoped src="./new-row.css"></style>
 <style scoped>
+.lost {
+  display: block;
+}
+
 th.number {
   font-family: inherit;
 }

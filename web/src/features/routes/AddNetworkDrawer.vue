@@ -113,6 +113,7 @@ function accept(): void {
         <ul><li v-for="(todo, i) in step.todo" :key="i">{{ todo }}</li></ul>
         <p><b>It worked when:</b> {{ step.proof }}</p>
         <p v-if="step.id.startsWith('radio-')"><router-link :to="{ name: 'carry-out', params: { planId: store.planId! }, hash: '#reprogram' }">The reprogramming list: {{ added.changed }} changed numbers</router-link></p>
+        <p v-if="step.id.startsWith('echo-')"><router-link :to="{ name: 'wants', params: { planId: store.planId! }, query: { find: added.name } }">Choose what you want on {{ added.name }}</router-link></p>
       </li>
     </ol>
     <template #footer>

@@ -34,7 +34,7 @@ testCheck(callNotRouted, {
     {
       name: 'the catch-all first: exactly the groups are swallowed',
       change: order('r-n1-rest', ...PLANNED.slice(0, 4)),
-      findings: GROUPS.map((id) => ({ message: 'taken', pointer: at(id), ...(id === 'k1' ? { says: 'The call to group 8000417 goes to Lantern, group 8000417 (nothing is known there) instead of Causeway 417: rule 1, the catch-all takes it before rule 3.' } : {}), fixes: { move: order(...PLANNED) } })),
+      findings: GROUPS.map((id) => ({ message: 'taken', pointer: at(id), ...(id === 'k1' ? { says: 'The call to group 8000417 goes to Lantern, group 8000417 (nothing is known there) instead of Causeway 417: catch-all rule 1 takes it before rule 3.' } : {}), fixes: { move: order(...PLANNED) } })),
     },
     {
       name: 'a stretch before the prefix',

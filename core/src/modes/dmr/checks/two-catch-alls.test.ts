@@ -9,5 +9,5 @@ const second = (call: 'group' | 'private') => (plan: Plan) => putRow(plan.profil
 testCheck(twoCatchAlls, {
   plan: routedPlan,
   valid: [{ name: 'as planned' }, { name: 'one of each kind', change: second('private') }],
-  invalid: [{ name: 'two for groups', change: second('group'), findings: [{ message: 'second', pointer: '/profiles/s1/dmr/rules/byId/x', says: 'Rule 6, the catch-all of Home to Causeway never takes a call: rule 5, the catch-all to Lantern takes every group call.', fixes: { remove: (plan) => removeRow(plan.profiles['s1']!.dmr.rules, 'x') } }] }],
+  invalid: [{ name: 'two for groups', change: second('group'), findings: [{ message: 'second', pointer: '/profiles/s1/dmr/rules/byId/x', says: 'Catch-all rule 6 of Home to Causeway never takes a call: catch-all rule 5 to Lantern takes every group call.', fixes: { remove: (plan) => removeRow(plan.profiles['s1']!.dmr.rules, 'x') } }] }],
 });

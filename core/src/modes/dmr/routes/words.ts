@@ -8,9 +8,9 @@ export function rulePosition(profile: Profile, rule: RouteRule): number {
   return profile.dmr.rules.order.indexOf(rule.id) + 1;
 }
 
-/** `rule 3`, `rule 5, the catch-all`. */
+/** `rule 3`, `catch-all rule 5`. */
 export function ruleWords(profile: Profile, rule: RouteRule): string {
-  return `rule ${rulePosition(profile, rule)}${rule.range === null ? ', the catch-all' : ''}`;
+  return `${rule.range === null ? 'catch-all ' : ''}rule ${rulePosition(profile, rule)}`;
 }
 
 const grouped = (number: number) => number.toLocaleString('en');
