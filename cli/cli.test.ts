@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest';
 import { planJson } from '@relay/core/formats/plan-json';
 import type { Recipe } from '@relay/core/plan/edit';
 import { channelOf, samplePlan } from '@relay/core/testing/sample-plan';
+import { routedPlan } from '@relay/core/testing/sample-routes';
 
 const folder = mkdtempSync(join(tmpdir(), 'relay-cli-'));
 
@@ -22,6 +23,8 @@ function run(...words: string[]) {
 }
 
 const sound = file('sound.json');
+const routed = join(folder, 'routed.json');
+writeFileSync(routed, planJson.write(routedPlan(), { passwords: true }));
 const broken = file('broken.json', (plan) => void (channelOf(plan, 'g1').dmr.colorCode = 7));
 
 describe('check', () => {
@@ -54,12 +57,17 @@ describe('trace', () => {
   it('shows the hops there and back', () => {
     const { status, out } = run('trace', broken, '--channel', 'Hask Wide');
     expect(status).toBe(1);
-    expect(out).toContain('call: broken at hotspot');
+    expect(out).toContain('Hask Wide on Handheld: broken at the hotspot');
     expect(out).toContain('color code 7 (expects 1)');
     expect(run('trace', sound, '--channel', 'Hask Wide').out).toContain('ends up at Lantern, group 417, Hask Wide');
     expect(JSON.parse(run('trace', '--json', '--channel', 'Hask Wide', sound).out)).toMatchObject([{ verdict: 'whole' }]);
     expect(run('trace', sound, '--channel', 'Nobody')).toMatchObject({ status: 2, err: 'The plan has no channel “Nobody”.\n' });
-    expect(run('trace', sound)).toMatchObject({ status: 2, err: 'No channel was named: add --channel NAME.\n' });
+    expect(run('trace', sound)).toMatchObject({ status: 2, err: 'Neither channel nor number was named: add --channel NAME or --number N.\n' });
+    expect(run('trace', routed, '--number', '8000417')).toMatchObject({ status: 0, out: 'group 8000417 through Home\nTo Causeway, group 417, Harbour (rule 2).\nThe hotspot’s own page shows 8000417, the network’s 417; the answer comes back as 8000417.\n' });
+    expect(run('trace', routed, '--number', '623').out).toContain('Probably not meant: Causeway has group 623, Ferry Crew');
+    expect(run('trace', routed, '--private', '--number', '4000', '--hotspot', 'Home')).toMatchObject({ status: 1, out: expect.stringContaining('Nowhere: no rule takes private 4000.') as string });
+    expect(run('trace', routed, '--number', '0')).toMatchObject({ status: 2, err: 'Found number “0”, expected 1 to 16,776,415.\n' });
+    expect(run('trace', routed, '--number', '5', '--hotspot', 'Away')).toMatchObject({ status: 2, err: 'The plan has no hotspot “Away”.\n' });
   });
 });
 

@@ -7,7 +7,10 @@ import { describeReadFinding } from '@relay/core/formats/format';
 import { planJson } from '@relay/core/formats/plan-json';
 import { describePath, type RelayView } from '@relay/core/path/describe';
 import { indexPlan } from '@relay/core/path/plan-index';
+import { ADDRESS_MAX, ADDRESS_MIN, SIMPLEX_SLOT } from '@relay/core/modes/dmr/limits';
+import { travel } from '@relay/core/modes/dmr/routes/travel';
 import { edit } from '@relay/core/plan/edit';
+import { rows } from '@relay/core/plan/table';
 import type { Plan } from '@relay/core/plan/types';
 
 const EXIT = { whole: 0, findings: 1, badInput: 2 } as const;
@@ -18,6 +21,9 @@ interface Request {
   plan: Plan;
   json: boolean;
   channel: string | undefined;
+  number: string | undefined;
+  hotspot: string | undefined;
+  isPrivate: boolean;
 }
 
 function readPlan(file: string | undefined): Plan {
@@ -56,8 +62,21 @@ function describe({ hops, words }: RelayView['call']): string[] {
   return [words, ...hops.map((hop) => `  ${hop.kind.padEnd(12)}${hop.state.padEnd(9)} ${hop.pairs.map(pair).join(', ')}`)];
 }
 
-function trace({ plan, json, channel }: Request): number {
-  if (!channel) throw new BadInput('No channel was named: add --channel NAME.');
+/** Where one number goes through a hotspot, by its rules. */
+function traceNumber({ plan, json, number, hotspot, isPrivate }: Request): number {
+  const site = rows(plan.sites).find((one) => hotspot === undefined || one.name === hotspot);
+  if (!site) throw new BadInput(hotspot === undefined ? 'The plan has no hotspot.' : `The plan has no hotspot “${hotspot}”.`);
+  const value = Number(number);
+  if (!/^\d+$/.test(number!) || value < ADDRESS_MIN || value > ADDRESS_MAX) throw new BadInput(`Found number “${number}”, expected ${ADDRESS_MIN} to ${ADDRESS_MAX.toLocaleString('en')}.`);
+  const way = travel(indexPlan(plan), site.id, { kind: isPrivate ? 'private' : 'group', slot: SIMPLEX_SLOT, number: value });
+  print(json ? JSON.stringify(way, null, 2) : [`${way.sent.kind} ${value} through ${site.name}`, way.words, way.shown, way.doubt ?? ''].filter(Boolean).join('\n'));
+  return way.routed && way.doubt === null ? EXIT.whole : EXIT.findings;
+}
+
+function trace(request: Request): number {
+  if (request.number !== undefined) return traceNumber(request);
+  const { plan, json, channel } = request;
+  if (!channel) throw new BadInput('Neither channel nor number was named: add --channel NAME or --number N.');
   const found = indexPlan(plan).paths().filter(({ context }) => context.channel.name === channel);
   if (found.length === 0) throw new BadInput(`The plan has no channel “${channel}”.`);
   if (json) print(JSON.stringify(found.map(({ path }) => path), null, 2));
@@ -83,10 +102,10 @@ const COMMANDS: Readonly<Record<string, (request: Request) => number>> = { check
 function main([name = '', ...words]: string[]): number {
   const command = COMMANDS[name];
   if (!command) throw new BadInput(`Unknown command “${name}”.`);
-  const at = words.indexOf('--channel');
-  const channel = at < 0 ? undefined : words[at + 1];
-  const file = words.find((word, place) => !word.startsWith('--') && (at < 0 || place !== at + 1));
-  return command({ plan: readPlan(file), json: words.includes('--json'), channel });
+  const valued = ['--channel', '--number', '--hotspot'];
+  const valueOf = (flag: string) => (words.includes(flag) ? words[words.indexOf(flag) + 1] : undefined);
+  const file = words.find((word, place) => !word.startsWith('--') && !valued.includes(words[place - 1] ?? ''));
+  return command({ plan: readPlan(file), json: words.includes('--json'), channel: valueOf('--channel'), number: valueOf('--number'), hotspot: valueOf('--hotspot'), isPrivate: words.includes('--private') });
 }
 
 try {

@@ -3,7 +3,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { CHECKS } from '@relay/core/checks/registry';
 import { expect, tally, test } from './story';
 
-const STOPS = ['station', 'radios', 'networks', 'wants', 'codeplugs', 'hotspots', 'agreement', 'carry-out'];
+const STOPS = ['station', 'radios', 'networks', 'wants', 'codeplugs', 'hotspots', 'hotspots/home/routes', 'agreement', 'carry-out'];
 
 for (const [width, scheme] of [[1280, 'light'], [1280, 'dark'], [390, 'light']] as const) {
     test(`axe finds nothing serious on any screen, ${width} wide, ${scheme}`, async ({ page, relay }) => {
@@ -12,7 +12,7 @@ for (const [width, scheme] of [[1280, 'light'], [1280, 'dark'], [390, 'light']] 
       await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
       const full = await relay.create({ demo: 'inherited' });
       const empty = await relay.create({ name: 'Empty' });
-      const screens = [relay.url, `${relay.url}/help/checks`, `${relay.url}/help/checks/${CHECKS[0]!.id}`, ...STOPS.flatMap((stop) => [relay.at(full, stop), relay.at(empty, stop)]), relay.at(full, 'agreement?radio=handheld&channel=ch-w-g417')];
+      const screens = [relay.url, `${relay.url}/help/checks`, `${relay.url}/help/checks/${CHECKS[0]!.id}`, ...STOPS.flatMap((stop) => [relay.at(full, stop), relay.at(empty, stop)]), relay.at(full, 'agreement?radio=handheld&channel=ch-w-g417'), relay.at(full, 'hotspots/home/routes?add=network')];
       for (const screen of screens) {
         await page.goto(screen);
         if (screen.includes('/plan/')) await expect(tally(page)).toBeVisible();

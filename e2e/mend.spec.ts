@@ -14,7 +14,7 @@ test('another color code at the hotspot breaks three paths; mend all; undo, also
   await expect(page.locator('[data-check="color-code-differs"]')).toHaveCount(3);
   for (const card of await page.locator('[data-check="color-code-differs"]').all()) await expect(card).toContainText('channel has 1, hotspot has 2');
   await choose(page, 'Ostrey All');
-  await expect(page.getByTestId('relay-verdict')).toHaveText('Call: broken at the hotspot');
+  await expect(page.getByTestId('relay-verdict')).toHaveText('broken at the hotspot');
   await expect(hop(page, 'site')).toHaveAttribute('data-state', 'broken');
   await expect(hop(page, 'site')).toContainText('color code1≠ 2');
   await page.getByRole('button', { name: 'Mend all 3' }).first().click();
@@ -41,10 +41,10 @@ test('slot 1 breaks at the air; a list without the group breaks only the reply',
     plan.codeplugs['r1']!.receiveLists.byId['rl-n1-s1']!.groups = [417, 591];
   });
   await page.goto(relay.at(id, 'agreement?radio=r1&channel=ch-w-g1'));
-  await expect(page.getByTestId('relay-verdict')).toHaveText('Call: broken at the air');
+  await expect(page.getByTestId('relay-verdict')).toHaveText('broken at the air');
   await expect(page.getByTestId('dock')).toContainText('a simplex hotspot hears slot 2 only');
   await choose(page, 'Ostrey All');
-  await expect(page.getByTestId('relay-verdict')).toHaveText('Reply: broken at the channel');
+  await expect(page.getByTestId('relay-verdict')).toHaveText('you can talk but will not hear: broken at the channel');
   await expect(hop(page, 'destination')).toHaveAttribute('data-state', 'whole');
   await expect(page.getByTestId('dock')).toContainText('lacks it');
   await page.getByTestId('dock').getByRole('button', { name: 'Add 588 to “Lantern”' }).click();

@@ -20,6 +20,7 @@ const HELP = `Yellow Relay
 
   ./relay check FILE                    findings of a plan file        [--json]
   ./relay trace FILE --channel NAME     the path of a channel          [--json]
+  ./relay trace FILE --number N         where a number goes            [--private] [--hotspot NAME] [--json]
   ./relay build FILE                    the plan file, built from its wants   [--json: the difference list]
 `;
 

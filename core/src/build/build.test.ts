@@ -7,6 +7,7 @@ import { putRow, removeRow, rows, tableOf } from '../plan/table';
 import type { Plan } from '../plan/types';
 import { arbitraryPlan } from '../testing/arbitrary-plan';
 import { channelOf, samplePlan } from '../testing/sample-plan';
+import { routedPlan } from '../testing/sample-routes';
 import { carryOut, propose } from './build';
 import { fitNames, shortenName } from './names';
 
@@ -20,6 +21,23 @@ describe('build', () => {
     expect(rows(codeplug.zones).map((zone) => [zone.name, zone.channelIds.length])).toEqual([['Lantern', 3], ['Lantern service', 1]]);
     expect(rows(codeplug.receiveLists).map((list) => list.groups)).toEqual([[417, 588, 591]]);
     expect(agreementOf(plan)).toMatchObject({ tally: { whole: 4, doubtful: 0, broken: 0 }, findings: [] });
+  });
+
+  it('follows a rule that was changed: channels, their contacts and lists take the new numbers', () => {
+    const moved = routedPlan((plan) => {
+      for (const id of ['r-n2-group', 'r-n2-private']) plan.profiles['s1']!.dmr.rules.byId[id]!.range!.first = 12_000_001;
+    });
+    expect(propose(moved).map((item) => [item.kind, item.subject, item.from, item.to])).toEqual([
+      ['change-contact', 'Harbour', '8000417', '12000417'],
+      ['change-list', 'Causeway', '8000417', '12000417'],
+      ['change-channel', 'Harbour', '8000417', '12000417'],
+      ['change-contact', 'Ferry Crew', '8000623', '12000623'],
+      ['change-list', 'Causeway', '8000623', '12000623'],
+      ['change-channel', 'Ferry Crew', '8000623', '12000623'],
+    ]);
+    const again = built(moved);
+    expect(agreementOf(again).findings).toEqual([]);
+    expect(rows(again.codeplugs['r1']!.contacts)).toHaveLength(7);
   });
 
   it('does nothing the second time, from any state', () => {

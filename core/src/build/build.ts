@@ -96,7 +96,7 @@ function addContact(work: Work, draft: ChannelDraft, channel: Channel | null): v
   work.contacts.add(key);
   if (channel && moveContact(work, draft, channel)) return;
   const name = work.contactName({ name: draft.contact.name, qualifier: '' });
-  const item: BuildItem = { id: `contact:${key}`, kind: 'add-contact', subject: name, field: 'contact', from: '', to: `${draft.contact.kind} ${draft.contact.number}`, handMade: false };
+  const item: BuildItem = { id: `contact:${key}`, kind: 'add-contact', subject: name, field: 'contact', from: '', to: draft.address, handMade: false };
   offer(work, item, () => putRow(codeplug.contacts, { id: freeId(`ct-${key}`, (id) => id in codeplug.contacts.byId), name, kind: draft.contact.kind, number: draft.contact.number }));
 }
 
@@ -129,7 +129,7 @@ function values(draft: ChannelDraft, receiveListId: Id | null): ChannelValues {
 
 function addChannel(work: Work, { want, draft }: Wanted, proposed: ChannelValues): Id | null {
   const id = freeId(`ch-${want.id}`, (taken) => taken in work.codeplug.channels.byId);
-  const item: BuildItem = { id: `add:${want.id}`, kind: 'add-channel', subject: proposed.name, field: 'channel', from: '', to: `${draft.contact.kind} ${draft.contact.number}`, handMade: false };
+  const item: BuildItem = { id: `add:${want.id}`, kind: 'add-channel', subject: proposed.name, field: 'channel', from: '', to: draft.address, handMade: false };
   const channel: Channel = { id, siteId: want.siteId, destination: want.destination, wantId: want.id, ...proposed, built: structuredClone(proposed) };
   return offer(work, item, () => putRow(work.codeplug.channels, channel)) ? id : null;
 }

@@ -3,6 +3,8 @@ import type { CallKind, ChannelValues, Id } from '../plan/types';
 /** What a mode makes of a want, before it is given a name that fits and a receive list. */
 export interface ChannelDraft extends ChannelValues {
   contact: { name: string; kind: CallKind; number: number };
+  /** What is called, with the network’s number where the radio’s is another: `group 8000417 (Causeway 417)`. */
+  address: string;
   use: 'talk' | 'service';
   networkId: Id;
   siteId: Id;

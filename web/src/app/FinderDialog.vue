@@ -20,7 +20,7 @@ watch(open, async (now) => {
   search.value ??= (await import('./finder')).findAnything;
 });
 
-const found = computed<Found[]>(() => (open.value && store.plan && search.value ? search.value(store.plan, props.planId, typed.value) : []));
+const found = computed<Found[]>(() => (open.value && store.plan && search.value ? search.value(store.plan, props.planId, typed.value, store.agreement) : []));
 watch(found, () => (at.value = 0));
 
 function go(one: Found | undefined): void {

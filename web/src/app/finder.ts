@@ -1,4 +1,5 @@
 /** What "find anything" finds: by every word typed, in names, numbers and titles. */
+import type { Agreement } from '@relay/core/agreement/agreement';
 import { CHECKS } from '@relay/core/checks/registry';
 import { MODES } from '@relay/core/modes/registry';
 import { rows } from '@relay/core/plan/table';
@@ -15,24 +16,37 @@ export interface Found {
 
 const MOST = 30;
 
-function everything(plan: Plan, planId: string): Found[] {
+function everything(plan: Plan, planId: string, agreement: Agreement | null): Found[] {
   const params = { planId };
+  const places = new Map(agreement?.channels.map((one) => [`${one.radioId}/${one.channelId}`, one.place]));
   const channels = rows(plan.radios).flatMap((radio) =>
-    rows(plan.codeplugs[radio.id]!.channels).map((channel): Found => ({ id: `c-${radio.id}-${channel.id}`, kind: 'channel', title: channel.name, detail: `${radio.name} · ${channel.dmr.call.number}`, to: { name: 'codeplugs', params: { ...params, radioId: radio.id }, query: { channel: channel.id } } })),
+    rows(plan.codeplugs[radio.id]!.channels).map((channel): Found => ({ id: `c-${radio.id}-${channel.id}`, kind: 'channel', title: channel.name, detail: [radio.name, channel.dmr.call.number, places.get(`${radio.id}/${channel.id}`)].filter(Boolean).join(' · '), to: { name: 'codeplugs', params: { ...params, radioId: radio.id }, query: { channel: channel.id } } })),
   );
   const groups = rows(plan.networks).flatMap((network) =>
     MODES[network.mode].destinations(network).map((one): Found => ({ id: `d-${network.id}-${one.address}`, kind: 'destination', title: one.name, detail: `${network.name} · ${one.address}`, to: { name: 'wants', params, query: { find: one.name } } })),
   );
   const sites = rows(plan.sites).map((site): Found => ({ id: `s-${site.id}`, kind: 'hotspot', title: site.name, detail: '', to: { name: 'hotspots', params: { ...params, siteId: site.id } } }));
   const stops = STOPS.map((stop): Found => ({ id: `t-${stop.route}`, kind: 'step', title: stop.title, detail: '', to: { name: stop.route, params } }));
-  const actions: Found[] = [{ id: 'a-build', kind: 'action', title: 'Build from wants', detail: 'Wants', to: { name: 'wants', params, query: { build: '1' } } }];
+  const actions: Found[] = [
+    { id: 'a-build', kind: 'action', title: 'Build from wants', detail: 'Wants', to: { name: 'wants', params, query: { build: '1' } } },
+    ...rows(plan.sites).flatMap((site): Found[] => [
+      { id: `r-${site.id}`, kind: 'routes', title: `Routes of ${site.name}`, detail: '', to: { name: 'routes', params: { ...params, siteId: site.id } } },
+      { id: `n-${site.id}`, kind: 'action', title: `Add a network to ${site.name}`, detail: 'Routes', to: { name: 'routes', params: { ...params, siteId: site.id }, query: { add: 'network' } } },
+    ]),
+  ];
   const checks = CHECKS.map((check): Found => ({ id: `k-${check.id}`, kind: 'check', title: check.title, detail: check.id, to: { name: 'help-check', params: { checkId: check.id } } }));
   return [...stops, ...actions, ...channels, ...sites, ...groups, ...checks];
 }
 
-export function findAnything(plan: Plan, planId: string, typed: string): Found[] {
+/** A number is also a question: where does it go? */
+function asNumber(plan: Plan, planId: string, typed: string): Found[] {
+  const number = typed.trim();
+  if (!/^\d{1,8}$/.test(number)) return [];
+  return rows(plan.sites).map((site) => ({ id: `w-${site.id}`, kind: 'number', title: `Where does group ${number} go?`, detail: site.name, to: { name: 'routes', params: { planId, siteId: site.id }, query: { number } } }));
+}
+
+export function findAnything(plan: Plan, planId: string, typed: string, agreement: Agreement | null = null): Found[] {
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
-  return everything(plan, planId)
-    .filter(({ kind, title, detail }) => words.every((word) => `${kind} ${title} ${detail}`.toLowerCase().includes(word)))
-    .slice(0, MOST);
+  const found = everything(plan, planId, agreement).filter(({ kind, title, detail }) => words.every((word) => `${kind} ${title} ${detail}`.toLowerCase().includes(word)));
+  return [...asNumber(plan, planId, typed), ...found].slice(0, MOST);
 }

@@ -29,6 +29,7 @@ function channel(plan: Plan, site: Site, destination: Destination): ChannelDraft
       admit: 'color-code-free',
     },
     contact: { name: call.name, kind: call.kind, number },
+    address: `${call.kind} ${number}${number === call.number ? '' : ` (${plan.networks.byId[destination.networkId]!.name} ${call.number})`}`,
     use: destination.kind === 'special' ? 'service' : 'talk',
     networkId: destination.networkId,
     siteId: site.id,

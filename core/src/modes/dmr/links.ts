@@ -72,7 +72,8 @@ export function whatIsAt(index: PlanIndex, networkId: Id, kind: CallKind, number
 }
 
 export function callOf({ channel }: Pick<PathContext, 'channel'>): Call {
-  return { ...channel.dmr.call, slot: channel.dmr.slot };
+  const { call, slot } = channel.dmr;
+  return { kind: call.kind, slot, number: call.number };
 }
 
 export function route(context: PathContext): Arrival | null {
@@ -100,7 +101,18 @@ export type RouteVerdict =
   /** No number leads there. */
   | { is: 'unreachable' };
 
+const judged = new WeakMap<PathContext, RouteVerdict>();
+
+/** Several hops ask, so each context is judged once. */
 export function judgeRoute(context: PathContext): RouteVerdict {
+  const known = judged.get(context);
+  if (known) return known;
+  const verdict = judge(context);
+  judged.set(context, verdict);
+  return verdict;
+}
+
+function judge(context: PathContext): RouteVerdict {
   const { index, site, profile, channel, arrives } = context;
   if (!site || !profile) return { is: 'right' };
   const table = routesOf(index, site.id);

@@ -60,7 +60,7 @@ function takePosition(text: string): Taken {
       <p v-if="networks.length === 0" class="soft">No network in the plan yet. <router-link :to="{ name: 'networks', params: { planId: store.planId! } }">Add a network</router-link></p>
       <section v-for="network in networks" :key="network.id" :aria-label="network.name" class="login">
         <div class="switch"><el-switch :model-value="profile.dmr.logins[network.id]?.enabled ?? false" :aria-label="`Log in to ${network.name}`" @update:model-value="switchLogin(network, $event === true)" /><strong>{{ network.name }}</strong></div>
-        <LoginForm v-if="profile.dmr.logins[network.id]" :network="network" :login="profile.dmr.logins[network.id]!" @change="(label, recipe) => change(`${network.name} ${label}`, (_, one) => recipe(one.dmr.logins[network.id]!))" />
+        <LoginForm v-if="profile.dmr.logins[network.id]" :site-id="site.id" :network="network" :login="profile.dmr.logins[network.id]!" @change="(label, recipe) => change(`${network.name} ${label}`, (_, one) => recipe(one.dmr.logins[network.id]!))" />
       </section>
     </FieldGroup>
     <FieldGroup title="Position and care">

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { formatLogin } from '@relay/core/modes/dmr/addresses';
-import { SUFFIX_MAX, SUFFIX_MIN } from '@relay/core/modes/dmr/limits';
+import { SIMPLEX_SLOT, SUFFIX_MAX, SUFFIX_MIN } from '@relay/core/modes/dmr/limits';
+import { routesOf } from '@relay/core/modes/dmr/links';
+import { numberFor } from '@relay/core/modes/dmr/routes/table';
 import { rows } from '@relay/core/plan/table';
 import type { NetworkLogin } from '@relay/core/modes/dmr/types';
 import type { Network } from '@relay/core/plan/types';
@@ -9,12 +11,17 @@ import { ChoiceField, TextField } from '../../parts';
 import { takeWhole, type Taken } from '../../parts/field';
 import { usePlanStore } from '../../sync/plan-store';
 
-const props = defineProps<{ network: Network; login: NetworkLogin }>();
+const props = defineProps<{ siteId: string; network: Network; login: NetworkLogin }>();
 const emit = defineEmits<{ change: [label: string, recipe: (login: NetworkLogin) => void] }>();
 const store = usePlanStore();
 const NONE = '';
 const servers = computed(() => [{ value: NONE, label: 'none' }, ...rows(props.network.servers).map((one) => ({ value: one.id, label: `${one.name} · ${one.host}` }))]);
 const groups = computed(() => rows(props.network.groups));
+/** The number on the radio and on the hotspot’s own page, where it is another. */
+function onRadio(number: number): string {
+  const found = numberFor(routesOf(store.index!, props.siteId), props.network.id, 'group', number, SIMPLEX_SLOT);
+  return found === null || found === number ? '' : ` (radio ${found})`;
+}
 const loginText = computed(() => {
   const { dmrId } = store.plan!.station;
   return dmrId !== null && props.login.suffix !== null ? `It logs in as ${formatLogin(dmrId, props.login.suffix)}; these digits never go on the air.` : 'Two digits that no other hotspot of yours uses.';
@@ -42,7 +49,7 @@ function takePassword(text: string): Taken {
   <div class="field">
     <span>Static groups</span>
     <el-select multiple :model-value="login.staticGroupIds" aria-label="Static groups" placeholder="none" @update:model-value="emit('change', 'static groups', (one) => void (one.staticGroupIds = $event as string[]))">
-      <el-option v-for="group in groups" :key="group.id" :value="group.id" :label="`${group.number} ${group.name}`" />
+      <el-option v-for="group in groups" :key="group.id" :value="group.id" :label="`${group.number} ${group.name}${onRadio(group.number)}`" />
     </el-select>
   </div>
 </template>

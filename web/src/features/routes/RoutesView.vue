@@ -52,6 +52,12 @@ watch([number, kind], ([value]) => {
   if (value !== null) void router.replace({ query: { ...route.query, add: undefined, number: String(value), kind: kind.value } });
 });
 
+// Reached again from elsewhere, with another question.
+watch(() => route.query, (query) => {
+  if (query['add'] === 'network') adding.value = true;
+  if (typeof query['number'] === 'string' && query['number'] !== text.value && route.name === 'routes') text.value = query['number'];
+});
+
 function pick(value: number, of: CallKind = kind.value): void {
   kind.value = of;
   text.value = String(value);

@@ -45,7 +45,7 @@ export interface RibbonNetwork {
   last: number;
 }
 
-export interface RibbonBand {
+interface RibbonBand {
   path: string;
   kind: 'rule' | 'catch-all' | 'hidden';
   title: string;

@@ -25,6 +25,7 @@ export const sameNumberTwoNetworks = defineCheck({
   check(index, report) {
     const { plan } = index;
     eachCodeplug(plan, (radio, codeplug, pointer) => {
+      if (new Set(rows(codeplug.channels).map((channel) => channel.destination?.networkId)).size < 2) return;
       const first = new Map<string, Channel>();
       const taken = new Set(rows(codeplug.channels).map((channel) => channel.name));
       for (const channel of rows(codeplug.channels)) {

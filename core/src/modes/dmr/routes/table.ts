@@ -79,7 +79,7 @@ export function matchingRule(table: RouteTable, { kind, slot, number }: Call): R
 /** What a rule makes of a call that it claims. */
 export function outThrough(rule: RouteRule, call: Call): Routed {
   const { range, networkId } = rule;
-  if (!range) return { ...call, networkId, rule };
+  if (!range) return { kind: call.kind, slot: call.slot, number: call.number, networkId, rule };
   return { kind: call.kind, slot: range.networkSlot, number: call.number - range.first + range.networkFirst, networkId, rule };
 }
 
@@ -87,7 +87,8 @@ export function outThrough(rule: RouteRule, call: Call): Routed {
 export function forward(table: RouteTable, call: Call): Routed | null {
   if (table.selection === 'one') {
     const networkId = table.networkIds[0];
-    return networkId === undefined ? null : { ...call, networkId, rule: null };
+    // Written out: this runs for every channel of every trace, and spreading is slower.
+    return networkId === undefined ? null : { kind: call.kind, slot: call.slot, number: call.number, networkId, rule: null };
   }
   const rule = matchingRule(table, call);
   return rule && outThrough(rule, call);
