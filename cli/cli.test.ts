@@ -2,11 +2,14 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { planJson } from '@relay/core/formats/plan-json';
 import type { Recipe } from '@relay/core/plan/edit';
 import { channelOf, samplePlan } from '@relay/core/testing/sample-plan';
 import { routedPlan } from '@relay/core/testing/sample-routes';
+
+// Each case starts processes, and a busy machine takes its time for that.
+vi.setConfig({ testTimeout: 60_000 });
 
 const folder = mkdtempSync(join(tmpdir(), 'relay-cli-'));
 
@@ -63,6 +66,9 @@ describe('trace', () => {
     expect(JSON.parse(run('trace', '--json', '--channel', 'Hask Wide', sound).out)).toMatchObject([{ verdict: 'whole' }]);
     expect(run('trace', sound, '--channel', 'Nobody')).toMatchObject({ status: 2, err: 'The plan has no channel “Nobody”.\n' });
     expect(run('trace', sound)).toMatchObject({ status: 2, err: 'Neither channel nor number was named: add --channel NAME or --number N.\n' });
+  });
+
+  it('says where a number goes', () => {
     expect(run('trace', routed, '--number', '8000417')).toMatchObject({ status: 0, out: 'group 8000417 through Home\nTo Causeway, group 417, Harbour (rule 2).\nThe hotspot’s own page shows 8000417, the network’s 417; the answer comes back as 8000417.\n' });
     expect(run('trace', routed, '--number', '623').out).toContain('Probably not meant: Causeway has group 623, Ferry Crew');
     expect(run('trace', routed, '--private', '--number', '4000', '--hotspot', 'Home')).toMatchObject({ status: 1, out: expect.stringContaining('Nowhere: no rule takes private 4000.') as string });

@@ -31,7 +31,13 @@ await fetch(`${url}/api/v1/plans/${lent}`, { method: 'PATCH', headers: { 'Conten
 
 await take(page, 'agreement', `/plan/${lent}/agreement?radio=handheld&channel=ch-w-g417`, '[data-testid="dock"]');
 await take(page, 'codeplug', `/plan/${lent}/codeplugs/handheld?channel=ch-w-g417`, 'revogr-data .rgCell');
-for (const stop of ['station', 'radios', 'networks', 'wants', 'hotspots', 'carry-out']) await take(page, stop, `/plan/${home}/${stop}`, 'h1');
+for (const stop of ['station', 'radios', 'networks', 'wants', 'hotspots']) await take(page, stop, `/plan/${home}/${stop}`, 'h1');
+// The second network is added as a user would.
+await page.goto(`${url}/plan/${home}/hotspots/home/routes?add=network`);
+await page.getByTestId('accept-network').click();
+await page.getByRole('button', { name: 'Close', exact: true }).click();
+await take(page, 'routes', `/plan/${home}/hotspots/home/routes?number=8000417`, 'svg.ribbon .chip');
+await take(page, 'carry-out', `/plan/${home}/carry-out`, '[data-testid="reprogram-channel"]');
 await take(page, 'build', `/plan/${lent}/wants?build=1`, '[data-testid="carry-out-build"]');
 for (const id of made) await fetch(`${url}/api/v1/plans/${id}`, { method: 'DELETE' });
 await take(page, 'help', '/help/checks/color-code-differs', 'article');

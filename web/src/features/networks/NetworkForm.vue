@@ -81,7 +81,7 @@ function addOwnGroup(): void {
   display: flex;
   flex-wrap: wrap;
   gap: 4px 24px;
-  align-items: center;
+  align-items: start;
 }
 
 .special > :first-child {

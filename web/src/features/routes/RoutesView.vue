@@ -48,14 +48,21 @@ const several = computed(() => profile.value?.dmr.selection === 'several');
 const first = computed(() => (profile.value ? store.plan!.networks.byId[routesOf(index.value, props.siteId).networkIds[0] ?? '']?.name : undefined));
 const label = computed(() => `${kind.value} calls on slot ${slot.value}: ${ribbon.value?.parts.map((part) => `${stretchWords(part)} ${part.title}${part.hidden.length ? `, ${part.hidden.join(' and ')} hidden` : ''}`).join('; ') ?? ''}`);
 
+const ownQueries = new Set<string>();
 watch([number, kind], ([value]) => {
-  if (value !== null) void router.replace({ query: { ...route.query, add: undefined, number: String(value), kind: kind.value } });
+  if (value === null) return;
+  ownQueries.add(String(value));
+  void router.replace({ query: { ...route.query, add: undefined, number: String(value), kind: kind.value } });
 });
 
 // Reached again from elsewhere, with another question.
 watch(() => route.query, (query) => {
   if (query['add'] === 'network') adding.value = true;
-  if (typeof query['number'] === 'string' && query['number'] !== text.value && route.name === 'routes') text.value = query['number'];
+  const asked = query['number'];
+  if (route.name !== 'routes' || typeof asked !== 'string') return;
+  // The address follows the typing a moment later; only what came from elsewhere is taken over.
+  if (asked === text.value) ownQueries.clear();
+  else if (!ownQueries.has(asked)) text.value = asked;
 });
 
 function pick(value: number, of: CallKind = kind.value): void {
