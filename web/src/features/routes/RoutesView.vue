@@ -103,21 +103,24 @@ function select(on: boolean): void {
         </p>
       </div>
       <p class="soft caption">On the radio, slot {{ slot }}, {{ kind }} calls<template v-if="ribbon.dots.length">; dots are your channels</template></p>
-      <div class="scroll"><RibbonPicture :ribbon="ribbon" :travel="way" :label="label" @pick="pick" /></div>
+      <div class="scroll" tabindex="0" role="region" aria-label="Number ribbon"><RibbonPicture :ribbon="ribbon" :travel="way" :label="label" @pick="pick" /></div>
       <PlaceFindings :under="[`/profiles/${siteId}/dmr/rules`, `/profiles/${siteId}/dmr/selection`]" />
       <div class="selection">
         <el-switch :model-value="several" aria-label="Network selection" @update:model-value="select($event === true)" />
         <span><strong>Network selection {{ several ? 'on' : 'off' }}.</strong> {{ several ? 'The rules decide which network takes a call.' : first ? `Every call goes to ${first} under the number that was sent; rules are not asked.` : 'No network is logged in.' }}</span>
       </div>
-      <div v-if="several || profile.dmr.rules.order.length" class="scroll"><RuleTable :profile="profile" :networks="networks" :simplex="simplex" :taking="taking" @change="change" @pick="pick" /></div>
+      <div v-if="several || profile.dmr.rules.order.length" class="scroll" tabindex="0" role="region" aria-label="Rules in order"><RuleTable :profile="profile" :networks="networks" :simplex="simplex" :taking="taking" @change="change" @pick="pick" /></div>
       <p v-else class="soft">One network needs no rules. Press “Add a network” to have groups of two on one radio: it plans the numbers and says which channels change.</p>
     </div>
     <AddNetworkDrawer v-model="adding" :site-id="siteId" />
   </template>
-  <EmptyState v-else title="No such hotspot">
-    <p>This plan holds no hotspot at this address.</p>
-    <template #acts><NextStep /></template>
-  </EmptyState>
+  <template v-else>
+    <PageHead title="Routes" />
+    <EmptyState title="No such hotspot">
+      <p>This plan holds no hotspot at this address. Routes belong to a hotspot: they say which network takes a call, and under which number.</p>
+      <template #acts><NextStep /></template>
+    </EmptyState>
+  </template>
 </template>
 
 <style scoped>
