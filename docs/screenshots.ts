@@ -38,6 +38,15 @@ await page.getByTestId('accept-network').click();
 await page.getByRole('button', { name: 'Close', exact: true }).click();
 await take(page, 'routes', `/plan/${home}/hotspots/home/routes?number=8000417`, 'svg.ribbon .chip');
 await take(page, 'carry-out', `/plan/${home}/carry-out`, '[data-testid="reprogram-channel"]');
+for (const file of ['isles-club.csv', 'survey.csv', 'harbour-book.geojson']) {
+  await page.goto(`${url}/plan/${home}/sites`);
+  await page.getByRole('button', { name: 'Import a list' }).first().click();
+  await page.getByLabel('List of sites', { exact: true }).setInputFiles(new URL(`../demo/lists/${file}`, import.meta.url).pathname);
+  await page.getByTestId('import-list').click();
+  await page.getByTestId('import-list').waitFor({ state: 'hidden' });
+}
+await take(page, 'sites', `/plan/${home}/sites`, '[data-testid="near-site"]');
+for (const list of (await (await fetch(`${url}/api/v1/lists`)).json()) as { id: string }[]) await fetch(`${url}/api/v1/lists/${list.id}`, { method: 'DELETE' });
 await take(page, 'build', `/plan/${lent}/wants?build=1`, '[data-testid="carry-out-build"]');
 for (const id of made) await fetch(`${url}/api/v1/plans/${id}`, { method: 'DELETE' });
 await take(page, 'help', '/help/checks/color-code-differs', 'article');

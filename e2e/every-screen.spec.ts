@@ -3,7 +3,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { CHECKS } from '@relay/core/checks/registry';
 import { expect, tally, test } from './story';
 
-const STOPS = ['station', 'radios', 'networks', 'wants', 'codeplugs', 'hotspots', 'hotspots/home/routes', 'agreement', 'carry-out'];
+const STOPS = ['station', 'radios', 'sites', 'networks', 'wants', 'codeplugs', 'hotspots', 'hotspots/home/routes', 'agreement', 'carry-out'];
 
 for (const [width, scheme] of [[1280, 'light'], [1280, 'dark'], [390, 'light']] as const) {
     test(`axe finds nothing serious on any screen, ${width} wide, ${scheme}`, async ({ page, relay }) => {

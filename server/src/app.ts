@@ -5,12 +5,14 @@ import compress from 'koa-compress';
 import helmet from 'koa-helmet';
 import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
+import { Directory } from './directory/directory';
 import type { PlanEvents } from './events';
 import { guard } from './http/guard';
 import { pages } from './http/pages';
 import { problems } from './http/problems';
 import { requestLog } from './http/request-log';
 import { Plans } from './plans';
+import { directoryRoutes } from './routes/directory';
 import { healthRoutes } from './routes/health';
 import { planRoutes } from './routes/plans';
 import { probeRoutes } from './routes/probes';
@@ -35,6 +37,7 @@ export function createApp({ source, events, log, hosts, webRoot, line }: AppPart
   const health = healthRoutes(source);
   const plans = planRoutes(new Plans(source), events);
   const probes = probeRoutes(line);
+  const directory = directoryRoutes(new Directory(source));
   app.use(requestLog(log));
   app.use(problems(log));
   app.use(guard(hosts));
@@ -43,7 +46,7 @@ export function createApp({ source, events, log, hosts, webRoot, line }: AppPart
   // Streams of events must arrive as they happen, not when a compressor's buffer is full.
   app.use(compress({ br: false, filter: (type) => !type.includes('event-stream') && /json|text|javascript|svg/i.test(type) }));
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: BODY_LIMIT, jsonStrict: true }));
-  for (const router of [health, plans, probes]) app.use(router.routes()).use(router.allowedMethods());
+  for (const router of [health, plans, probes, directory]) app.use(router.routes()).use(router.allowedMethods());
   app.use(pages(webRoot));
   app.on('error', (error: Error) => log.debug({ err: error }, 'connection error'));
   return app;

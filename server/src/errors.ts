@@ -8,6 +8,13 @@ export class NotFound extends Error {
   }
 }
 
+/** More bytes than are taken at once. */
+export class TooLarge extends Error {
+  constructor(most: number) {
+    super(`The file is larger than ${Math.floor(most / 1024 / 1024)} MB.`);
+  }
+}
+
 export class InvalidRequest extends Error {
   constructor(readonly problems: Problem[]) {
     super(problems[0] ? `${problems[0].pointer || '/'}: found ${problems[0].found}, expected ${problems[0].expected}.` : 'The request is not valid.');

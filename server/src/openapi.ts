@@ -1,10 +1,12 @@
 /** The API in OpenAPI 3.1, published as `docs/openapi.json`. Tests hold each route and each answer against it. */
-import { CREATE_BODY, DUPLICATE_BODY, EDIT_ROW_SCHEMA, EDITED_SCHEMA, EDITS_BODY, OPENED_SCHEMA, PROBE_BODY, PROBE_SCHEMA, PROBLEM_SCHEMA, SUMMARY_SCHEMA } from './http/schemas';
+import { CREATE_BODY, DUPLICATE_BODY, EDIT_ROW_SCHEMA, EDITED_SCHEMA, EDITS_BODY, IMPORTED_SCHEMA, LIST_SCHEMA, NEAR_SCHEMA, OPENED_SCHEMA, PREVIEW_SCHEMA, PROBE_BODY, PROBE_SCHEMA, PROBLEM_SCHEMA, SUMMARY_SCHEMA } from './http/schemas';
 
 const json = (schema: object) => ({ content: { 'application/json': { schema } } });
 const answer = (description: string, schema: object) => ({ description, ...json(schema) });
 const problem = (description: string) => ({ description, content: { 'application/problem+json': { schema: PROBLEM_SCHEMA } } });
 const id = { name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } };
+const query = (name: string, schema: object, required = false) => ({ name, in: 'query', required, schema });
+const file = { content: { 'application/octet-stream': {} } };
 const status = { type: 'object', required: ['status'], properties: { status: { type: 'string' } } };
 const notFound = { 404: problem('No such plan') };
 
@@ -37,6 +39,24 @@ export const openApi = {
     '/plans/{id}/events': { parameters: [id], get: { summary: 'Server-sent events: `version` when there is a new one', responses: { 200: { description: 'Stream', content: { 'text/event-stream': {} } } } } },
     '/plans/{id}/duplicate': { parameters: [id], post: { summary: 'A copy under another name', requestBody: json(DUPLICATE_BODY), responses: { 201: answer('Made', SUMMARY_SCHEMA), ...notFound } } },
     '/plans/{id}/restore': { parameters: [id], post: { summary: 'Bring a deleted plan back', responses: { 200: answer('Restored', SUMMARY_SCHEMA), ...notFound } } },
+    '/lists': {
+      get: { summary: 'Imported lists of sites, by name', responses: { 200: answer('Lists', { type: 'array', items: LIST_SCHEMA }) } },
+      post: {
+        summary: 'Import a list, whole or not at all: a table in any layout, or GeoJSON; columns are guessed unless `fields` names them',
+        parameters: [query('name', { type: 'string', maxLength: 100 }, true), query('source', { type: 'string' }), query('licence', { type: 'string' }), query('issuedOn', { type: 'string', format: 'date' }), query('fields', { type: 'string' })],
+        requestBody: file,
+        responses: { 201: answer('Imported', IMPORTED_SCHEMA), 413: problem('Too large'), 422: problem('No list, or nothing in it that can be read') },
+      },
+    },
+    '/lists/preview': { post: { summary: 'What an import would take, and what each column was taken for; nothing is stored', parameters: [query('fields', { type: 'string' })], requestBody: file, responses: { 200: answer('Preview', PREVIEW_SCHEMA), 413: problem('Too large'), 422: problem('An unknown field') } } },
+    '/lists/{id}': { parameters: [id], delete: { summary: 'Forget a list and its sites', responses: { 204: { description: 'Forgotten' }, 404: problem('No such list') } } },
+    '/sites/near': {
+      get: {
+        summary: 'Sites nearest first, with distance (metres) and bearing (degrees) on WGS 84',
+        parameters: [query('lat', { type: 'number' }, true), query('lon', { type: 'number' }, true), query('limit', { type: 'integer' }), query('mode', { enum: ['FM', 'DMR', 'D-STAR', 'C4FM', 'P25'] }), query('withinM', { type: 'number' })],
+        responses: { 200: answer('Sites', { type: 'array', items: NEAR_SCHEMA }), 422: problem('No position') },
+      },
+    },
     '/probes': { post: { summary: 'Measure the delay of a server: five probes over a simulated line; `delay` is null when none was answered', requestBody: json(PROBE_BODY), responses: { 200: answer('Measured', PROBE_SCHEMA), 422: problem('No host') } } },
   },
 };

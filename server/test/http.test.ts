@@ -3,6 +3,7 @@ import { request } from 'node:http';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { planRoutes } from '../src/routes/plans';
+import { directoryRoutes } from '../src/routes/directory';
 import { healthRoutes } from '../src/routes/health';
 import { probeRoutes } from '../src/routes/probes';
 import { openApi } from '../src/openapi';
@@ -115,7 +116,7 @@ describe('OpenAPI', () => {
   const described = Object.entries(openApi.paths).flatMap(([path, item]) => Object.keys(item).filter((key) => key !== 'parameters').map((method) => `${method} ${path}`));
 
   it('describes every route, and no other', () => {
-    const routers = [planRoutes(null as never, null as never), healthRoutes(null as never), probeRoutes(null as never)];
+    const routers = [planRoutes(null as never, null as never), healthRoutes(null as never), probeRoutes(null as never), directoryRoutes(null as never)];
     const routes = routers.flatMap((router) => router.stack.flatMap((layer) => layer.methods.filter((method) => method !== 'HEAD').map((method) => `${method.toLowerCase()} ${String(layer.path).replace('/api/v1', '').replace(':id', '{id}')}`)));
     expect([...routes].sort()).toEqual([...described].sort());
   });

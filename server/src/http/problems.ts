@@ -1,7 +1,7 @@
 /** One table from error to status; every answer that is no success is a problem document (RFC 9457). */
 import type { Context, Next } from 'koa';
 import type { Logger } from 'pino';
-import { InvalidPlan, InvalidRequest, NotFound, StaleVersion } from '../errors';
+import { InvalidPlan, InvalidRequest, NotFound, StaleVersion, TooLarge } from '../errors';
 
 interface Problem {
   type: string;
@@ -15,6 +15,7 @@ const about = (name: string) => `urn:yellow-relay:problem:${name}`;
 
 const TABLE: readonly [new (...args: never[]) => Error, (error: never) => Problem][] = [
   [NotFound, (error: NotFound) => ({ type: about('not-found'), title: 'Not found', status: 404, detail: error.message })],
+  [TooLarge, (error: TooLarge) => ({ type: about('too-large'), title: 'The request is too large', status: 413, detail: error.message })],
   [StaleVersion, (error: StaleVersion) => ({ type: about('stale-version'), title: 'Edited meanwhile', status: 409, detail: error.message, version: error.version, since: error.since })],
   [InvalidPlan, (error: InvalidPlan) => ({ type: about('invalid-plan'), title: 'The plan would not be sound', status: 422, detail: error.message, problems: error.problems })],
   [InvalidRequest, (error: InvalidRequest) => ({ type: about('invalid-request'), title: 'The request does not fit', status: 422, detail: error.message, problems: error.problems })],

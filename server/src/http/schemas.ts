@@ -56,6 +56,40 @@ export const PROBE_SCHEMA = {
   additionalProperties: false,
 };
 
+const FINDING = { type: 'object', required: ['line', 'place', 'found', 'expected'], properties: { line: { type: ['integer', 'null'] }, place: { type: 'string' }, found: { type: 'string' }, expected: { type: 'string' } }, additionalProperties: false };
+const COUNTS = { good: { type: 'integer' }, doubtful: { type: 'integer' }, rejected: { type: 'integer' }, findings: { type: 'array', items: FINDING } };
+const COLUMN = { type: 'object', required: ['title', 'field', 'factor', 'confidence'], properties: { title: { type: 'string' }, field: { type: 'string' }, factor: { type: 'number' }, confidence: { type: 'number' } }, additionalProperties: false };
+
+export const LIST_SCHEMA = {
+  type: 'object',
+  required: ['id', 'name', 'source', 'licence', 'issuedOn', 'layout', 'sites', 'importedAt'],
+  properties: { id: UUID, name: { type: 'string' }, source: { type: 'string' }, licence: { type: 'string' }, issuedOn: { type: ['string', 'null'] }, layout: { type: 'string' }, sites: { type: 'integer' }, importedAt: { type: 'string' } },
+  additionalProperties: false,
+};
+
+export const PREVIEW_SCHEMA = {
+  type: 'object',
+  required: ['layout', 'headed', 'columns', 'sample', 'good', 'doubtful', 'rejected', 'findings'],
+  properties: { layout: { type: 'string' }, headed: { type: 'boolean' }, columns: { type: 'array', items: COLUMN }, sample: { type: 'array', items: { type: 'array', items: { type: 'string' } } }, ...COUNTS },
+  additionalProperties: false,
+};
+
+export const IMPORTED_SCHEMA = { type: 'object', required: ['list', 'good', 'doubtful', 'rejected', 'findings'], properties: { list: LIST_SCHEMA, ...COUNTS }, additionalProperties: false };
+
+const NUMBER_OR_NULL = { type: ['number', 'null'] };
+const TEXT_OR_NULL = { type: ['string', 'null'] };
+
+export const NEAR_SCHEMA = {
+  type: 'object',
+  required: ['listId', 'line', 'listName', 'callSign', 'txHz', 'rxHz', 'modes', 'groups', 'distanceM', 'bearingDeg'],
+  properties: {
+    listId: UUID, line: { type: 'integer' }, listName: { type: 'string' }, callSign: { type: 'string' }, module: { type: 'string' }, name: { type: 'string' }, place: { type: 'string' },
+    lat: { type: 'number' }, lon: { type: 'number' }, txHz: { type: 'number' }, rxHz: NUMBER_OR_NULL, modes: { type: 'array', items: { type: 'string' } }, colorCode: NUMBER_OR_NULL, ctcssHz: NUMBER_OR_NULL, dcs: TEXT_OR_NULL,
+    status: { type: 'string' }, confirmedOn: TEXT_OR_NULL, notes: { type: 'string' }, groups: { type: 'array', items: { type: 'object', required: ['slot', 'number'] } }, distanceM: { type: 'number' }, bearingDeg: { type: 'number' },
+  },
+  additionalProperties: false,
+};
+
 export const SUMMARY_SCHEMA = {
   type: 'object',
   required: ['id', 'name', 'version', 'updatedAt', 'deletedAt'],

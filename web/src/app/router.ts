@@ -22,6 +22,7 @@ export const router = createRouter({
         { path: '', redirect: { name: 'agreement' } },
         { path: 'station', name: 'station', component: () => import('../features/station').then((m) => m.StationView), meta: { title: 'Station' } },
         { path: 'radios/:radioId?', name: 'radios', component: () => import('../features/radios').then((m) => m.RadiosView), props: true, meta: { title: 'Radios' } },
+        { path: 'sites', name: 'sites', component: () => import('../features/sites').then((m) => m.SitesView), meta: { title: 'Sites' } },
         { path: 'networks/:networkId?', name: 'networks', component: () => import('../features/networks').then((m) => m.NetworksView), props: true, meta: { title: 'Networks' } },
         { path: 'wants', name: 'wants', component: () => import('../features/wants').then((m) => m.WantsView), meta: { title: 'Wants' } },
         { path: 'codeplugs/:radioId?', name: 'codeplugs', component: () => import('../features/codeplugs').then((m) => m.CodeplugsView), props: true, meta: { title: 'Codeplugs' } },

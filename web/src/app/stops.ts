@@ -12,7 +12,7 @@ interface Bead {
 }
 
 export interface Stop {
-  route: 'station' | 'radios' | 'networks' | 'wants' | 'codeplugs' | 'hotspots' | 'agreement' | 'carry-out';
+  route: 'station' | 'radios' | 'sites' | 'networks' | 'wants' | 'codeplugs' | 'hotspots' | 'agreement' | 'carry-out';
   title: string;
   /** Checks whose findings point here make its bead show gaps. */
   places: RegExp;
@@ -24,6 +24,8 @@ const names = (list: { name: string }[]) => (list.length <= 2 ? list.map((one) =
 export const STOPS: readonly Stop[] = [
   { route: 'station', title: 'Station', places: /^\/station\//, detail: ({ station }) => [station.callSign, station.dmrId === null ? '' : formatId(station.dmrId)].filter(Boolean).join(' · ') },
   { route: 'radios', title: 'Radios', places: /^\/radios\//, detail: (plan) => names(rows(plan.radios)) },
+  // Lists belong to the house, not to a plan: there is nothing here to be in order or not.
+  { route: 'sites', title: 'Sites', places: /^$/, detail: () => 'lists, near me' },
   { route: 'networks', title: 'Networks', places: /^\/networks\//, detail: (plan) => names(rows(plan.networks)) },
   { route: 'wants', title: 'Wants', places: /^\/wants\//, detail: (plan) => (plan.wants.order.length > 0 ? String(plan.wants.order.length) : '') },
   {

@@ -1,7 +1,9 @@
 /** The server's API as functions. A problem document becomes an `ApiProblem`; no answer at all, a `ServerGone`. */
 import type { EditRecord } from '@relay/core/plan/history';
 import type { Patch } from '@relay/core/plan/patches';
-import type { Delay, Plan } from '@relay/core/plan/types';
+import type { ReadFinding } from '@relay/core/formats/format';
+import type { Column, ListedSite } from '@relay/core/lists/types';
+import type { Delay, Plan, Position } from '@relay/core/plan/types';
 
 export interface PlanSummary {
   id: string;
@@ -30,6 +32,39 @@ export interface Opened {
   recent: SavedEdit[];
 }
 
+export interface ListSummary {
+  id: string;
+  name: string;
+  source: string;
+  licence: string;
+  issuedOn: string | null;
+  layout: string;
+  sites: number;
+  importedAt: string;
+}
+
+export interface ListCounts {
+  good: number;
+  doubtful: number;
+  rejected: number;
+  findings: ReadFinding[];
+}
+
+export interface ListPreview extends ListCounts {
+  layout: string;
+  headed: boolean;
+  columns: Column[];
+  sample: string[][];
+}
+
+export interface NearSite extends ListedSite {
+  listId: string;
+  line: number;
+  listName: string;
+  distanceM: number;
+  bearingDeg: number;
+}
+
 export class ServerGone extends Error {}
 
 export class ApiProblem extends Error {
@@ -45,7 +80,8 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
   let response: Response;
   try {
     const init: RequestInit = { method, ...(signal ? { signal } : {}) };
-    if (body !== undefined) Object.assign(init, { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
+    if (body instanceof Blob) Object.assign(init, { headers: { 'Content-Type': 'application/octet-stream' }, body });
+    else if (body !== undefined) Object.assign(init, { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
     response = await fetch(`/api/v1${path}`, init);
   } catch {
     throw new ServerGone('The server does not answer.');
@@ -56,7 +92,13 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
     if (!isJson || response.status >= 502) throw new ServerGone(`The server answered ${response.status}.`);
     throw new ApiProblem(response.status, (await response.json()) as ApiProblem['body']);
   }
-  return (await response.json()) as T;
+  return (response.status === 204 ? undefined : await response.json()) as T;
+}
+
+function query(values: Record<string, string | number | null>): string {
+  const search = new URLSearchParams();
+  for (const [name, value] of Object.entries(values)) if (value !== null && value !== '') search.set(name, String(value));
+  return search.toString();
 }
 
 export const api = {
@@ -68,6 +110,11 @@ export const api = {
   duplicate: (id: string, name: string) => call<PlanSummary>('POST', `/plans/${id}/duplicate`, { name }),
   remove: (id: string) => call<PlanSummary>('DELETE', `/plans/${id}`),
   probe: (host: string, signal: AbortSignal) => call<{ host: string; delay: Delay | null }>('POST', '/probes', { host }, signal),
+  lists: () => call<ListSummary[]>('GET', '/lists'),
+  previewList: (file: Blob, fields: string, signal: AbortSignal) => call<ListPreview>('POST', `/lists/preview?${query({ fields })}`, file, signal),
+  addList: (about: { name: string; source: string; licence: string; issuedOn: string; fields: string }, file: Blob, signal: AbortSignal) => call<{ list: ListSummary } & ListCounts>('POST', `/lists?${query(about)}`, file, signal),
+  removeList: (id: string) => call<undefined>('DELETE', `/lists/${id}`),
+  near: (from: Position, limit: number, mode: string, signal: AbortSignal) => call<NearSite[]>('GET', `/sites/near?${query({ ...from, limit, mode })}`, undefined, signal),
   restore: (id: string) => call<PlanSummary>('POST', `/plans/${id}/restore`),
 };
 

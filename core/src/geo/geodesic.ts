@@ -1,0 +1,24 @@
+/** Distance and bearing on the WGS 84 ellipsoid, by the geodesic library (Karney 2013). */
+import geodesic from 'geographiclib-geodesic';
+import type { Position } from '../plan/types';
+
+const { WGS84 } = geodesic.Geodesic;
+
+export interface Leg {
+  distanceM: number;
+  /** At the start, clockwise from true north, 0 to below 360 degrees. */
+  bearingDeg: number;
+}
+
+/** The shortest way between two positions (degrees, WGS 84). */
+export function legBetween(from: Position, to: Position): Leg {
+  const { s12, azi1 } = WGS84.Inverse(from.lat, from.lon, to.lat, to.lon);
+  return { distanceM: s12!, bearingDeg: (azi1! + 360) % 360 };
+}
+
+const POINTS = ['N', 'NNE', 'NE', 'ENE', 'E', 'ESE', 'SE', 'SSE', 'S', 'SSW', 'SW', 'WSW', 'W', 'WNW', 'NW', 'NNW'];
+
+/** One of sixteen points; `bearingDeg` 0 to below 360. */
+export function compassPoint(bearingDeg: number): string {
+  return POINTS[Math.round(bearingDeg / 22.5) % 16]!;
+}

@@ -1,0 +1,105 @@
+/** Bytes → a table of text: encoding, delimiter and headings found from what is there. */
+import Papa from 'papaparse';
+import { readCoordinate, readNumber } from './cells';
+import type { RawList } from './types';
+
+const BOM = '\ufeff';
+const DELIMITERS = [';', '\t', '|', ','] as const;
+const DELIMITER_NAMES: Readonly<Record<string, string>> = { ';': 'semicolons', '\t': 'tabs', '|': 'bars', ',': 'commas' };
+const SAMPLE_LINES = 60;
+
+export interface Decoded {
+  text: string;
+  encoding: string;
+}
+
+function byteOrder(bytes: Uint8Array): string | null {
+  if (bytes[0] === 0xff && bytes[1] === 0xfe) return 'utf-16le';
+  return bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : null;
+}
+
+/** UTF-16 by its mark; UTF-8 where it is valid; else ISO-8859-1, which any bytes are. */
+export function decode(bytes: Uint8Array): Decoded {
+  const marked = byteOrder(bytes);
+  if (marked) return { text: new TextDecoder(marked).decode(bytes), encoding: marked.toUpperCase() };
+  try {
+    return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), encoding: 'UTF-8' };
+  } catch {
+    return { text: new TextDecoder('iso-8859-1').decode(bytes), encoding: 'ISO-8859-1' };
+  }
+}
+
+/** The delimiter that cuts the lines into the same number of cells most often. Semicolons go before commas, which may be decimal. */
+export function findDelimiter(text: string): string {
+  let best = { delimiter: ',', score: 0 };
+  for (const delimiter of DELIMITERS) {
+    const { data } = Papa.parse<string[]>(text, { delimiter, preview: SAMPLE_LINES, skipEmptyLines: true });
+    const counts = new Map<number, number>();
+    for (const row of data) counts.set(row.length, (counts.get(row.length) ?? 0) + 1);
+    const [width, rows] = [...counts].sort((a, b) => b[1] - a[1])[0] ?? [0, 0];
+    const score = width < 2 || data.length === 0 ? 0 : rows / data.length;
+    if (score > best.score + 0.001) best = { delimiter, score };
+  }
+  return best.delimiter;
+}
+
+const isValue = (cell: string) => readNumber(cell) !== null || (cell.trim() !== '' && readCoordinate(cell) !== null);
+
+/** Headings are words where the lines below hold values. */
+function hasHeader(rows: readonly string[][]): boolean {
+  const [first, ...rest] = rows;
+  if (!first || rest.length === 0) return false;
+  if (first.some(isValue)) return false;
+  return first.some((_, at) => rest.slice(0, SAMPLE_LINES).filter((row) => isValue(row[at] ?? '')).length * 2 > Math.min(rest.length, SAMPLE_LINES));
+}
+
+function fromCsv({ text, encoding }: Decoded): RawList {
+  let body = text.startsWith(BOM) ? text.slice(1) : text;
+  // Some spreadsheets say the delimiter on a line of its own.
+  const said = /^sep=(.)\r?\n/i.exec(body);
+  const offset = said ? 1 : 0;
+  if (said) body = body.slice(said[0].length);
+  const delimiter = said?.[1] ?? findDelimiter(body);
+  const rows: RawList['rows'] = [];
+  let line = 1 + offset;
+  for (const cells of Papa.parse<string[]>(body, { delimiter }).data) {
+    if (cells.some((cell) => cell.trim() !== '')) rows.push({ line, cells: cells.map((cell) => cell.trim()) });
+    // A quoted cell may run over several lines.
+    line += 1;
+    for (const cell of cells) if (cell.includes('\n')) line += cell.split('\n').length - 1;
+  }
+  const headed = hasHeader(rows.map((row) => row.cells));
+  return { header: headed ? rows[0]!.cells : null, rows: headed ? rows.slice(1) : rows, layout: `${encoding}, ${DELIMITER_NAMES[delimiter] ?? delimiter}` };
+}
+
+interface Feature {
+  geometry?: { type?: string; coordinates?: unknown } | null;
+  properties?: Record<string, unknown> | null;
+}
+
+const cellText = (value: unknown): string => (value === null || value === undefined ? '' : Array.isArray(value) ? value.map(cellText).join(' ') : typeof value === 'object' ? JSON.stringify(value) : String(value)).trim();
+
+/** GeoJSON (RFC 7946): properties become columns, a point its longitude and latitude. `null` when it is none. */
+function fromGeoJson({ text, encoding }: Decoded): RawList | null {
+  let parsed: { type?: unknown; features?: unknown };
+  try {
+    parsed = JSON.parse(text) as typeof parsed;
+  } catch {
+    return null;
+  }
+  if (parsed?.type !== 'FeatureCollection' || !Array.isArray(parsed.features)) return null;
+  const features = parsed.features as Feature[];
+  const keys = [...new Set(features.flatMap((feature) => Object.keys(feature?.properties ?? {})))];
+  const rows = features.map((feature, at) => {
+    const point = feature?.geometry?.type === 'Point' && Array.isArray(feature.geometry.coordinates) ? feature.geometry.coordinates : [];
+    return { line: at + 1, cells: [...keys.map((key) => cellText(feature?.properties?.[key])), cellText(point[0]), cellText(point[1])] };
+  });
+  return { header: [...keys, 'longitude', 'latitude'], rows, layout: `${encoding}, GeoJSON` };
+}
+
+/** Any list: GeoJSON where it is that, else a table. */
+export function readRaw(bytes: Uint8Array): RawList {
+  const decoded = decode(bytes);
+  const isJson = /^\ufeff?\s*\{/.test(decoded.text);
+  return (isJson ? fromGeoJson(decoded) : null) ?? fromCsv(decoded);
+}

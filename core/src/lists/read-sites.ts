@@ -1,0 +1,159 @@
+/** Rows of a list → sites in our terms. A row without call sign or output is rejected with its reason; lesser faults are doubts. */
+import type { ReadFinding } from '../formats/format';
+import { locatorCentre } from '../geo/locator';
+import { nearestCtcssHz, parseTone, NO_TONE, type Tone } from '../radio-math/tones';
+import { readCallSign, readCoordinate, readDate, readGroups, readModes, readNumber, readStatus, readYes } from './cells';
+import { readPair } from './columns';
+import { type Column, type ColumnField, LISTED_MODES, type ListedMode, type ListedSite, type RawList } from './types';
+
+export interface ReadSites {
+  sites: { line: number; site: ListedSite; doubts: ReadFinding[] }[];
+  rejected: { line: number; cells: string[]; finding: ReadFinding }[];
+}
+
+const TWO_METRES = [144e6, 148e6] as const;
+/** Common practice in the 2 m band; elsewhere a sign alone does not say how far. */
+const TWO_METRE_SHIFT_HZ = 600_000;
+
+function quoted(text: string): string {
+  return text === '' ? 'nothing' : `“${text}”`;
+}
+
+function frequency(text: string, factor: number): number | null {
+  const value = readNumber(text) ?? readNumber(text.replace(/\s*(mhz|khz|hz)$/i, ''));
+  const hz = value === null ? null : Math.round(value * factor);
+  return hz !== null && hz > 1_000_000 && hz < 6_000_000_000 ? hz : null;
+}
+
+/** One row under the columns’ meanings. One reader serves all rows: lists have tens of thousands. */
+class Row {
+  private readonly place: Partial<Record<ColumnField, number>> = {};
+  private line = 0;
+  private cells: readonly string[] = [];
+  doubts: ReadFinding[] = [];
+
+  constructor(private readonly columns: readonly Column[]) {
+    columns.forEach((column, at) => (this.place[column.field] ??= at));
+  }
+
+  begin(line: number, cells: readonly string[]): void {
+    this.line = line;
+    this.cells = cells;
+    this.doubts = [];
+  }
+
+  cell(field: ColumnField): string {
+    const at = this.place[field];
+    return at === undefined ? '' : (this.cells[at] ?? '');
+  }
+
+  factor(field: ColumnField): number {
+    return this.columns[this.place[field] ?? -1]?.factor ?? 1;
+  }
+
+  finding(field: ColumnField, expected: string): ReadFinding {
+    return { line: this.line, place: this.columns[this.place[field] ?? -1]?.title ?? field, found: quoted(this.cell(field)), expected };
+  }
+
+  doubt(field: ColumnField, expected: string): null {
+    this.doubts.push(this.finding(field, expected));
+    return null;
+  }
+
+  /** Where the site listens, from its own column, a shift, or a sign. */
+  input(txHz: number): number | null {
+    if (this.cell('input') !== '') return frequency(this.cell('input'), this.factor('input')) ?? this.doubt('input', 'a frequency');
+    const shift = this.cell('shift');
+    if (shift === '') return null;
+    if (/^[+\-−–]$/.test(shift)) {
+      if (txHz >= TWO_METRES[0] && txHz <= TWO_METRES[1]) return txHz + (shift === '+' ? 1 : -1) * TWO_METRE_SHIFT_HZ;
+      return this.doubt('shift', 'a shift with its size');
+    }
+    const value = readNumber(shift);
+    return value === null ? this.doubt('shift', 'a shift in MHz, kHz or Hz') : txHz + Math.round(value * this.factor('shift'));
+  }
+
+  position(): { lat: number; lon: number } | null {
+    if (this.cell('lat') !== '' || this.cell('lon') !== '') {
+      const [lat, lon] = [readCoordinate(this.cell('lat')), readCoordinate(this.cell('lon'))];
+      if (lat !== null && lon !== null && Math.abs(lat) <= 90) return { lat, lon };
+      this.doubt(lat === null || Math.abs(lat) > 90 ? 'lat' : 'lon', 'degrees, from −90 to 90 and from −180 to 180');
+    }
+    if (this.cell('position') !== '') {
+      const pair = readPair(this.cell('position'));
+      if (pair) return pair;
+      this.doubt('position', 'latitude and longitude');
+    }
+    if (this.cell('locator') === '') return null;
+    return locatorCentre(this.cell('locator')) ?? this.doubt('locator', 'a locator of 4, 6 or 8 characters');
+  }
+
+  tone(): Tone {
+    const tone = parseTone(this.cell('tone'));
+    if (tone) return tone;
+    const hz = readNumber(this.cell('tone').replace(/\s*hz$/i, ''));
+    this.doubt('tone', hz !== null && hz > 60 && hz < 260 ? `a tone of the table, such as ${nearestCtcssHz(hz).toFixed(1)}` : 'a CTCSS tone or a DCS code');
+    return NO_TONE;
+  }
+
+  colorCode(): number | null {
+    const text = this.cell('colorCode').replace(/^cc\s*/i, '');
+    if (text === '' || text === '-' || text === '–') return null;
+    return /^\d{1,2}$/.test(text) && Number(text) <= 15 ? Number(text) : this.doubt('colorCode', 'a color code from 0 to 15');
+  }
+
+  groups(): ListedSite['groups'] {
+    const found: ListedSite['groups'] = [];
+    for (const slot of [1, 2] as const) for (const number of readGroups(this.cell(`slot${slot}`))) found.push({ slot, number });
+    return found;
+  }
+
+  status(): ListedSite['status'] {
+    return readStatus(this.cell('status')) ?? this.doubt('status', 'on or off the air') ?? 'not said';
+  }
+
+  /** By words, by columns of their own, and by what only one mode has. */
+  modes(site: Pick<ListedSite, 'colorCode' | 'groups' | 'ctcssHz' | 'dcs'>): ListedMode[] {
+    const words = this.cell('modes');
+    const found = new Set<ListedMode>(words === '' ? [] : readModes(words));
+    for (const mode of LISTED_MODES) if (readYes(this.cell(`mode:${mode}`)) === true) found.add(mode);
+    if (site.colorCode !== null || site.groups.length > 0) found.add('DMR');
+    if (found.size === 0 || site.ctcssHz !== null || site.dcs !== null) found.add('FM');
+    return LISTED_MODES.filter((mode) => found.has(mode));
+  }
+}
+
+export function readSites(raw: RawList, columns: readonly Column[]): ReadSites {
+  const row = new Row(columns);
+  const result: ReadSites = { sites: [], rejected: [] };
+  for (const { line, cells } of raw.rows) {
+    row.begin(line, cells);
+    const call = readCallSign(row.cell('callSign'));
+    const txHz = frequency(row.cell('output'), row.factor('output'));
+    if (!call || txHz === null) {
+      result.rejected.push({ line, cells, finding: call ? row.finding('output', 'the frequency the site sends on') : row.finding('callSign', 'a call sign') });
+      continue;
+    }
+    const position = row.position();
+    const status = row.status();
+    const values = { colorCode: row.colorCode(), groups: row.groups(), ...row.tone() };
+    const confirmed = row.cell('confirmed');
+    const site: ListedSite = {
+      callSign: call.callSign,
+      module: row.cell('module') || call.module,
+      name: row.cell('name'),
+      place: row.cell('place'),
+      lat: position?.lat ?? null,
+      lon: position?.lon ?? null,
+      txHz,
+      rxHz: row.input(txHz),
+      modes: row.modes(values),
+      ...values,
+      status,
+      confirmedOn: confirmed === '' ? null : readDate(confirmed),
+      notes: row.cell('notes'),
+    };
+    result.sites.push({ line, site, doubts: row.doubts });
+  }
+  return result;
+}

@@ -1,0 +1,71 @@
+/** Lists of sites: imported by looking, read near and far, corrected in their columns. */
+import type { Page } from '@playwright/test';
+import { fileURLToPath } from 'node:url';
+import { expect, type Relay, test } from './story';
+
+const demoList = (name: string) => fileURLToPath(new URL(`../demo/lists/${name}`, import.meta.url));
+
+async function forgetAll(relay: Relay): Promise<void> {
+  const lists = (await (await fetch(`${relay.url}/api/v1/lists`)).json()) as { id: string }[];
+  for (const { id } of lists) await fetch(`${relay.url}/api/v1/lists/${id}`, { method: 'DELETE' });
+}
+
+async function choose(page: Page, name: string): Promise<void> {
+  await page.getByRole('button', { name: 'Import a list' }).first().click();
+  await page.getByLabel('List of sites', { exact: true }).setInputFiles(demoList(name));
+  await expect(page.getByTestId('list-counts')).toContainText(name);
+}
+
+test('three layouts come in by looking, a fourth needs a column chosen; the nearest come first', async ({ page, relay }) => {
+  await forgetAll(relay);
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, 'sites'));
+  for (const [name, sites] of [['isles-club.csv', 10], ['survey.csv', 6], ['harbour-book.geojson', 4]] as const) {
+    await choose(page, name);
+    await expect(page.getByTestId('list-counts')).toContainText(`${sites} sites, 0 of them with a doubt, 0 lines rejected`);
+    await page.getByTestId('import-list').click();
+    await expect(page.getByTestId('import-list')).toBeHidden();
+  }
+  await choose(page, 'boat-notes.csv');
+  await expect(page.getByTestId('list-counts')).toContainText('no headings');
+  await expect(page.getByTestId('list-column').nth(3)).toContainText('12 Quay Row');
+  await page.getByTestId('list-column').nth(3).locator('.el-select__wrapper').click();
+  await page.getByRole('option', { name: 'place', exact: true }).click();
+  await expect(page.getByTestId('list-column').nth(3)).toContainText('place');
+  await page.getByTestId('import-list').click();
+  await expect(page.getByTestId('import-list')).toBeHidden();
+  await expect(page.getByTestId('list')).toHaveCount(4);
+
+  // From the demo's hotspot; the fourth list has no positions.
+  await expect(page.getByTestId('near-site')).toHaveCount(20);
+  await expect(page.getByTestId('near-site').first()).toHaveText(/0\.4\s*18° NNE\s*QO1HSK B\s*Hask Head Hask\s*439\.4250\s*-7\.6\s*DMR\s*CC 1\s*417\s*588, 591\s*on the air/);
+  await page.getByText('miles', { exact: true }).click();
+  await expect(page.getByTestId('near-site').first()).toContainText('0.2');
+  await page.getByLabel('From').fill('HN36kv');
+  await page.getByLabel('From').press('Enter');
+  await expect(page.getByTestId('near-site').first()).toContainText('North Cape');
+  await expect(page).toHaveURL(/from=HN36kv/);
+  await page.getByLabel('From').fill('somewhere');
+  await page.getByLabel('From').press('Enter');
+  await expect(page.getByRole('alert')).toContainText('Found “somewhere”, expected a locator such as HN36gr');
+  await page.getByRole('button', { name: 'Forget isles-club' }).click();
+  await expect(page.getByTestId('near-site')).toHaveCount(10);
+  await forgetAll(relay);
+});
+
+test('a list that is none, and lines that are wrong, say so; nothing is stored', async ({ page, relay }) => {
+  await forgetAll(relay);
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, 'sites'));
+  await page.getByRole('button', { name: 'Import a list' }).first().click();
+  const input = page.getByLabel('List of sites', { exact: true });
+  await input.setInputFiles({ name: 'letter.txt', mimeType: 'text/plain', buffer: Buffer.from('Dear all,\nthe repeater is on again.\n') });
+  await expect(page.getByText('No column is taken for call sign or site sends on')).toBeVisible();
+  await expect(page.getByTestId('import-list')).toBeDisabled();
+  await input.setInputFiles({ name: 'wrong.csv', mimeType: 'text/csv', buffer: Buffer.from('call,output,ctcss\nQO1AA,145.6,110.0\nQO1AB,145.7,88.5\nnobody,145.8,\n') });
+  await expect(page.getByTestId('list-counts')).toContainText('2 sites, 1 of them with a doubt, 1 lines rejected');
+  await expect(page.getByText('Line 4, call: found “nobody”, expected a call sign.')).toBeVisible();
+  await expect(page.getByText('Line 2, ctcss: found “110.0”, expected a tone of the table, such as 110.9.')).toBeVisible();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  expect(await (await fetch(`${relay.url}/api/v1/lists`)).json()).toEqual([]);
+});

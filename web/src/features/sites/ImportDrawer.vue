@@ -1,0 +1,171 @@
+<script setup lang="ts">
+/** A list of any layout: what its columns were taken for, what would come in, and then the import. */
+import { computed, ref, shallowRef } from 'vue';
+import { describeReadFinding } from '@relay/core/formats/format';
+import type { ColumnField } from '@relay/core/lists/types';
+import { api, type ListPreview, type ListSummary } from '../../sync/api';
+
+const open = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ imported: [list: ListSummary] }>();
+const file = shallowRef<File | null>(null);
+const preview = shallowRef<ListPreview | null>(null);
+const fields = ref<ColumnField[]>([]);
+const about = ref({ name: '', source: '', licence: '', issuedOn: '' });
+const busy = ref('');
+const problem = ref('');
+let stop: AbortController | null = null;
+
+const TITLES: Readonly<Record<ColumnField, string>> = {
+  callSign: 'call sign', module: 'module letter', name: 'name', place: 'place', lat: 'latitude', lon: 'longitude', position: 'latitude and longitude', locator: 'locator',
+  output: 'site sends on', input: 'site listens on', shift: 'shift', tone: 'tone', colorCode: 'color code', slot1: 'groups, slot 1', slot2: 'groups, slot 2', modes: 'modes',
+  'mode:FM': 'has FM', 'mode:DMR': 'has DMR', 'mode:D-STAR': 'has D-STAR', 'mode:C4FM': 'has C4FM', 'mode:P25': 'has P25', status: 'status', confirmed: 'last confirmed', notes: 'notes', unused: 'not used',
+};
+const OPTIONS = Object.entries(TITLES) as [ColumnField, string][];
+const MOST = 12;
+const unit = (factor: number) => ({ 1e6: 'MHz', 1e3: 'kHz', 1: 'Hz' })[factor] ?? '';
+const missing = computed(() => (['callSign', 'output'] as const).filter((field) => !fields.value.includes(field)).map((field) => TITLES[field]));
+const ready = computed(() => preview.value !== null && preview.value.good > 0 && about.value.name.trim() !== '' && busy.value === '');
+
+async function work(words: string, act: (signal: AbortSignal) => Promise<void>): Promise<void> {
+  stop?.abort();
+  const mine = (stop = new AbortController());
+  busy.value = words;
+  problem.value = '';
+  try {
+    await act(mine.signal);
+  } catch (error) {
+    problem.value = mine.signal.aborted ? 'Stopped. Nothing was stored.' : (error as Error).message;
+  }
+  if (stop === mine) busy.value = '';
+}
+
+async function look(chosen: string): Promise<void> {
+  await work('Reading…', async (signal) => {
+    const seen = await api.previewList(file.value!, chosen, signal);
+    preview.value = seen;
+    fields.value = seen.columns.map((column) => column.field);
+  });
+}
+
+async function pick(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement;
+  const chosen = input.files?.[0];
+  input.value = '';
+  if (!chosen) return;
+  file.value = chosen;
+  preview.value = null;
+  about.value = { name: chosen.name.replace(/\.\w+$/, ''), source: chosen.name, licence: '', issuedOn: '' };
+  await look('');
+}
+
+async function take(at: number, field: ColumnField): Promise<void> {
+  // Each meaning once: the column that had it gives it up.
+  const next = fields.value.map((one, i) => (i === at ? field : one === field && field !== 'unused' ? 'unused' : one));
+  await look(next.join(','));
+}
+
+async function add(): Promise<void> {
+  await work('Importing…', async (signal) => {
+    const { list } = await api.addList({ ...about.value, fields: fields.value.join(',') }, file.value!, signal);
+    emit('imported', list);
+    open.value = false;
+    file.value = null;
+    preview.value = null;
+  });
+}
+</script>
+
+<template>
+  <el-drawer v-model="open" size="min(860px, 100%)" title="Import a list of sites" @closed="stop?.abort()">
+    <p><label class="el-button file">Choose a file<input type="file" class="visually-hidden" aria-label="List of sites" accept=".csv,.tsv,.txt,.json,.geojson" @change="pick" /></label> <span class="soft">CSV in any layout, or GeoJSON. Columns are guessed from headings and content; look, and correct what is wrong.</span></p>
+    <p v-if="busy" role="status">{{ busy }} <el-button size="small" @click="stop?.abort()">Stop</el-button></p>
+    <p v-if="problem" role="alert" class="is-broken">{{ problem }}</p>
+    <template v-if="preview && file">
+      <p data-testid="list-counts"><strong>{{ file.name }}</strong> <span class="soft">{{ preview.layout }}{{ preview.headed ? '' : ', no headings' }}</span><br />{{ preview.good }} sites, {{ preview.doubtful }} of them with a doubt, {{ preview.rejected }} lines rejected.</p>
+      <p v-if="missing.length" class="is-broken">No column is taken for {{ missing.join(' or ') }}: choose it.</p>
+      <table class="plain">
+        <thead><tr><th scope="col">Column</th><th scope="col">For example</th><th scope="col">Taken for</th><th scope="col">How sure</th></tr></thead>
+        <tbody>
+          <tr v-for="(column, at) in preview.columns" :key="at" data-testid="list-column">
+            <td>{{ column.title }}</td>
+            <td class="mono sample">{{ preview.sample.slice(0, 3).map((row) => row[at] ?? '').filter(Boolean).join(' · ') }}</td>
+            <td>
+              <el-select :model-value="fields[at]" :aria-label="`${column.title} is taken for`" class="field" @update:model-value="take(at, $event as ColumnField)"><el-option v-for="[field, title] in OPTIONS" :key="field" :value="field" :label="title" /></el-select>
+              <span v-if="['output', 'input', 'shift'].includes(column.field)" class="soft"> in {{ unit(column.factor) }}</span>
+            </td>
+            <td class="mono">{{ column.field === 'unused' ? '' : `${Math.round(column.confidence * 100)} %` }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <details v-if="preview.findings.length" open>
+        <summary>What is wrong, line by line</summary>
+        <ul><li v-for="(one, i) in preview.findings.slice(0, MOST)" :key="i">{{ describeReadFinding(one) }}</li></ul>
+        <p v-if="preview.findings.length > MOST" class="soft">and {{ preview.findings.length - MOST }} more.</p>
+      </details>
+      <div class="about">
+        <label>Name <input v-model="about.name" maxlength="100" /></label>
+        <label>Source <input v-model="about.source" maxlength="200" /></label>
+        <label>Licence note <input v-model="about.licence" maxlength="200" placeholder="who may use it, and how" /></label>
+        <label>Issued on <input v-model="about.issuedOn" type="date" /></label>
+      </div>
+    </template>
+    <template #footer>
+      <el-button @click="open = false">Close</el-button>
+      <el-button type="primary" :disabled="!ready" data-testid="import-list" @click="add">Import {{ preview?.good ?? '' }} sites</el-button>
+    </template>
+  </el-drawer>
+</template>
+
+<style scoped>
+p {
+  margin-bottom: 10px;
+}
+
+.file {
+  position: relative;
+}
+
+.file:focus-within {
+  outline: 2px solid var(--ink);
+  outline-offset: 2px;
+}
+
+.sample {
+  max-width: 280px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.field {
+  width: 176px;
+}
+
+.about {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px 16px;
+  margin-top: 14px;
+}
+
+.about label {
+  display: grid;
+  gap: 2px;
+}
+
+.about input {
+  height: 32px;
+  padding: 0 8px;
+  color: var(--ink);
+  background: var(--raised);
+  border: 1px solid #a9a595;
+  border-radius: 3px;
+  font: inherit;
+}
+
+@media (max-width: 760px) {
+  .about {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { compassPoint } from '@relay/core/geo/geodesic';
+import { formatMHz, formatShiftMHz } from '@relay/core/radio-math/quantities';
+import type { NearSite } from '../../sync/api';
+import { type DistanceUnit, distanceText } from './place';
+
+defineProps<{ sites: readonly NearSite[]; unit: DistanceUnit }>();
+const groups = (site: NearSite, slot: 1 | 2) => site.groups.filter((one) => one.slot === slot).map((one) => one.number).join(', ');
+const access = (site: NearSite) => [site.colorCode === null ? '' : `CC ${site.colorCode}`, site.ctcssHz === null ? '' : `${site.ctcssHz.toFixed(1)} Hz`, site.dcs === null ? '' : `D${site.dcs}`].filter(Boolean).join(' · ');
+</script>
+
+<template>
+  <table class="plain">
+    <thead>
+      <tr>
+        <th scope="col" class="number">{{ unit }}</th><th scope="col">Bearing</th><th scope="col">Call sign</th><th scope="col">Name and place</th><th scope="col" class="number">Sends MHz</th><th scope="col" class="number">Shift MHz</th>
+        <th scope="col">Modes</th><th scope="col">Access</th><th scope="col">Slot 1</th><th scope="col">Slot 2</th><th scope="col">Status</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="site in sites" :key="`${site.listId}/${site.line}`" data-testid="near-site">
+        <td class="number">{{ distanceText(site.distanceM, unit) }}</td>
+        <td class="bearing"><span class="mono">{{ Math.round(site.bearingDeg) % 360 }}°</span> {{ compassPoint(site.bearingDeg) }}</td>
+        <th scope="row" class="mono">{{ site.module ? `${site.callSign} ${site.module}` : site.callSign }}</th>
+        <td>{{ site.name }} <span class="soft">{{ site.place === site.name ? '' : site.place }}</span></td>
+        <td class="number">{{ formatMHz(site.txHz) }}</td>
+        <td class="number">{{ site.rxHz === null ? '?' : formatShiftMHz(site.rxHz - site.txHz) }}</td>
+        <td>{{ site.modes.join(', ') }}</td>
+        <td class="mono">{{ access(site) }}</td>
+        <td class="mono">{{ groups(site, 1) }}</td>
+        <td class="mono">{{ groups(site, 2) }}</td>
+        <td :class="{ 'is-doubtful': site.status === 'off the air' }">{{ site.status }}</td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+th.number {
+  font-family: inherit;
+}
+
+tbody th {
+  background: none;
+  white-space: nowrap;
+  border-bottom: 1px solid var(--hairline);
+  font-size: 13px;
+}
+
+.bearing {
+  white-space: nowrap;
+}
+</style>

@@ -1,0 +1,170 @@
+<script setup lang="ts">
+/** Lists of sites, and which of their sites are near. */
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { LISTED_MODES } from '@relay/core/lists/types';
+import { EmptyState, NextStep, PageHead, TextField } from '../../parts';
+import type { Taken } from '../../parts/field';
+import { api, type ListSummary, type NearSite } from '../../sync/api';
+import { usePlanStore } from '../../sync/plan-store';
+import ImportDrawer from './ImportDrawer.vue';
+import NearTable from './NearTable.vue';
+import { ageDays, type DistanceUnit, homeOf, placeWords, readPlace } from './place';
+
+const UNIT_KEY = 'yellow-relay-distance-unit';
+const EVERY = 'every';
+const MOST = 60;
+/** A repeater list ages: common practice to doubt it after 90 days. */
+const OLD_DAYS = 90;
+const store = usePlanStore();
+const route = useRoute();
+const router = useRouter();
+const lists = shallowRef<ListSummary[] | null>(null);
+const sites = shallowRef<NearSite[] | null>(null);
+const problem = ref('');
+const importing = ref(false);
+const unit = ref<DistanceUnit>(localStorage.getItem(UNIT_KEY) === 'mi' ? 'mi' : 'km');
+const mode = computed(() => String(route.query['mode'] ?? ''));
+const from = computed(() => (typeof route.query['from'] === 'string' ? readPlace(route.query['from']) : null) ?? homeOf(store.plan!));
+let asking: AbortController | null = null;
+
+async function loadLists(): Promise<void> {
+  try {
+    lists.value = await api.lists();
+  } catch (error) {
+    problem.value = (error as Error).message;
+  }
+}
+
+async function loadNear(): Promise<void> {
+  asking?.abort();
+  if (!from.value) return;
+  const mine = (asking = new AbortController());
+  problem.value = '';
+  try {
+    sites.value = await api.near(from.value, MOST, mode.value, mine.signal);
+  } catch (error) {
+    if (!mine.signal.aborted) problem.value = (error as Error).message;
+  }
+}
+
+const ask = (more: Record<string, string | undefined>) => void router.replace({ query: { ...route.query, ...more } });
+
+function takePlace(text: string): Taken {
+  if (text.trim() !== '' && !readPlace(text)) return { problem: `Found “${text}”, expected a locator such as HN36gr, or latitude and longitude such as 46.71, -33.42.` };
+  ask({ from: text.trim() || undefined });
+  return null;
+}
+
+function locate(): void {
+  problem.value = '';
+  navigator.geolocation.getCurrentPosition(
+    ({ coords }) => ask({ from: `${coords.latitude.toFixed(4)}, ${coords.longitude.toFixed(4)}` }),
+    (error) => (problem.value = `The device does not say where it is: ${error.message}`),
+  );
+}
+
+async function remove(list: ListSummary): Promise<void> {
+  await api.removeList(list.id);
+  store.notice = `${list.name} was forgotten, with its ${list.sites} sites. Import it again to have it back.`;
+  await Promise.all([loadLists(), loadNear()]);
+}
+
+async function imported(list: ListSummary): Promise<void> {
+  store.notice = `${list.name}: ${list.sites} sites were imported.`;
+  await Promise.all([loadLists(), loadNear()]);
+}
+
+const age = (list: ListSummary) => (list.issuedOn === null ? null : ageDays(list.issuedOn, Date.now()));
+watch([from, mode], loadNear, { deep: true });
+watch(unit, (now) => localStorage.setItem(UNIT_KEY, now));
+onMounted(() => void Promise.all([loadLists(), loadNear()]));
+onBeforeUnmount(() => asking?.abort());
+</script>
+
+<template>
+  <PageHead title="Sites" :detail="from ? `near ${placeWords(from)}` : 'Repeaters from lists, nearest first'"><el-button :type="lists?.length ? 'default' : 'primary'" @click="importing = true">Import a list</el-button><NextStep v-if="lists?.length" /></PageHead>
+  <p v-if="problem" role="alert" class="is-broken problem">{{ problem }}</p>
+  <EmptyState v-if="lists?.length === 0" title="No list yet">
+    <p>Repeaters come from lists: tables that clubs and people keep, in any layout. Import one, and see what is near, with distance and bearing.</p>
+    <template #acts><el-button type="primary" @click="importing = true">Import a list</el-button></template>
+  </EmptyState>
+  <div v-else class="body">
+    <section aria-labelledby="lists-title">
+      <h2 id="lists-title">Lists</h2>
+      <p v-if="lists === null" class="soft" role="status">Loading…</p>
+      <table v-else class="plain">
+        <tbody>
+          <tr v-for="list in lists" :key="list.id" data-testid="list">
+            <th scope="row">{{ list.name }}</th>
+            <td class="mono">{{ list.sites.toLocaleString('en') }}</td>
+            <td class="soft">{{ list.licence || 'no licence note' }}</td>
+            <td :class="{ 'is-doubtful': (age(list) ?? 0) > OLD_DAYS }">{{ list.issuedOn === null ? 'no date' : `issued ${list.issuedOn}${age(list)! > OLD_DAYS ? `, ${age(list)} days old` : ''}` }}</td>
+            <td class="acts"><el-button link :aria-label="`Forget ${list.name}`" @click="remove(list)">Forget</el-button></td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <section aria-labelledby="near-title">
+      <h2 id="near-title">Near me</h2>
+      <div class="tools">
+        <TextField label="From" :value="String(route.query['from'] ?? '')" :take="takePlace" mono placeholder="locator, or 46.71, -33.42" />
+        <el-button @click="locate">Where this device is</el-button>
+        <el-select :model-value="mode || EVERY" aria-label="Mode" class="mode" @update:model-value="ask({ mode: $event === EVERY ? undefined : String($event) })"><el-option :value="EVERY" label="every mode" /><el-option v-for="one in LISTED_MODES" :key="one" :value="one" :label="one" /></el-select>
+        <el-radio-group v-model="unit" aria-label="Distances in"><el-radio-button value="km">km</el-radio-button><el-radio-button value="mi">miles</el-radio-button></el-radio-group>
+      </div>
+      <p v-if="!from" class="soft">Say where you are: type a locator or a position, or give your hotspot one under Hotspots.</p>
+      <p v-else-if="sites === null" class="soft" role="status">Looking…</p>
+      <p v-else-if="sites.length === 0" class="soft">No site of this kind with a position is in the lists.</p>
+      <div v-else class="scroll" tabindex="0" role="region" aria-label="Sites near me"><NearTable :sites="sites" :unit="unit" /></div>
+    </section>
+  </div>
+  <ImportDrawer v-model="importing" @imported="imported" />
+</template>
+
+<style scoped>
+.problem {
+  padding: 0 20px 10px;
+}
+
+.body {
+  display: grid;
+  gap: 22px;
+  padding: 4px 20px 28px;
+}
+
+section {
+  display: grid;
+  gap: 10px;
+  min-width: 0;
+}
+
+tbody th {
+  background: none;
+  border-bottom: 1px solid var(--hairline);
+  font-size: 13px;
+}
+
+.acts {
+  text-align: right;
+}
+
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: start;
+}
+
+.tools > :first-child {
+  grid-template-columns: 48px minmax(0, 250px);
+}
+
+.mode {
+  width: 140px;
+}
+
+.scroll {
+  overflow-x: auto;
+}
+</style>

@@ -1,0 +1,1 @@
+export { default as SitesView } from './SitesView.vue';
