@@ -1,6 +1,6 @@
 /** Lists of sites: imported by looking, read near and far, corrected in their columns. */
-import type { Page } from '@playwright/test';
 import { fileURLToPath } from 'node:url';
+import type { Page } from '@playwright/test';
 import { expect, type Relay, test } from './story';
 
 const demoList = (name: string) => fileURLToPath(new URL(`../demo/lists/${name}`, import.meta.url));
@@ -48,6 +48,21 @@ test('three layouts come in by looking, a fourth needs a column chosen; the near
   await page.getByLabel('From').fill('somewhere');
   await page.getByLabel('From').press('Enter');
   await expect(page.getByRole('alert')).toContainText('Found “somewhere”, expected a locator such as HN36gr');
+  // The main island's coast road, south to north.
+  await page.getByText('Along a trip', { exact: true }).click();
+  await page.getByLabel('Within km').fill('4');
+  await page.getByLabel('Within km').press('Enter');
+  await page.getByLabel('GPX track').setInputFiles(demoList('coast-road.gpx'));
+  await expect(page.getByTestId('trip-words')).toContainText('34.5 mi, 20 sites within 4 km of it. Nothing from 4.1 mi to 4.9 mi');
+  await expect(page.getByTestId('near-site').first()).toContainText('Whale Point');
+  await expect(page.getByTestId('near-site').last()).toContainText('North Cape');
+  await page.getByRole('button', { name: 'Type instead' }).click();
+  await page.getByLabel('Places, one a line').fill('46.92, -33.14\n46.55, -33.63');
+  await page.getByRole('button', { name: 'Show what is on the way' }).click();
+  await expect(page.getByTestId('near-site').first()).toContainText('North Cape');
+  await page.getByLabel('Places, one a line').fill('46.92, -33.14\nnowhere');
+  await expect(page.getByRole('button', { name: 'Show what is on the way' })).toBeDisabled();
+  await page.getByText('Near me', { exact: true }).click();
   await page.getByRole('button', { name: 'Forget isles-club' }).click();
   await expect(page.getByTestId('near-site')).toHaveCount(10);
   await forgetAll(relay);

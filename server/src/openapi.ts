@@ -1,5 +1,5 @@
 /** The API in OpenAPI 3.1, published as `docs/openapi.json`. Tests hold each route and each answer against it. */
-import { CREATE_BODY, DUPLICATE_BODY, EDIT_ROW_SCHEMA, EDITED_SCHEMA, EDITS_BODY, IMPORTED_SCHEMA, LIST_SCHEMA, NEAR_SCHEMA, OPENED_SCHEMA, PREVIEW_SCHEMA, PROBE_BODY, PROBE_SCHEMA, PROBLEM_SCHEMA, SUMMARY_SCHEMA } from './http/schemas';
+import { CREATE_BODY, DUPLICATE_BODY, EDIT_ROW_SCHEMA, EDITED_SCHEMA, EDITS_BODY, IMPORTED_SCHEMA, LIST_SCHEMA, NEAR_SCHEMA, OPENED_SCHEMA, PREVIEW_SCHEMA, PROBE_BODY, PROBE_SCHEMA, PROBLEM_SCHEMA, SUMMARY_SCHEMA, TRIP_BODY, TRIP_SCHEMA } from './http/schemas';
 
 const json = (schema: object) => ({ content: { 'application/json': { schema } } });
 const answer = (description: string, schema: object) => ({ description, ...json(schema) });
@@ -57,6 +57,7 @@ export const openApi = {
         responses: { 200: answer('Sites', { type: 'array', items: NEAR_SCHEMA }), 422: problem('No position') },
       },
     },
+    '/sites/along': { post: { summary: 'Sites along a trip, in the order of travel, and the stretches without any', requestBody: json(TRIP_BODY), responses: { 200: answer('Trip', TRIP_SCHEMA), 422: problem('No trip') } } },
     '/probes': { post: { summary: 'Measure the delay of a server: five probes over a simulated line; `delay` is null when none was answered', requestBody: json(PROBE_BODY), responses: { 200: answer('Measured', PROBE_SCHEMA), 422: problem('No host') } } },
   },
 };

@@ -3,8 +3,8 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import { afterAll, afterEach, beforeAll, describe, expect, inject, it } from 'vitest';
 import { legBetween } from '@relay/core/geo/geodesic';
 import { openDatabase } from '../src/db/data-source';
-import { Directory, type ListSummary, type NearSite } from '../src/directory/directory';
-import { IMPORTED_SCHEMA, LIST_SCHEMA, NEAR_SCHEMA, PREVIEW_SCHEMA } from '../src/http/schemas';
+import { Directory, type ListSummary, type NearSite, type Trip } from '../src/directory/directory';
+import { IMPORTED_SCHEMA, LIST_SCHEMA, NEAR_SCHEMA, PREVIEW_SCHEMA, TRIP_SCHEMA } from '../src/http/schemas';
 import { ask, type Running, startServer } from './harness';
 
 let server: Running;
@@ -82,6 +82,28 @@ describe('lists', () => {
     expect(await source.query('SELECT (SELECT count(*)::int FROM directory_list) AS lists, (SELECT count(*)::int FROM directory_site) AS sites, (SELECT count(*)::int FROM directory_group) AS groups')).toEqual([{ lists: 0, sites: 0, groups: 0 }]);
     expect((await directory.add({ ...newList, name: 'Whole' }, sites, new AbortController().signal)).sites).toBe(5000);
     await source.destroy();
+  });
+});
+
+describe('along a trip', () => {
+  it('is what lies on the way, in the order of travel, with the stretches that have nothing', async () => {
+    await add('Isles club', list('isles-club.csv'));
+    await add('Survey', list('survey.csv'));
+    const trip = { points: [{ lat: 46.55, lon: -33.63 }, { lat: 46.69, lon: -33.47 }, { lat: 46.92, lon: -33.14 }], widthM: 4000, mode: null as string | null };
+    const along = async (body: object) => ask<Trip>(server.url, 'POST', '/api/v1/sites/along', body);
+    const { status, body } = await along(trip);
+    expect(status).toBe(200);
+    holds(TRIP_SCHEMA, body);
+    expect(body.sites[0]).toMatchObject({ callSign: 'QO2WHL', name: 'Whale Point' });
+    expect(body.sites.at(-1)).toMatchObject({ callSign: 'QO2NRT' });
+    expect(body.sites.map((site) => site.alongM)).toEqual([...body.sites.map((site) => site.alongM)].sort((a, b) => a - b));
+    expect(body.sites.every((site) => site.offM <= 4000)).toBe(true);
+    expect(body.empty.length).toBeGreaterThan(0);
+    const back = await along({ ...trip, points: [...trip.points].reverse(), mode: 'DMR' });
+    expect(back.body.sites[0]).toMatchObject({ callSign: 'QO2NRT' });
+    expect(back.body.sites.every((site) => site.modes.includes('DMR'))).toBe(true);
+    expect((await along({ ...trip, points: trip.points.slice(0, 1) })).status).toBe(422);
+    expect((await along({ ...trip, widthM: -1 })).status).toBe(422);
   });
 });
 

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { compassPoint, legBetween } from './geodesic';
+import type { Position } from '../plan/types';
+import { compassPoint, legBetween, pointAlong } from './geodesic';
 import { locatorArea, locatorCentre, toLocator } from './locator';
 import { nearestIndex } from './nearest';
 
@@ -48,6 +49,48 @@ describe('locators', () => {
         expect(lat >= south - slack && lat <= north + slack && lon >= west - slack && lon <= east + slack).toBe(true);
       }),
     );
+  });
+});
+
+describe('along a trip', () => {
+  const beside = (points: Position[], widthM: number, positions: Position[]) => nearestIndex(positions).along(points, widthM);
+  const spot = fc.record({ lat: fc.double({ min: -3, max: 3, noNaN: true }), lon: fc.double({ min: -3, max: 3, noNaN: true }) });
+
+  it('is found what a fine walk along it finds, at the same place on the way', () => {
+    fc.assert(
+      fc.property(fc.array(spot, { minLength: 2, maxLength: 4 }), fc.array(spot, { minLength: 1, maxLength: 25 }), fc.constantFrom([46, -33], [-20, 179], [60, -180]), (trip, spots, [lat0, lon0]) => {
+        const move = (one: Position): Position => ({ lat: one.lat + lat0!, lon: ((one.lon + lon0! + 540) % 360) - 180 });
+        const [points, positions] = [trip.map(move), spots.map(move)];
+        const widthM = 40_000;
+        const found = new Map(beside(points, widthM, positions).beside.map((one) => [one.at, one]));
+        // Every 500 m of the trip, by the reference library alone.
+        const walk: { position: Position; alongM: number }[] = [];
+        let start = 0;
+        for (let i = 1; i < points.length; i += 1) {
+          const leg = legBetween(points[i - 1]!, points[i]!);
+          for (let m = 0; m <= leg.distanceM; m += 500) walk.push({ position: pointAlong(points[i - 1]!, leg.bearingDeg, m), alongM: start + m });
+          start += leg.distanceM;
+        }
+        positions.forEach((position, at) => {
+          const nearest = Math.min(...walk.map((step) => legBetween(step.position, position).distanceM));
+          const one = found.get(at);
+          if (nearest < widthM - 600) expect(one, `spot ${at}, ${nearest} m off`).toBeDefined();
+          if (nearest > widthM + 600) expect(one).toBeUndefined();
+          if (one) expect(Math.abs(one.offM - nearest)).toBeLessThan(600);
+        });
+      }),
+      { numRuns: 12 },
+    );
+  }, 60_000);
+
+  it('comes in the order of travel, and says where there is nothing', () => {
+    const north = (km: number, eastKm = 0): Position => pointAlong(pointAlong({ lat: 46, lon: -33 }, 0, km * 1000), 90, eastKm * 1000);
+    const { lengthM, beside: found, empty } = beside([north(0), north(100)], 10_000, [north(80, 6), north(10), north(20, 3), north(50, 15)]);
+    expect(lengthM).toBeCloseTo(100_000, 3);
+    expect(found.map((one) => [one.at, Math.round(one.alongM / 1000), Math.round(one.offM / 1000)])).toEqual([[1, 10, 0], [2, 20, 3], [0, 80, 6]]);
+    expect(empty.map(({ fromM, toM }) => [Math.round(fromM / 1000), Math.round(toM / 1000)])).toEqual([[30, 72], [88, 100]]);
+    expect(beside([north(100), north(0)], 10_000, [north(10), north(80)]).beside.map((one) => one.at)).toEqual([1, 0]);
+    expect(beside([north(0), north(100)], 1000, []).empty).toEqual([{ fromM: 0, toM: lengthM }]);
   });
 });
 

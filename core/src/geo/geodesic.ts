@@ -16,6 +16,12 @@ export function legBetween(from: Position, to: Position): Leg {
   return { distanceM: s12!, bearingDeg: (azi1! + 360) % 360 };
 }
 
+/** The position `distanceM` metres from a start, setting out at `bearingDeg`. */
+export function pointAlong(from: Position, bearingDeg: number, distanceM: number): Position {
+  const { lat2, lon2 } = WGS84.Direct(from.lat, from.lon, bearingDeg, distanceM);
+  return { lat: lat2!, lon: lon2! };
+}
+
 const POINTS = ['N', 'NNE', 'NE', 'ENE', 'E', 'ESE', 'SE', 'SSE', 'S', 'SSW', 'SW', 'WSW', 'W', 'WNW', 'NW', 'NNW'];
 
 /** One of sixteen points; `bearingDeg` 0 to below 360. */

@@ -1,6 +1,7 @@
 /** Imported lists of sites, and what is near. A list goes in whole or not at all. */
 import { randomUUID } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';
+import type { Stretch } from '@relay/core/geo/corridor';
 import { type NearestIndex, nearestIndex } from '@relay/core/geo/nearest';
 import type { ListedMode, ListedSite } from '@relay/core/lists/types';
 import type { ReadSites } from '@relay/core/lists/read-sites';
@@ -26,12 +27,24 @@ export interface NewList {
   layout: string;
 }
 
-export interface NearSite extends ListedSite {
+/** A site with the list it stands in. */
+interface FiledSite extends ListedSite {
   listId: string;
   line: number;
   listName: string;
+}
+
+export interface NearSite extends FiledSite {
   distanceM: number;
   bearingDeg: number;
+}
+
+export interface Trip {
+  lengthM: number;
+  /** In the order of travel. */
+  sites: (FiledSite & { alongM: number; offM: number })[];
+  /** Stretches with no site within the width. */
+  empty: Stretch[];
 }
 
 export interface NearQuery {
@@ -41,6 +54,13 @@ export interface NearQuery {
   withinM: number;
 }
 
+export interface TripQuery {
+  /** At least two. */
+  points: Position[];
+  widthM: number;
+  mode: ListedMode | null;
+}
+
 interface Spot extends Position {
   listId: string;
   line: number;
@@ -48,6 +68,7 @@ interface Spot extends Position {
 }
 
 const CHUNK = 2000;
+const MOST_ALONG = 500;
 
 /** Columns of `directory_site` as JSON records give them. */
 const SITE_RECORD = 'line integer, call_sign text, module text, name text, place text, lat double precision, lon double precision, tx_hz bigint, rx_hz bigint, modes text[], color_code smallint, ctcss_hz double precision, dcs text, status text, confirmed_on date, notes text';
@@ -121,6 +142,22 @@ export class Directory {
     });
   }
 
+  /** Sites along a trip, in the order of travel; the first `MOST_ALONG` of them. */
+  async along({ points, widthM, mode }: TripQuery): Promise<Trip> {
+    const { spots, nearest } = await this.current();
+    const { lengthM, beside, empty } = nearest.along(points, widthM, mode === null ? undefined : (at) => spots[at]!.modes.includes(mode));
+    const shown = beside.slice(0, MOST_ALONG);
+    const rows = shown.length === 0 ? new Map<string, FiledSite>() : await this.sitesOf(shown.map(({ at }) => spots[at]!));
+    return {
+      lengthM,
+      empty,
+      sites: shown.flatMap(({ at, alongM, offM }) => {
+        const site = rows.get(`${spots[at]!.listId}/${spots[at]!.line}`);
+        return site ? [{ ...site, alongM, offM }] : [];
+      }),
+    };
+  }
+
   private async current(): Promise<NonNullable<Directory['index']>> {
     const [{ stamp }] = (await this.source.query("SELECT count(*) || ' ' || coalesce(max(imported_at)::text, '') AS stamp FROM directory_list")) as [{ stamp: string }];
     if (this.index?.stamp === stamp) return this.index;
@@ -129,14 +166,14 @@ export class Directory {
     return this.index;
   }
 
-  private async sitesOf(keys: readonly { listId: string; line: number }[]): Promise<Map<string, Omit<NearSite, 'distanceM' | 'bearingDeg'>>> {
+  private async sitesOf(keys: readonly { listId: string; line: number }[]): Promise<Map<string, FiledSite>> {
     const rows = (await this.source.query(
       `SELECT s.list_id AS "listId", s.line, l.name AS "listName", s.call_sign AS "callSign", s.module, s.name, s.place, s.lat, s.lon, s.tx_hz::float8 AS "txHz", s.rx_hz::float8 AS "rxHz", s.modes,
          s.color_code AS "colorCode", s.ctcss_hz AS "ctcssHz", s.dcs, s.status, s.confirmed_on::text AS "confirmedOn", s.notes,
          coalesce((SELECT json_agg(json_build_object('slot', g.slot, 'number', g.number) ORDER BY g.slot, g.number) FROM directory_group g WHERE g.list_id = s.list_id AND g.line = s.line), '[]') AS groups
        FROM unnest($1::uuid[], $2::int[]) AS wanted (list_id, line) JOIN directory_site s USING (list_id, line) JOIN directory_list l ON l.id = s.list_id`,
       [keys.map((one) => one.listId), keys.map((one) => one.line)],
-    )) as Omit<NearSite, 'distanceM' | 'bearingDeg'>[];
+    )) as FiledSite[];
     return new Map(rows.map((row) => [`${row.listId}/${row.line}`, row]));
   }
 }

@@ -79,16 +79,37 @@ export const IMPORTED_SCHEMA = { type: 'object', required: ['list', 'good', 'dou
 const NUMBER_OR_NULL = { type: ['number', 'null'] };
 const TEXT_OR_NULL = { type: ['string', 'null'] };
 
-export const NEAR_SCHEMA = {
+const FILED_SITE = {
+  listId: UUID, line: { type: 'integer' }, listName: { type: 'string' }, callSign: { type: 'string' }, module: { type: 'string' }, name: { type: 'string' }, place: { type: 'string' },
+  lat: { type: 'number' }, lon: { type: 'number' }, txHz: { type: 'number' }, rxHz: NUMBER_OR_NULL, modes: { type: 'array', items: { type: 'string' } }, colorCode: NUMBER_OR_NULL, ctcssHz: NUMBER_OR_NULL, dcs: TEXT_OR_NULL,
+  status: { type: 'string' }, confirmedOn: TEXT_OR_NULL, notes: { type: 'string' }, groups: { type: 'array', items: { type: 'object', required: ['slot', 'number'] } },
+};
+const FILED_REQUIRED = ['listId', 'line', 'listName', 'callSign', 'txHz', 'rxHz', 'modes', 'groups'];
+const METRES = { type: 'number', minimum: 0 };
+
+export const TRIP_BODY = {
   type: 'object',
-  required: ['listId', 'line', 'listName', 'callSign', 'txHz', 'rxHz', 'modes', 'groups', 'distanceM', 'bearingDeg'],
+  required: ['points', 'widthM', 'mode'],
   properties: {
-    listId: UUID, line: { type: 'integer' }, listName: { type: 'string' }, callSign: { type: 'string' }, module: { type: 'string' }, name: { type: 'string' }, place: { type: 'string' },
-    lat: { type: 'number' }, lon: { type: 'number' }, txHz: { type: 'number' }, rxHz: NUMBER_OR_NULL, modes: { type: 'array', items: { type: 'string' } }, colorCode: NUMBER_OR_NULL, ctcssHz: NUMBER_OR_NULL, dcs: TEXT_OR_NULL,
-    status: { type: 'string' }, confirmedOn: TEXT_OR_NULL, notes: { type: 'string' }, groups: { type: 'array', items: { type: 'object', required: ['slot', 'number'] } }, distanceM: { type: 'number' }, bearingDeg: { type: 'number' },
+    points: { type: 'array', minItems: 2, maxItems: 20_000, items: { type: 'object', required: ['lat', 'lon'], properties: { lat: { type: 'number', minimum: -90, maximum: 90 }, lon: { type: 'number', minimum: -180, maximum: 180 } }, additionalProperties: false } },
+    widthM: { type: 'number', minimum: 100, maximum: 500_000 },
+    mode: { anyOf: [{ type: 'null' }, { enum: ['FM', 'DMR', 'D-STAR', 'C4FM', 'P25'] }] },
   },
   additionalProperties: false,
 };
+
+export const TRIP_SCHEMA = {
+  type: 'object',
+  required: ['lengthM', 'sites', 'empty'],
+  properties: {
+    lengthM: METRES,
+    sites: { type: 'array', items: { type: 'object', required: [...FILED_REQUIRED, 'alongM', 'offM'], properties: { ...FILED_SITE, alongM: METRES, offM: METRES }, additionalProperties: false } },
+    empty: { type: 'array', items: { type: 'object', required: ['fromM', 'toM'], properties: { fromM: METRES, toM: METRES }, additionalProperties: false } },
+  },
+  additionalProperties: false,
+};
+
+export const NEAR_SCHEMA = { type: 'object', required: [...FILED_REQUIRED, 'distanceM', 'bearingDeg'], properties: { ...FILED_SITE, distanceM: METRES, bearingDeg: { type: 'number' } }, additionalProperties: false };
 
 export const SUMMARY_SCHEMA = {
   type: 'object',

@@ -5,9 +5,13 @@ import { asColumn, COLUMN_FIELDS, guessColumns } from '@relay/core/lists/columns
 import { readRaw } from '@relay/core/lists/raw';
 import { readSites, type ReadSites } from '@relay/core/lists/read-sites';
 import { LISTED_MODES, type Column, type ColumnField, type ListedMode, type RawList } from '@relay/core/lists/types';
-import type { Directory } from '../directory/directory';
+import type { Directory, TripQuery } from '../directory/directory';
+import { TRIP_BODY } from '../http/schemas';
+import { bodyChecker } from '../http/validate';
 import { InvalidRequest, NotFound, TooLarge } from '../errors';
 import { whileAsked } from '../http/while-asked';
+
+const tripBody = bodyChecker<TripQuery>(TRIP_BODY);
 
 const MOST_BYTES = 64 * 1024 * 1024;
 const SAMPLE_ROWS = 6;
@@ -94,6 +98,9 @@ export function directoryRoutes(directory: Directory): Router {
     if (mode !== '' && !LISTED_MODES.includes(mode as ListedMode)) throw new InvalidRequest([{ pointer: '/mode', found: mode, expected: LISTED_MODES.join(', ') }]);
     const from = { lat: numberBetween(ctx, 'lat', -90, 90), lon: numberBetween(ctx, 'lon', -180, 180) };
     ctx.body = await directory.near({ from, limit: numberBetween(ctx, 'limit', 1, MOST_NEAR, 20), mode: mode === '' ? null : (mode as ListedMode), withinM: numberBetween(ctx, 'withinM', 1, 21_000_000, 21_000_000) });
+  });
+  router.post('/sites/along', async (ctx) => {
+    ctx.body = await directory.along(tripBody((ctx.request as unknown as { body: unknown }).body ?? {}));
   });
   return router;
 }

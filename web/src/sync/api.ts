@@ -57,12 +57,26 @@ export interface ListPreview extends ListCounts {
   sample: string[][];
 }
 
-export interface NearSite extends ListedSite {
+interface FiledSite extends ListedSite {
   listId: string;
   line: number;
   listName: string;
+}
+
+export interface NearSite extends FiledSite {
   distanceM: number;
   bearingDeg: number;
+}
+
+export interface AlongSite extends FiledSite {
+  alongM: number;
+  offM: number;
+}
+
+export interface Trip {
+  lengthM: number;
+  sites: AlongSite[];
+  empty: { fromM: number; toM: number }[];
 }
 
 export class ServerGone extends Error {}
@@ -115,6 +129,7 @@ export const api = {
   addList: (about: { name: string; source: string; licence: string; issuedOn: string; fields: string }, file: Blob, signal: AbortSignal) => call<{ list: ListSummary } & ListCounts>('POST', `/lists?${query(about)}`, file, signal),
   removeList: (id: string) => call<undefined>('DELETE', `/lists/${id}`),
   near: (from: Position, limit: number, mode: string, signal: AbortSignal) => call<NearSite[]>('GET', `/sites/near?${query({ ...from, limit, mode })}`, undefined, signal),
+  along: (points: readonly Position[], widthM: number, mode: string, signal: AbortSignal) => call<Trip>('POST', '/sites/along', { points, widthM, mode: mode || null }, signal),
   restore: (id: string) => call<PlanSummary>('POST', `/plans/${id}/restore`),
 };
 

@@ -1,26 +1,30 @@
 <script setup lang="ts">
 import { compassPoint } from '@relay/core/geo/geodesic';
 import { formatMHz, formatShiftMHz } from '@relay/core/radio-math/quantities';
-import type { NearSite } from '../../sync/api';
+import type { AlongSite, NearSite } from '../../sync/api';
 import { type DistanceUnit, distanceText } from './place';
 
-defineProps<{ sites: readonly NearSite[]; unit: DistanceUnit }>();
-const groups = (site: NearSite, slot: 1 | 2) => site.groups.filter((one) => one.slot === slot).map((one) => one.number).join(', ');
-const access = (site: NearSite) => [site.colorCode === null ? '' : `CC ${site.colorCode}`, site.ctcssHz === null ? '' : `${site.ctcssHz.toFixed(1)} Hz`, site.dcs === null ? '' : `D${site.dcs}`].filter(Boolean).join(' · ');
+/** Either near a place (distance and bearing) or along a trip (on the way, and off it). */
+defineProps<{ sites: readonly (NearSite | AlongSite)[]; unit: DistanceUnit; trip?: boolean }>();
+const groups = (site: NearSite | AlongSite, slot: 1 | 2) => site.groups.filter((one) => one.slot === slot).map((one) => one.number).join(', ');
+const access = (site: NearSite | AlongSite) => [site.colorCode === null ? '' : `CC ${site.colorCode}`, site.ctcssHz === null ? '' : `${site.ctcssHz.toFixed(1)} Hz`, site.dcs === null ? '' : `D${site.dcs}`].filter(Boolean).join(' · ');
 </script>
 
 <template>
   <table class="plain">
     <thead>
       <tr>
-        <th scope="col" class="number">{{ unit }}</th><th scope="col">Bearing</th><th scope="col">Call sign</th><th scope="col">Name and place</th><th scope="col" class="number">Sends MHz</th><th scope="col" class="number">Shift MHz</th>
+        <template v-if="trip"><th scope="col" class="number">On the way, {{ unit }}</th><th scope="col" class="number">Off it, {{ unit }}</th></template><template v-else><th scope="col" class="number">{{ unit }}</th><th scope="col">Bearing</th></template><th scope="col">Call sign</th><th scope="col">Name and place</th><th scope="col" class="number">Sends MHz</th><th scope="col" class="number">Shift MHz</th>
         <th scope="col">Modes</th><th scope="col">Access</th><th scope="col">Slot 1</th><th scope="col">Slot 2</th><th scope="col">Status</th>
       </tr>
     </thead>
     <tbody>
       <tr v-for="site in sites" :key="`${site.listId}/${site.line}`" data-testid="near-site">
-        <td class="number">{{ distanceText(site.distanceM, unit) }}</td>
-        <td class="bearing"><span class="mono">{{ Math.round(site.bearingDeg) % 360 }}°</span> {{ compassPoint(site.bearingDeg) }}</td>
+        <template v-if="'alongM' in site"><td class="number">{{ distanceText(site.alongM, unit) }}</td><td class="number">{{ distanceText(site.offM, unit) }}</td></template>
+        <template v-else>
+          <td class="number">{{ distanceText(site.distanceM, unit) }}</td>
+          <td class="bearing"><span class="mono">{{ Math.round(site.bearingDeg) % 360 }}°</span> {{ compassPoint(site.bearingDeg) }}</td>
+        </template>
         <th scope="row" class="mono">{{ site.module ? `${site.callSign} ${site.module}` : site.callSign }}</th>
         <td>{{ site.name }} <span class="soft">{{ site.place === site.name ? '' : site.place }}</span></td>
         <td class="number">{{ formatMHz(site.txHz) }}</td>

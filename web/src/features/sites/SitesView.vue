@@ -9,6 +9,7 @@ import { api, type ListSummary, type NearSite } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
 import ImportDrawer from './ImportDrawer.vue';
 import NearTable from './NearTable.vue';
+import TripPanel from './TripPanel.vue';
 import { ageDays, type DistanceUnit, homeOf, placeWords, readPlace } from './place';
 
 const UNIT_KEY = 'yellow-relay-distance-unit';
@@ -76,7 +77,10 @@ async function imported(list: ListSummary): Promise<void> {
 }
 
 const age = (list: ListSummary) => (list.issuedOn === null ? null : ageDays(list.issuedOn, Date.now()));
+const onTrip = computed(() => route.query['view'] === 'trip');
+const tripPanel = ref<InstanceType<typeof TripPanel> | null>(null);
 watch([from, mode], loadNear, { deep: true });
+watch(mode, () => void tripPanel.value?.look(), { flush: 'post' });
 watch(unit, (now) => localStorage.setItem(UNIT_KEY, now));
 onMounted(() => void Promise.all([loadLists(), loadNear()]));
 onBeforeUnmount(() => asking?.abort());
@@ -106,14 +110,16 @@ onBeforeUnmount(() => asking?.abort());
       </table>
     </section>
     <section aria-labelledby="near-title">
-      <h2 id="near-title">Near me</h2>
+      <h2 id="near-title" class="visually-hidden">{{ onTrip ? 'Along a trip' : 'Near me' }}</h2>
       <div class="tools">
-        <TextField label="From" :value="String(route.query['from'] ?? '')" :take="takePlace" mono placeholder="locator, or 46.71, -33.42" />
-        <el-button @click="locate">Where this device is</el-button>
+        <el-radio-group :model-value="onTrip ? 'trip' : 'near'" aria-label="What to look for" @update:model-value="ask({ view: $event === 'trip' ? 'trip' : undefined })"><el-radio-button value="near">Near me</el-radio-button><el-radio-button value="trip">Along a trip</el-radio-button></el-radio-group>
+        <TextField v-if="!onTrip" class="from" label="From" :value="String(route.query['from'] ?? '')" :take="takePlace" mono placeholder="locator, or 46.71, -33.42" />
+        <el-button v-if="!onTrip" @click="locate">Where this device is</el-button>
         <el-select :model-value="mode || EVERY" aria-label="Mode" class="mode" @update:model-value="ask({ mode: $event === EVERY ? undefined : String($event) })"><el-option :value="EVERY" label="every mode" /><el-option v-for="one in LISTED_MODES" :key="one" :value="one" :label="one" /></el-select>
         <el-radio-group v-model="unit" aria-label="Distances in"><el-radio-button value="km">km</el-radio-button><el-radio-button value="mi">miles</el-radio-button></el-radio-group>
       </div>
-      <p v-if="!from" class="soft">Say where you are: type a locator or a position, or give your hotspot one under Hotspots.</p>
+      <TripPanel v-if="onTrip" ref="tripPanel" :mode="mode" :unit="unit" :home="from" />
+      <p v-else-if="!from" class="soft">Say where you are: type a locator or a position, or give your hotspot one under Hotspots.</p>
       <p v-else-if="sites === null" class="soft" role="status">Looking…</p>
       <p v-else-if="sites.length === 0" class="soft">No site of this kind with a position is in the lists.</p>
       <div v-else class="scroll" tabindex="0" role="region" aria-label="Sites near me"><NearTable :sites="sites" :unit="unit" /></div>
@@ -156,7 +162,7 @@ tbody th {
   align-items: start;
 }
 
-.tools > :first-child {
+.from {
   grid-template-columns: 48px minmax(0, 250px);
 }
 
