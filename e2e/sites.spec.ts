@@ -1,4 +1,5 @@
 /** Lists of sites: imported by looking, read near and far, corrected in their columns. */
+import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import type { Page } from '@playwright/test';
 import { expect, type Relay, test } from './story';
@@ -53,7 +54,7 @@ test('three layouts come in by looking, a fourth needs a column chosen; the near
   await page.getByLabel('Within km').fill('4');
   await page.getByLabel('Within km').press('Enter');
   await page.getByLabel('GPX track').setInputFiles(demoList('coast-road.gpx'));
-  await expect(page.getByTestId('trip-words')).toContainText('34.5 mi, 20 sites within 4 km of it. Nothing from 4.1 mi to 4.9 mi');
+  await expect(page.getByTestId('trip-words')).toContainText('34.5 mi, 20 sites within 4 km of it. Nothing from 4.2 mi to 4.9 mi');
   await expect(page.getByTestId('near-site').first()).toContainText('Whale Point');
   await expect(page.getByTestId('near-site').last()).toContainText('North Cape');
   await page.getByRole('button', { name: 'Type instead' }).click();
@@ -65,6 +66,43 @@ test('three layouts come in by looking, a fourth needs a column chosen; the near
   await page.getByText('Near me', { exact: true }).click();
   await page.getByRole('button', { name: 'Forget isles-club' }).click();
   await expect(page.getByTestId('near-site')).toHaveCount(10);
+  await forgetAll(relay);
+});
+
+test('a wrong tone is corrected once, and stands when a newer version of the list comes in', async ({ page, relay }) => {
+  await forgetAll(relay);
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, 'sites?mode=FM'));
+  await choose(page, 'isles-club.csv');
+  await page.getByTestId('import-list').click();
+  await expect(page.getByTestId('import-list')).toBeHidden();
+  const ellery = page.getByTestId('near-site').filter({ hasText: 'QO1ELY' });
+  await expect(ellery).toContainText('110.9 Hz');
+  await ellery.getByRole('button', { name: 'Correct QO1ELY' }).click();
+  await page.getByLabel('Should be').fill('110.0');
+  await page.getByTestId('save-correction').click();
+  await expect(page.getByRole('alert')).toContainText('Found “110.0”, expected a CTCSS tone such as 110.9, a DCS code such as D023, or none.');
+  await page.getByLabel('Should be').fill('107,2');
+  await page.getByLabel('Why').fill('heard it');
+  await page.getByTestId('save-correction').click();
+  await expect(ellery).toContainText('107.2 Hz');
+  await expect(ellery).toContainText('corrected');
+
+  await choose(page, 'isles-club-newer.csv');
+  await page.getByLabel('Name', { exact: true }).fill('isles-club');
+  await page.getByLabel('Name', { exact: true }).press('Tab');
+  await expect(page.getByTestId('list-difference')).toContainText('1 new, 1 changed (QO1MRN), 8 the same, 1 gone (QO1GLN)');
+  await page.getByTestId('import-list').click();
+  await expect(page.getByTestId('import-list')).toBeHidden();
+  await expect(page.getByTestId('list')).toHaveCount(1);
+  await expect(ellery).toContainText('107.2 Hz');
+  const sheet = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Corrections of isles-club' }).click();
+  const path = await (await sheet).path();
+  expect(readFileSync(path, 'utf8')).toContain('QO1ELY,C,145.6875,Tone,110.9,"107,2",QO3VES,heard it,');
+  await ellery.getByRole('button', { name: 'Correct QO1ELY' }).click();
+  await page.getByRole('button', { name: 'Take back' }).click();
+  await expect(ellery).toContainText('110.9 Hz');
   await forgetAll(relay);
 });
 

@@ -1,10 +1,11 @@
 /** The API in OpenAPI 3.1, published as `docs/openapi.json`. Tests hold each route and each answer against it. */
-import { CREATE_BODY, DUPLICATE_BODY, EDIT_ROW_SCHEMA, EDITED_SCHEMA, EDITS_BODY, IMPORTED_SCHEMA, LIST_SCHEMA, NEAR_SCHEMA, OPENED_SCHEMA, PREVIEW_SCHEMA, PROBE_BODY, PROBE_SCHEMA, PROBLEM_SCHEMA, SUMMARY_SCHEMA, TRIP_BODY, TRIP_SCHEMA } from './http/schemas';
+import { CORRECTION_BODY, CORRECTIONS_SCHEMA, CREATE_BODY, DUPLICATE_BODY, EDIT_ROW_SCHEMA, EDITED_SCHEMA, EDITS_BODY, IMPORTED_SCHEMA, LIST_SCHEMA, NEAR_SCHEMA, OPENED_SCHEMA, PREVIEW_SCHEMA, PROBE_BODY, PROBE_SCHEMA, PROBLEM_SCHEMA, SUMMARY_SCHEMA, TRIP_BODY, TRIP_SCHEMA } from './http/schemas';
 
 const json = (schema: object) => ({ content: { 'application/json': { schema } } });
 const answer = (description: string, schema: object) => ({ description, ...json(schema) });
 const problem = (description: string) => ({ description, content: { 'application/problem+json': { schema: PROBLEM_SCHEMA } } });
 const id = { name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } };
+const line = { name: 'line', in: 'path', required: true, schema: { type: 'integer', minimum: 1 } };
 const query = (name: string, schema: object, required = false) => ({ name, in: 'query', required, schema });
 const file = { content: { 'application/octet-stream': {} } };
 const status = { type: 'object', required: ['status'], properties: { status: { type: 'string' } } };
@@ -48,8 +49,11 @@ export const openApi = {
         responses: { 201: answer('Imported', IMPORTED_SCHEMA), 413: problem('Too large'), 422: problem('No list, or nothing in it that can be read') },
       },
     },
-    '/lists/preview': { post: { summary: 'What an import would take, and what each column was taken for; nothing is stored', parameters: [query('fields', { type: 'string' })], requestBody: file, responses: { 200: answer('Preview', PREVIEW_SCHEMA), 413: problem('Too large'), 422: problem('An unknown field') } } },
+    '/lists/preview': { post: { summary: 'What an import would take, and what each column was taken for; nothing is stored', parameters: [query('fields', { type: 'string' }), query('name', { type: 'string' })], requestBody: file, responses: { 200: answer('Preview', PREVIEW_SCHEMA), 413: problem('Too large'), 422: problem('An unknown field') } } },
     '/lists/{id}': { parameters: [id], delete: { summary: 'Forget a list and its sites', responses: { 204: { description: 'Forgotten' }, 404: problem('No such list') } } },
+    '/lists/{id}/corrections': { parameters: [id], get: { summary: 'What users put above a list’s values, for its keeper', responses: { 200: answer('Corrections', CORRECTIONS_SCHEMA), 404: problem('No such list') } } },
+    '/lists/{id}/sites/{line}/corrections': { parameters: [id, line], put: { summary: 'Correct one field of a site; it outlives newer versions of the list', requestBody: json(CORRECTION_BODY), responses: { 204: { description: 'Corrected' }, 404: problem('No such site'), 422: problem('Cannot be read; says what is expected') } } },
+    '/lists/{id}/sites/{line}/corrections/{field}': { parameters: [id, line, { name: 'field', in: 'path', required: true, schema: { type: 'string' } }], delete: { summary: 'The list’s own value holds again', responses: { 204: { description: 'Taken back' }, 404: problem('No such field') } } },
     '/sites/near': {
       get: {
         summary: 'Sites nearest first, with distance (metres) and bearing (degrees) on WGS 84',

@@ -4,7 +4,7 @@ import { afterAll, afterEach, beforeAll, describe, expect, inject, it } from 'vi
 import { legBetween } from '@relay/core/geo/geodesic';
 import { openDatabase } from '../src/db/data-source';
 import { Directory, type ListSummary, type NearSite, type Trip } from '../src/directory/directory';
-import { IMPORTED_SCHEMA, LIST_SCHEMA, NEAR_SCHEMA, PREVIEW_SCHEMA, TRIP_SCHEMA } from '../src/http/schemas';
+import { CORRECTIONS_SCHEMA, IMPORTED_SCHEMA, LIST_SCHEMA, NEAR_SCHEMA, PREVIEW_SCHEMA, TRIP_SCHEMA } from '../src/http/schemas';
 import { ask, type Running, startServer } from './harness';
 
 let server: Running;
@@ -82,6 +82,45 @@ describe('lists', () => {
     expect(await source.query('SELECT (SELECT count(*)::int FROM directory_list) AS lists, (SELECT count(*)::int FROM directory_site) AS sites, (SELECT count(*)::int FROM directory_group) AS groups')).toEqual([{ lists: 0, sites: 0, groups: 0 }]);
     expect((await directory.add({ ...newList, name: 'Whole' }, sites, new AbortController().signal)).sites).toBe(5000);
     await source.destroy();
+  });
+});
+
+describe('corrections', () => {
+  const put = (id: string, line: number, body: object) => ask<{ problems: { expected: string }[] }>(server.url, 'PUT', `/api/v1/lists/${id}/sites/${line}/corrections`, { who: 'QO3VES', why: 'heard it', ...body });
+  const nearest = async () => (await near(`${at}&limit=1&mode=FM`)).body[0]!;
+
+  it('stand above the list, survive a newer version of it, and are taken back', async () => {
+    const { body } = await add('Isles club', list('isles-club.csv'));
+    const wrong = await nearest();
+    expect(wrong).toMatchObject({ callSign: 'QO1ELY', ctcssHz: 110.9, corrections: [] });
+    expect((await put(body.list.id, wrong.line, { field: 'tone', text: '107,2' })).status).toBe(204);
+    expect((await put(body.list.id, wrong.line, { field: 'groups', text: '1: 417; 2: 588 591' })).status).toBe(204);
+    expect(await nearest()).toMatchObject({ ctcssHz: 107.2, groups: [{ slot: 1, number: 417 }, { slot: 2, number: 588 }, { slot: 2, number: 591 }], corrections: [{ field: 'groups', was: '' }, { field: 'tone', was: '110.9', text: '107,2', who: 'QO3VES', why: 'heard it' }] });
+
+    // A newer version: one site gone, one new, one moved; its lines are others.
+    const text = new TextDecoder('iso-8859-1').decode(list('isles-club.csv')).split('\r\n');
+    const newer = [text[0], 'QO1NEW B;New Hill;Hask;46,7000;-33,4000;439,0500;-7,6;;8;417;;active;1.11.2026', ...text.slice(2, 10).map((row) => row.replace('Merrin Tower', 'Merrin Mast'))].join('\r\n');
+    const preview = await send<{ difference: { fresh: number; changed: string[]; same: number; gone: string[] } }>('/lists/preview?name=Isles%20club', newer);
+    expect(preview.body.difference).toEqual({ fresh: 1, changed: ['QO1MRN'], same: 7, gone: ['QO1HSK', 'QO1GLN'] });
+    const again = await add('Isles club', newer);
+    expect(again.body.list.id).toBe(body.list.id);
+    expect(await lists()).toHaveLength(1);
+    expect(await nearest()).toMatchObject({ callSign: 'QO1ELY', ctcssHz: 107.2 });
+    const sheet = await ask<{ callSign: string }[]>(server.url, 'GET', `/api/v1/lists/${body.list.id}/corrections`);
+    holds(CORRECTIONS_SCHEMA, sheet.body);
+    expect(sheet.body.map((one) => one.callSign)).toEqual(['QO1ELY', 'QO1ELY']);
+    const { line } = await nearest();
+    expect((await ask(server.url, 'DELETE', `/api/v1/lists/${body.list.id}/sites/${line}/corrections/tone`)).status).toBe(204);
+    expect(await nearest()).toMatchObject({ ctcssHz: 110.9, corrections: [{ field: 'groups' }] });
+  });
+
+  it.each([['tone', '110.0'], ['colorCode', '16'], ['groups', 'slot 3: 417'], ['input', 'soon'], ['status', 'maybe']])('of %s refuse %s and say what is expected', async (field, text) => {
+    const { body } = await add('Isles club', list('isles-club.csv'));
+    const refused = await put(body.list.id, 2, { field, text });
+    expect(refused.status).toBe(422);
+    expect(refused.body.problems[0]!.expected.length).toBeGreaterThan(10);
+    expect((await put(body.list.id, 999, { field: 'notes', text: 'x' })).status).toBe(404);
+    expect((await put(body.list.id, 2, { field: 'callSign', text: 'QO1XX' })).status).toBe(422);
   });
 });
 

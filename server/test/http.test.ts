@@ -117,7 +117,7 @@ describe('OpenAPI', () => {
 
   it('describes every route, and no other', () => {
     const routers = [planRoutes(null as never, null as never), healthRoutes(null as never), probeRoutes(null as never), directoryRoutes(null as never)];
-    const routes = routers.flatMap((router) => router.stack.flatMap((layer) => layer.methods.filter((method) => method !== 'HEAD').map((method) => `${method.toLowerCase()} ${String(layer.path).replace('/api/v1', '').replace(':id', '{id}')}`)));
+    const routes = routers.flatMap((router) => router.stack.flatMap((layer) => layer.methods.filter((method) => method !== 'HEAD').map((method) => `${method.toLowerCase()} ${String(layer.path).replace('/api/v1', '').replace(/:(\w+)/g, '{$1}')}`)));
     expect([...routes].sort()).toEqual([...described].sort());
   });
 

@@ -5,6 +5,7 @@ import { describeReadFinding } from '../formats/format';
 import { parseTone } from '../radio-math/tones';
 import { CALL_SIGN, readCallSign, readCoordinate, readDate, readModes, readNumber } from './cells';
 import { asColumn, guessColumns } from './columns';
+import { correct, CORRECTIONS, differenceOf } from './corrections';
 import { decode, findDelimiter, readRaw } from './raw';
 import { readSites } from './read-sites';
 
@@ -82,6 +83,34 @@ describe('the demo’s lists', () => {
     expect(fields).toEqual(['callSign', 'output', 'input', 'unused', 'tone']);
     const chosen = columns.map((column, at) => (at === 3 ? asColumn(raw, 3, 'place') : column));
     expect(readSites(raw, chosen).sites[0]!.site).toMatchObject({ place: '12 Quay Row', ctcssHz: 88.5 });
+  });
+});
+
+describe('corrections', () => {
+  const site = read('call,output,input,ctcss,cc,slot 1,slot 2,status\nQO1AA,439.1,431.5,88.5,3,417,588 591,on\n').sites[0]!.site;
+
+  it('read what they show, for every field', () => {
+    for (const [field, { show, read: readText }] of Object.entries(CORRECTIONS)) expect(correct(site, [{ field: field as 'tone', text: show(site) }]), field).toEqual(site.ctcssHz === null ? site : { ...site, ...readText(show(site)) });
+    expect(correct(site, [])).toBe(site);
+  });
+
+  it.each([
+    ['tone', 'none', { ctcssHz: null, dcs: null }],
+    ['tone', 'D023N', { ctcssHz: null, dcs: '023' }],
+    ['colorCode', '15', { colorCode: 15 }],
+    ['groups', 'slot 2: 417, 588', { groups: [{ slot: 2, number: 417 }, { slot: 2, number: 588 }] }],
+    ['groups', '', { groups: [] }],
+    ['input', '431,825 MHz', { rxHz: 431_825_000 }],
+    ['status', 'off', { status: 'off the air' }],
+    ['notes', 'Ask at the gate', { notes: 'Ask at the gate' }],
+  ] as const)('%s takes “%s”', (field, text, expected) => expect(correct(site, [{ field, text }])).toMatchObject(expected));
+
+  it.each([['tone', '110.0'], ['colorCode', '16'], ['groups', '417'], ['groups', '3: 417'], ['input', '0.1'], ['status', 'perhaps'], ['notes', 'x'.repeat(501)]] as const)('%s refuses “%s”', (field, text) => expect(CORRECTIONS[field].read(text)).toBeNull());
+
+  it('a newer list is new, changed, the same or gone by call sign, module and frequency', () => {
+    const other = { ...site, callSign: 'QO1BB' };
+    expect(differenceOf([site, other], [{ ...site, groups: [...site.groups].reverse() }, { ...other, txHz: other.txHz + 12_500 }])).toEqual({ fresh: 1, changed: [], same: 1, gone: ['QO1BB'] });
+    expect(differenceOf([site], [{ ...site, ctcssHz: 100 }])).toEqual({ fresh: 0, changed: ['QO1AA'], same: 0, gone: [] });
   });
 });
 

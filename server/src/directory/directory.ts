@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';
 import type { Stretch } from '@relay/core/geo/corridor';
 import { type NearestIndex, nearestIndex } from '@relay/core/geo/nearest';
+import { type CorrectableField, correct, CORRECTIONS, type ListDifference, differenceOf } from '@relay/core/lists/corrections';
 import type { ListedMode, ListedSite } from '@relay/core/lists/types';
 import type { ReadSites } from '@relay/core/lists/read-sites';
 import type { Position } from '@relay/core/plan/types';
@@ -27,11 +28,23 @@ export interface NewList {
   layout: string;
 }
 
-/** A site with the list it stands in. */
+/** What a user put above a list’s value. */
+export interface Correction {
+  field: CorrectableField;
+  text: string;
+  /** What the list said, as a user would type it. */
+  was: string;
+  who: string;
+  why: string;
+  madeAt: string;
+}
+
+/** A site with the list it stands in, as corrected. */
 interface FiledSite extends ListedSite {
   listId: string;
   line: number;
   listName: string;
+  corrections: Correction[];
 }
 
 export interface NearSite extends FiledSite {
@@ -108,11 +121,19 @@ export class Directory {
     return this.source.query(`SELECT ${LIST_COLUMNS} FROM directory_list ORDER BY name, id`);
   }
 
-  /** @param signal ends the import with nothing left behind */
+  /**
+   * A list of the same name is replaced, corrections stay.
+   * @param signal ends the import with nothing changed
+   */
   async add(list: NewList, sites: ReadSites['sites'], signal: AbortSignal): Promise<ListSummary> {
-    const id = randomUUID();
     return this.source.transaction(async (manager) => {
-      await manager.query('INSERT INTO directory_list (id, name, source, licence, issued_on, layout, site_count) VALUES ($1, $2, $3, $4, $5, $6, $7)', [id, list.name, list.source, list.licence, list.issuedOn, list.layout, sites.length]);
+      const [{ id }] = (await manager.query(
+        `INSERT INTO directory_list (id, name, source, licence, issued_on, layout, site_count) VALUES ($1, $2, $3, $4, $5, $6, $7)
+         ON CONFLICT (name) DO UPDATE SET source = excluded.source, licence = excluded.licence, issued_on = excluded.issued_on, layout = excluded.layout, site_count = excluded.site_count, imported_at = now()
+         RETURNING id`,
+        [randomUUID(), list.name, list.source, list.licence, list.issuedOn, list.layout, sites.length],
+      )) as [{ id: string }];
+      await manager.query('DELETE FROM directory_site WHERE list_id = $1', [id]);
       for (let at = 0; at < sites.length; at += CHUNK) {
         signal.throwIfAborted();
         await insertChunk(manager, id, sites.slice(at, at + CHUNK));
@@ -121,6 +142,35 @@ export class Directory {
       const [summary] = (await manager.query(`SELECT ${LIST_COLUMNS} FROM directory_list WHERE id = $1`, [id])) as ListSummary[];
       return summary!;
     });
+  }
+
+  /** What a newer version would change in the list of that name; `null` when there is none. */
+  async difference(name: string, sites: ReadSites['sites']): Promise<ListDifference | null> {
+    const lines = (await this.source.query('SELECT s.list_id AS "listId", s.line FROM directory_site s JOIN directory_list l ON l.id = s.list_id WHERE l.name = $1', [name])) as { listId: string; line: number }[];
+    if (lines.length === 0) return null;
+    const before = [...(await this.filed(lines)).values()].sort((a, b) => a.line - b.line);
+    return differenceOf(before, sites.map((one) => one.site));
+  }
+
+  /** @throws NotFound for a line that the list has not */
+  async correct(listId: string, line: number, correction: Omit<Correction, 'was' | 'madeAt'>): Promise<void> {
+    const site = (await this.filed([{ listId, line }])).get(`${listId}/${line}`);
+    if (!site) throw new NotFound('The site');
+    await this.source.query(
+      `INSERT INTO directory_correction (list_id, call_sign, module, tx_hz, field, text, was, who, why) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9)
+       ON CONFLICT (list_id, call_sign, module, tx_hz, field) DO UPDATE SET text = excluded.text, was = excluded.was, who = excluded.who, why = excluded.why, made_at = now()`,
+      [listId, site.callSign, site.module, site.txHz, correction.field, correction.text, CORRECTIONS[correction.field].show(site), correction.who, correction.why],
+    );
+  }
+
+  /** The list’s own value holds again. */
+  async uncorrect(listId: string, line: number, field: CorrectableField): Promise<void> {
+    await this.source.query('DELETE FROM directory_correction c USING directory_site s WHERE c.list_id = $1 AND s.list_id = $1 AND s.line = $2 AND c.call_sign = s.call_sign AND c.module = s.module AND c.tx_hz = s.tx_hz AND c.field = $3', [listId, line, field]);
+  }
+
+  /** For the list’s keeper: every correction of a list, with who, when and why. */
+  async corrections(listId: string): Promise<(Correction & { callSign: string; module: string; txHz: number })[]> {
+    return this.source.query('SELECT call_sign AS "callSign", module, tx_hz::float8 AS "txHz", field, text, was, who, why, made_at AS "madeAt" FROM directory_correction WHERE list_id = $1 ORDER BY call_sign, module, tx_hz, field', [listId]);
   }
 
   async remove(id: string): Promise<void> {
@@ -167,10 +217,17 @@ export class Directory {
   }
 
   private async sitesOf(keys: readonly { listId: string; line: number }[]): Promise<Map<string, FiledSite>> {
+    const found = await this.filed(keys);
+    return new Map([...found].map(([key, site]) => [key, correct(site, site.corrections)]));
+  }
+
+  /** As the lists say it, corrections beside. */
+  private async filed(keys: readonly { listId: string; line: number }[]): Promise<Map<string, FiledSite>> {
     const rows = (await this.source.query(
       `SELECT s.list_id AS "listId", s.line, l.name AS "listName", s.call_sign AS "callSign", s.module, s.name, s.place, s.lat, s.lon, s.tx_hz::float8 AS "txHz", s.rx_hz::float8 AS "rxHz", s.modes,
          s.color_code AS "colorCode", s.ctcss_hz AS "ctcssHz", s.dcs, s.status, s.confirmed_on::text AS "confirmedOn", s.notes,
-         coalesce((SELECT json_agg(json_build_object('slot', g.slot, 'number', g.number) ORDER BY g.slot, g.number) FROM directory_group g WHERE g.list_id = s.list_id AND g.line = s.line), '[]') AS groups
+         coalesce((SELECT json_agg(json_build_object('slot', g.slot, 'number', g.number) ORDER BY g.slot, g.number) FROM directory_group g WHERE g.list_id = s.list_id AND g.line = s.line), '[]') AS groups,
+         coalesce((SELECT json_agg(json_build_object('field', c.field, 'text', c.text, 'was', c.was, 'who', c.who, 'why', c.why, 'madeAt', c.made_at) ORDER BY c.field) FROM directory_correction c WHERE c.list_id = s.list_id AND c.call_sign = s.call_sign AND c.module = s.module AND c.tx_hz = s.tx_hz), '[]') AS corrections
        FROM unnest($1::uuid[], $2::int[]) AS wanted (list_id, line) JOIN directory_site s USING (list_id, line) JOIN directory_list l ON l.id = s.list_id`,
       [keys.map((one) => one.listId), keys.map((one) => one.line)],
     )) as FiledSite[];

@@ -1,4 +1,6 @@
 /** Bodies of the API as JSON Schema; `openapi.ts` publishes the same objects. */
+import { CORRECTABLE } from '@relay/core/lists/corrections';
+
 const UUID = { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' };
 const LINE = { type: 'string', maxLength: 200, pattern: '^[^\\u0000-\\u001f\\u007f\\ud800-\\udfff]*$' };
 const NAME = { ...LINE, minLength: 1, maxLength: 100 };
@@ -69,8 +71,8 @@ export const LIST_SCHEMA = {
 
 export const PREVIEW_SCHEMA = {
   type: 'object',
-  required: ['layout', 'headed', 'columns', 'sample', 'good', 'doubtful', 'rejected', 'findings'],
-  properties: { layout: { type: 'string' }, headed: { type: 'boolean' }, columns: { type: 'array', items: COLUMN }, sample: { type: 'array', items: { type: 'array', items: { type: 'string' } } }, ...COUNTS },
+  required: ['layout', 'headed', 'columns', 'sample', 'difference', 'good', 'doubtful', 'rejected', 'findings'],
+  properties: { layout: { type: 'string' }, headed: { type: 'boolean' }, columns: { type: 'array', items: COLUMN }, sample: { type: 'array', items: { type: 'array', items: { type: 'string' } } }, difference: { anyOf: [{ type: 'null' }, { type: 'object', required: ['fresh', 'changed', 'same', 'gone'] }] }, ...COUNTS },
   additionalProperties: false,
 };
 
@@ -79,10 +81,27 @@ export const IMPORTED_SCHEMA = { type: 'object', required: ['list', 'good', 'dou
 const NUMBER_OR_NULL = { type: ['number', 'null'] };
 const TEXT_OR_NULL = { type: ['string', 'null'] };
 
+const CORRECTION = {
+  type: 'object',
+  required: ['field', 'text', 'was', 'who', 'why', 'madeAt'],
+  properties: { field: { enum: [...CORRECTABLE] }, text: { type: 'string' }, was: { type: 'string' }, who: { type: 'string' }, why: { type: 'string' }, madeAt: { type: 'string' }, callSign: { type: 'string' }, module: { type: 'string' }, txHz: { type: 'number' } },
+  additionalProperties: false,
+};
+
+export const CORRECTIONS_SCHEMA = { type: 'array', items: CORRECTION };
+
+export const CORRECTION_BODY = {
+  type: 'object',
+  required: ['field', 'text', 'who', 'why'],
+  properties: { field: { enum: [...CORRECTABLE] }, text: { type: 'string', maxLength: 500 }, who: { ...LINE, maxLength: 60 }, why: LINE },
+  additionalProperties: false,
+};
+
 const FILED_SITE = {
   listId: UUID, line: { type: 'integer' }, listName: { type: 'string' }, callSign: { type: 'string' }, module: { type: 'string' }, name: { type: 'string' }, place: { type: 'string' },
   lat: { type: 'number' }, lon: { type: 'number' }, txHz: { type: 'number' }, rxHz: NUMBER_OR_NULL, modes: { type: 'array', items: { type: 'string' } }, colorCode: NUMBER_OR_NULL, ctcssHz: NUMBER_OR_NULL, dcs: TEXT_OR_NULL,
   status: { type: 'string' }, confirmedOn: TEXT_OR_NULL, notes: { type: 'string' }, groups: { type: 'array', items: { type: 'object', required: ['slot', 'number'] } },
+  corrections: { type: 'array', items: CORRECTION },
 };
 const FILED_REQUIRED = ['listId', 'line', 'listName', 'callSign', 'txHz', 'rxHz', 'modes', 'groups'];
 const METRES = { type: 'number', minimum: 0 };

@@ -2,15 +2,17 @@
 import Router from '@koa/router';
 import type { Context } from 'koa';
 import { asColumn, COLUMN_FIELDS, guessColumns } from '@relay/core/lists/columns';
+import { CORRECTABLE, type CorrectableField, CORRECTIONS } from '@relay/core/lists/corrections';
 import { readRaw } from '@relay/core/lists/raw';
 import { readSites, type ReadSites } from '@relay/core/lists/read-sites';
 import { LISTED_MODES, type Column, type ColumnField, type ListedMode, type RawList } from '@relay/core/lists/types';
 import type { Directory, TripQuery } from '../directory/directory';
-import { TRIP_BODY } from '../http/schemas';
+import { CORRECTION_BODY, TRIP_BODY } from '../http/schemas';
 import { bodyChecker } from '../http/validate';
 import { InvalidRequest, NotFound, TooLarge } from '../errors';
 import { whileAsked } from '../http/while-asked';
 
+const correctionBody = bodyChecker<{ field: CorrectableField; text: string; who: string; why: string }>(CORRECTION_BODY);
 const tripBody = bodyChecker<TripQuery>(TRIP_BODY);
 
 const MOST_BYTES = 64 * 1024 * 1024;
@@ -66,6 +68,18 @@ function dateOf(ctx: Context): string | null {
   return value === '' ? null : value;
 }
 
+function listId(ctx: unknown): string {
+  const { id } = (ctx as { params: { id: string } }).params;
+  if (!UUID.test(id)) throw new NotFound('The list');
+  return id;
+}
+
+function lineOf(ctx: unknown): number {
+  const line = Number((ctx as { params: { line: string } }).params.line);
+  if (!Number.isInteger(line) || line < 1) throw new NotFound('The site');
+  return line;
+}
+
 export function directoryRoutes(directory: Directory): Router {
   const router = new Router({ prefix: '/api/v1' });
   router.get('/lists', async (ctx) => {
@@ -74,7 +88,9 @@ export function directoryRoutes(directory: Directory): Router {
   router.post('/lists/preview', async (ctx) => {
     const raw = readRaw(await bodyBytes(ctx));
     const columns = columnsOf(ctx, raw);
-    ctx.body = { layout: raw.layout, headed: raw.header !== null, columns, sample: raw.rows.slice(0, SAMPLE_ROWS).map((row) => row.cells), ...counts(readSites(raw, columns)) };
+    const read = readSites(raw, columns);
+    const difference = await directory.difference(text(ctx, 'name', 100), read.sites);
+    ctx.body = { layout: raw.layout, headed: raw.header !== null, columns, sample: raw.rows.slice(0, SAMPLE_ROWS).map((row) => row.cells), difference, ...counts(read) };
   });
   router.post('/lists', async (ctx) => {
     const list = { name: text(ctx, 'name', 100), source: text(ctx, 'source', 200), licence: text(ctx, 'licence', 200), issuedOn: dateOf(ctx) };
@@ -88,9 +104,23 @@ export function directoryRoutes(directory: Directory): Router {
     ctx.status = 201;
   });
   router.delete('/lists/:id', async (ctx) => {
-    const { id } = (ctx as unknown as { params: { id: string } }).params;
-    if (!UUID.test(id)) throw new NotFound('The list');
-    await directory.remove(id);
+    await directory.remove(listId(ctx));
+    ctx.status = 204;
+  });
+  router.get('/lists/:id/corrections', async (ctx) => {
+    ctx.body = await directory.corrections(listId(ctx));
+  });
+  router.put('/lists/:id/sites/:line/corrections', async (ctx) => {
+    const { field, text: typed, who, why } = correctionBody((ctx.request as unknown as { body: unknown }).body ?? {});
+    const { read, expected } = CORRECTIONS[field];
+    if (read(typed.trim()) === null) throw new InvalidRequest([{ pointer: '/text', found: typed, expected }]);
+    await directory.correct(listId(ctx), lineOf(ctx), { field, text: typed.trim(), who, why });
+    ctx.status = 204;
+  });
+  router.delete('/lists/:id/sites/:line/corrections/:field', async (ctx) => {
+    const { field } = (ctx as unknown as { params: { field: string } }).params;
+    if (!CORRECTABLE.includes(field as CorrectableField)) throw new NotFound('The field');
+    await directory.uncorrect(listId(ctx), lineOf(ctx), field as CorrectableField);
     ctx.status = 204;
   });
   router.get('/sites/near', async (ctx) => {

@@ -19,7 +19,7 @@ const activity = computed(() => store.relayView?.reply.hops.flatMap((hop) => hop
 
 <template>
   <section v-if="store.relayView" aria-label="Relay line of the selection" data-testid="dock">
-    <p v-if="activity" class="activity soft" :class="{ 'activity--beside': !finding }"><span data-testid="activity">Group {{ activity }}.</span> <el-button v-if="activity !== 'static'" size="small" @click="store.keyUp()">I keyed it just now</el-button></p>
+    <p v-if="activity && store.relayView.call.verdict !== 'broken'" class="activity soft" :class="{ 'activity--beside': !finding }"><span data-testid="activity">Group {{ activity }}.</span> <el-button v-if="activity !== 'static'" size="small" @click="store.keyUp()">I keyed it just now</el-button></p>
     <RelayLine :view="store.relayView" :finding="finding" :alike="alike" :large="large" @mend="store.mend($event)" @mend-all="store.mendAll($event)" />
   </section>
 </template>

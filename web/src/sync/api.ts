@@ -2,6 +2,7 @@
 import type { EditRecord } from '@relay/core/plan/history';
 import type { Patch } from '@relay/core/plan/patches';
 import type { ReadFinding } from '@relay/core/formats/format';
+import type { CorrectableField, ListDifference } from '@relay/core/lists/corrections';
 import type { Column, ListedSite } from '@relay/core/lists/types';
 import type { Delay, Plan, Position } from '@relay/core/plan/types';
 
@@ -55,12 +56,24 @@ export interface ListPreview extends ListCounts {
   headed: boolean;
   columns: Column[];
   sample: string[][];
+  /** Against the list of that name that is there; `null` when there is none. */
+  difference: ListDifference | null;
 }
 
-interface FiledSite extends ListedSite {
+export interface Correction {
+  field: CorrectableField;
+  text: string;
+  was: string;
+  who: string;
+  why: string;
+  madeAt: string;
+}
+
+export interface FiledSite extends ListedSite {
   listId: string;
   line: number;
   listName: string;
+  corrections: Correction[];
 }
 
 export interface NearSite extends FiledSite {
@@ -125,8 +138,11 @@ export const api = {
   remove: (id: string) => call<PlanSummary>('DELETE', `/plans/${id}`),
   probe: (host: string, signal: AbortSignal) => call<{ host: string; delay: Delay | null }>('POST', '/probes', { host }, signal),
   lists: () => call<ListSummary[]>('GET', '/lists'),
-  previewList: (file: Blob, fields: string, signal: AbortSignal) => call<ListPreview>('POST', `/lists/preview?${query({ fields })}`, file, signal),
+  previewList: (file: Blob, name: string, fields: string, signal: AbortSignal) => call<ListPreview>('POST', `/lists/preview?${query({ name, fields })}`, file, signal),
   addList: (about: { name: string; source: string; licence: string; issuedOn: string; fields: string }, file: Blob, signal: AbortSignal) => call<{ list: ListSummary } & ListCounts>('POST', `/lists?${query(about)}`, file, signal),
+  correct: ({ listId, line }: Pick<FiledSite, 'listId' | 'line'>, correction: { field: CorrectableField; text: string; who: string; why: string }) => call<undefined>('PUT', `/lists/${listId}/sites/${line}/corrections`, correction),
+  uncorrect: ({ listId, line }: Pick<FiledSite, 'listId' | 'line'>, field: CorrectableField) => call<undefined>('DELETE', `/lists/${listId}/sites/${line}/corrections/${field}`),
+  corrections: (listId: string) => call<(Correction & { callSign: string; module: string; txHz: number })[]>('GET', `/lists/${listId}/corrections`),
   removeList: (id: string) => call<undefined>('DELETE', `/lists/${id}`),
   near: (from: Position, limit: number, mode: string, signal: AbortSignal) => call<NearSite[]>('GET', `/sites/near?${query({ ...from, limit, mode })}`, undefined, signal),
   along: (points: readonly Position[], widthM: number, mode: string, signal: AbortSignal) => call<Trip>('POST', '/sites/along', { points, widthM, mode: mode || null }, signal),

@@ -1,6 +1,6 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
-/** Lists of sites as they were imported. A site is known by its list and line. */
+/** Lists of sites as they were imported, and what users know better. A site is known by its list and line, over versions by call sign, module and frequency. */
 export class Directory1764100000003 implements MigrationInterface {
   readonly name = 'Directory1764100000003';
 
@@ -8,7 +8,7 @@ export class Directory1764100000003 implements MigrationInterface {
     await runner.query(`
       CREATE TABLE directory_list (
         id uuid PRIMARY KEY,
-        name text NOT NULL CHECK (name <> ''),
+        name text NOT NULL UNIQUE CHECK (name <> ''),
         source text NOT NULL,
         licence text NOT NULL,
         issued_on date,
@@ -47,9 +47,24 @@ export class Directory1764100000003 implements MigrationInterface {
         PRIMARY KEY (list_id, line, slot, number),
         FOREIGN KEY (list_id, line) REFERENCES directory_site (list_id, line) ON DELETE CASCADE
       )`);
+    await runner.query(`
+      CREATE TABLE directory_correction (
+        list_id uuid NOT NULL REFERENCES directory_list (id) ON DELETE CASCADE,
+        call_sign text NOT NULL,
+        module text NOT NULL,
+        tx_hz bigint NOT NULL,
+        field text NOT NULL CHECK (field IN ('tone', 'colorCode', 'groups', 'input', 'status', 'notes')),
+        text text NOT NULL,
+        was text NOT NULL,
+        who text NOT NULL,
+        why text NOT NULL,
+        made_at timestamptz NOT NULL DEFAULT now(),
+        PRIMARY KEY (list_id, call_sign, module, tx_hz, field)
+      )`);
   }
 
   async down(runner: QueryRunner): Promise<void> {
+    await runner.query('DROP TABLE directory_correction');
     await runner.query('DROP TABLE directory_group');
     await runner.query('DROP TABLE directory_site');
     await runner.query('DROP TABLE directory_list');

@@ -182,6 +182,12 @@ watch(() => props.refused, () => void grid.value?.$el.refresh('all'));
   font-weight: 600;
 }
 
+/* What follows from other cells is told by its softer ink, not by another ground. */
+.sheet .rgCell.disabled {
+  color: var(--ink-soft);
+  background: none;
+}
+
 .sheet .rgCell.is-right,
 .sheet edit-cell input {
   font-family: var(--mono);

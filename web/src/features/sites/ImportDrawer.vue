@@ -22,6 +22,8 @@ const TITLES: Readonly<Record<ColumnField, string>> = {
 };
 const OPTIONS = Object.entries(TITLES) as [ColumnField, string][];
 const MOST = 12;
+const MOST_NAMED = 8;
+const named = (callSigns: readonly string[]) => (callSigns.length === 0 ? '' : ` (${callSigns.slice(0, MOST_NAMED).join(', ')}${callSigns.length > MOST_NAMED ? ' …' : ''})`);
 const unit = (factor: number) => ({ 1e6: 'MHz', 1e3: 'kHz', 1: 'Hz' })[factor] ?? '';
 const missing = computed(() => (['callSign', 'output'] as const).filter((field) => !fields.value.includes(field)).map((field) => TITLES[field]));
 const ready = computed(() => preview.value !== null && preview.value.good > 0 && about.value.name.trim() !== '' && busy.value === '');
@@ -41,7 +43,7 @@ async function work(words: string, act: (signal: AbortSignal) => Promise<void>):
 
 async function look(chosen: string): Promise<void> {
   await work('Reading…', async (signal) => {
-    const seen = await api.previewList(file.value!, chosen, signal);
+    const seen = await api.previewList(file.value!, about.value.name.trim(), chosen, signal);
     preview.value = seen;
     fields.value = seen.columns.map((column) => column.field);
   });
@@ -83,6 +85,7 @@ async function add(): Promise<void> {
     <template v-if="preview && file">
       <p data-testid="list-counts"><strong>{{ file.name }}</strong> <span class="soft">{{ preview.layout }}{{ preview.headed ? '' : ', no headings' }}</span><br />{{ preview.good }} sites, {{ preview.doubtful }} of them with a doubt, {{ preview.rejected }} lines rejected.</p>
       <p v-if="missing.length" class="is-broken">No column is taken for {{ missing.join(' or ') }}: choose it.</p>
+      <p v-if="preview.difference" data-testid="list-difference">A list of this name is there: {{ preview.difference.fresh }} new, {{ preview.difference.changed.length }} changed{{ named(preview.difference.changed) }}, {{ preview.difference.same }} the same, {{ preview.difference.gone.length }} gone{{ named(preview.difference.gone) }}. The import replaces it; corrections stay.</p>
       <table class="plain">
         <thead><tr><th scope="col">Column</th><th scope="col">For example</th><th scope="col">Taken for</th><th scope="col">How sure</th></tr></thead>
         <tbody>
@@ -103,7 +106,7 @@ async function add(): Promise<void> {
         <p v-if="preview.findings.length > MOST" class="soft">and {{ preview.findings.length - MOST }} more.</p>
       </details>
       <div class="about">
-        <label>Name <input v-model="about.name" maxlength="100" /></label>
+        <label>Name <input v-model="about.name" maxlength="100" @change="look(fields.join(','))" /></label>
         <label>Source <input v-model="about.source" maxlength="200" /></label>
         <label>Licence note <input v-model="about.licence" maxlength="200" placeholder="who may use it, and how" /></label>
         <label>Issued on <input v-model="about.issuedOn" type="date" /></label>

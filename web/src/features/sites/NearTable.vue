@@ -5,6 +5,7 @@ import type { AlongSite, NearSite } from '../../sync/api';
 import { type DistanceUnit, distanceText } from './place';
 
 /** Either near a place (distance and bearing) or along a trip (on the way, and off it). */
+defineEmits<{ correct: [site: NearSite | AlongSite] }>();
 defineProps<{ sites: readonly (NearSite | AlongSite)[]; unit: DistanceUnit; trip?: boolean }>();
 const groups = (site: NearSite | AlongSite, slot: 1 | 2) => site.groups.filter((one) => one.slot === slot).map((one) => one.number).join(', ');
 const access = (site: NearSite | AlongSite) => [site.colorCode === null ? '' : `CC ${site.colorCode}`, site.ctcssHz === null ? '' : `${site.ctcssHz.toFixed(1)} Hz`, site.dcs === null ? '' : `D${site.dcs}`].filter(Boolean).join(' · ');
@@ -15,7 +16,7 @@ const access = (site: NearSite | AlongSite) => [site.colorCode === null ? '' : `
     <thead>
       <tr>
         <template v-if="trip"><th scope="col" class="number">On the way, {{ unit }}</th><th scope="col" class="number">Off it, {{ unit }}</th></template><template v-else><th scope="col" class="number">{{ unit }}</th><th scope="col">Bearing</th></template><th scope="col">Call sign</th><th scope="col">Name and place</th><th scope="col" class="number">Sends MHz</th><th scope="col" class="number">Shift MHz</th>
-        <th scope="col">Modes</th><th scope="col">Access</th><th scope="col">Slot 1</th><th scope="col">Slot 2</th><th scope="col">Status</th>
+        <th scope="col">Modes</th><th scope="col">Access</th><th scope="col">Slot 1</th><th scope="col">Slot 2</th><th scope="col">Status</th><th scope="col"><span class="visually-hidden">Acts</span></th>
       </tr>
     </thead>
     <tbody>
@@ -34,6 +35,7 @@ const access = (site: NearSite | AlongSite) => [site.colorCode === null ? '' : `
         <td class="mono">{{ groups(site, 1) }}</td>
         <td class="mono">{{ groups(site, 2) }}</td>
         <td :class="{ 'is-doubtful': site.status === 'off the air' }">{{ site.status }}</td>
+        <td class="bearing"><span v-if="site.corrections.length" :title="site.corrections.map((one) => `${one.field}: the list says ${one.was || 'nothing'}`).join('; ')">corrected</span> <el-button link :aria-label="`Correct ${site.callSign}`" @click="$emit('correct', site)">Correct</el-button></td>
       </tr>
     </tbody>
   </table>

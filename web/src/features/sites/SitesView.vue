@@ -5,8 +5,12 @@ import { useRoute, useRouter } from 'vue-router';
 import { LISTED_MODES } from '@relay/core/lists/types';
 import { EmptyState, NextStep, PageHead, TextField } from '../../parts';
 import type { Taken } from '../../parts/field';
-import { api, type ListSummary, type NearSite } from '../../sync/api';
+import { api, type FiledSite, type ListSummary, type NearSite } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
+import { writeCsv } from '@relay/core/formats/csv';
+import { CORRECTIONS } from '@relay/core/lists/corrections';
+import { download, fileName } from '../../parts/download';
+import CorrectDrawer from './CorrectDrawer.vue';
 import ImportDrawer from './ImportDrawer.vue';
 import NearTable from './NearTable.vue';
 import TripPanel from './TripPanel.vue';
@@ -24,6 +28,7 @@ const lists = shallowRef<ListSummary[] | null>(null);
 const sites = shallowRef<NearSite[] | null>(null);
 const problem = ref('');
 const importing = ref(false);
+const correcting = shallowRef<FiledSite | null>(null);
 const unit = ref<DistanceUnit>(localStorage.getItem(UNIT_KEY) === 'mi' ? 'mi' : 'km');
 const mode = computed(() => String(route.query['mode'] ?? ''));
 const from = computed(() => (typeof route.query['from'] === 'string' ? readPlace(route.query['from']) : null) ?? homeOf(store.plan!));
@@ -76,6 +81,22 @@ async function imported(list: ListSummary): Promise<void> {
   await Promise.all([loadLists(), loadNear()]);
 }
 
+async function corrected(words: string): Promise<void> {
+  store.notice = words;
+  await Promise.all([loadNear(), tripPanel.value?.look()]);
+}
+
+/** For the keeper of the list: what to change in it. */
+async function saveCorrections(list: ListSummary): Promise<void> {
+  const found = await api.corrections(list.id);
+  if (found.length === 0) {
+    store.notice = `${list.name} has no corrections.`;
+    return;
+  }
+  const rows = found.map((one) => [one.callSign, one.module, String(one.txHz / 1e6), CORRECTIONS[one.field].title, one.was, one.text, one.who, one.why, one.madeAt]);
+  download(`${fileName(list.name)}-corrections.csv`, 'text/csv', writeCsv([['Call sign', 'Module', 'Sends MHz', 'Field', 'List says', 'Should be', 'Who', 'Why', 'When'], ...rows]));
+}
+
 const age = (list: ListSummary) => (list.issuedOn === null ? null : ageDays(list.issuedOn, Date.now()));
 const onTrip = computed(() => route.query['view'] === 'trip');
 const tripPanel = ref<InstanceType<typeof TripPanel> | null>(null);
@@ -104,7 +125,7 @@ onBeforeUnmount(() => asking?.abort());
             <td class="mono">{{ list.sites.toLocaleString('en') }}</td>
             <td class="soft">{{ list.licence || 'no licence note' }}</td>
             <td :class="{ 'is-doubtful': (age(list) ?? 0) > OLD_DAYS }">{{ list.issuedOn === null ? 'no date' : `issued ${list.issuedOn}${age(list)! > OLD_DAYS ? `, ${age(list)} days old` : ''}` }}</td>
-            <td class="acts"><el-button link :aria-label="`Forget ${list.name}`" @click="remove(list)">Forget</el-button></td>
+            <td class="acts"><el-button link :aria-label="`Corrections of ${list.name}`" @click="saveCorrections(list)">Corrections</el-button><el-button link :aria-label="`Forget ${list.name}`" @click="remove(list)">Forget</el-button></td>
           </tr>
         </tbody>
       </table>
@@ -118,13 +139,14 @@ onBeforeUnmount(() => asking?.abort());
         <el-select :model-value="mode || EVERY" aria-label="Mode" class="mode" @update:model-value="ask({ mode: $event === EVERY ? undefined : String($event) })"><el-option :value="EVERY" label="every mode" /><el-option v-for="one in LISTED_MODES" :key="one" :value="one" :label="one" /></el-select>
         <el-radio-group v-model="unit" aria-label="Distances in"><el-radio-button value="km">km</el-radio-button><el-radio-button value="mi">miles</el-radio-button></el-radio-group>
       </div>
-      <TripPanel v-if="onTrip" ref="tripPanel" :mode="mode" :unit="unit" :home="from" />
+      <TripPanel v-if="onTrip" ref="tripPanel" :mode="mode" :unit="unit" :home="from" @correct="correcting = $event" />
       <p v-else-if="!from" class="soft">Say where you are: type a locator or a position, or give your hotspot one under Hotspots.</p>
       <p v-else-if="sites === null" class="soft" role="status">Looking…</p>
       <p v-else-if="sites.length === 0" class="soft">No site of this kind with a position is in the lists.</p>
-      <div v-else class="scroll" tabindex="0" role="region" aria-label="Sites near me"><NearTable :sites="sites" :unit="unit" /></div>
+      <div v-else class="scroll" tabindex="0" role="region" aria-label="Sites near me"><NearTable :sites="sites" :unit="unit" @correct="correcting = $event" /></div>
     </section>
   </div>
+  <CorrectDrawer v-model="correcting" @corrected="corrected" />
   <ImportDrawer v-model="importing" @imported="imported" />
 </template>
 

@@ -4,12 +4,13 @@ import { computed, onBeforeUnmount, ref, shallowRef } from 'vue';
 import type { Position } from '@relay/core/plan/types';
 import { TextField } from '../../parts';
 import { takeNumber } from '../../parts/field';
-import { api, type Trip } from '../../sync/api';
+import { api, type FiledSite, type Trip } from '../../sync/api';
 import NearTable from './NearTable.vue';
 import { type DistanceUnit, distanceText, readPlace } from './place';
 import { readGpx, readTrip } from './trip';
 
 const props = defineProps<{ mode: string; unit: DistanceUnit; home: Position | null }>();
+const emit = defineEmits<{ correct: [site: FiledSite] }>();
 const text = ref('');
 const widthKm = ref(20);
 const fromFile = shallowRef<{ name: string; points: Position[] } | null>(null);
@@ -66,11 +67,12 @@ defineExpose({ look });
         <span v-if="fromFile">{{ fromFile.name }}, {{ fromFile.points.length }} points <el-button link @click="fromFile = null">Type instead</el-button></span>
       </div>
       <p v-if="problem" role="alert" class="is-broken">{{ problem }}</p>
+      <p v-else-if="!fromFile && typed.problem" class="soft">{{ typed.problem }}</p>
     </div>
     <template v-if="trip">
       <p role="status" data-testid="trip-words"><strong>{{ km(trip.lengthM) }}</strong>, {{ trip.sites.length }} {{ trip.sites.length === 1 ? 'site' : 'sites' }} within {{ widthKm }} km of it. <template v-if="trip.empty.length">Nothing from {{ trip.empty.map((one) => `${km(one.fromM)} to ${km(one.toM)}`).join(', and from ') }}.</template><template v-else>No stretch without any.</template></p>
       <p class="soft">Never work a radio’s settings while you drive: look before, or let somebody else.</p>
-      <div v-if="trip.sites.length" class="scroll" tabindex="0" role="region" aria-label="Sites along the trip"><NearTable :sites="trip.sites" :unit="unit" trip /></div>
+      <div v-if="trip.sites.length" class="scroll" tabindex="0" role="region" aria-label="Sites along the trip"><NearTable :sites="trip.sites" :unit="unit" trip @correct="emit('correct', $event)" /></div>
     </template>
   </div>
 </template>
