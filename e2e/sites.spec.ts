@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import type { Page } from '@playwright/test';
-import { expect, type Relay, test } from './story';
+import { expect, type Relay, saved, tally, test } from './story';
 
 const demoList = (name: string) => fileURLToPath(new URL(`../demo/lists/${name}`, import.meta.url));
 
@@ -103,6 +103,33 @@ test('a wrong tone is corrected once, and stands when a newer version of the lis
   await ellery.getByRole('button', { name: 'Correct QO1ELY' }).click();
   await page.getByRole('button', { name: 'Take back' }).click();
   await expect(ellery).toContainText('110.9 Hz');
+  await forgetAll(relay);
+});
+
+test('a clear frequency is found for the hotspot, with the reason; its channels go along', async ({ page, relay }) => {
+  await forgetAll(relay);
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, 'sites'));
+  await choose(page, 'isles-club.csv');
+  await page.getByTestId('import-list').click();
+  await expect(page.getByTestId('import-list')).toBeHidden();
+  await page.goto(relay.at(id, 'hotspots/home'));
+  await page.getByRole('button', { name: 'Find a clear frequency' }).click();
+  // One of the ten is off the air.
+  await expect(page.getByText('9 sites are within 50 km')).toBeVisible();
+  await expect(page.getByTestId('present')).toContainText('Now: 439.1250 MHz; the nearest is');
+  await expect(page.getByTestId('clearest')).toContainText(/434\.2500 MHz is the clearest of the 70 cm raster: the nearest is [\d.]+ kHz off/);
+  await page.getByTestId('take-frequency').click();
+  await expect(tally(page)).toContainText('12 whole');
+  await saved(page);
+  const { document } = await relay.read(id);
+  expect(document.sites.byId['home']!.txHz).toBe(434_250_000);
+  expect(Object.values(document.codeplugs['handheld']!.channels.byId).every((channel) => channel.rxHz === 434_250_000)).toBe(true);
+  // The round number that people choose.
+  await page.getByLabel('Frequency', { exact: true }).fill('435.5');
+  await page.getByLabel('Frequency', { exact: true }).press('Enter');
+  await page.getByRole('button', { name: 'Find a clear frequency' }).click();
+  await expect(page.getByTestId('present')).toContainText('435.5000 MHz; it lies in what is taken: 70 cm satellite segment');
   await forgetAll(relay);
 });
 

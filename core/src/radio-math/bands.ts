@@ -31,6 +31,10 @@ export function amateurBands(region: RegionId): readonly Segment[] {
   return AMATEUR_BANDS[region];
 }
 
+export function satelliteSegments(): readonly Segment[] {
+  return SATELLITE_SEGMENTS;
+}
+
 /** The band that holds a whole channel of `widthHz` around `freqHz`, `null` when none does. */
 export function amateurBandOf(freqHz: number, widthHz: number, region: RegionId): Segment | null {
   return AMATEUR_BANDS[region].find((band) => freqHz - widthHz / 2 >= band.lowHz && freqHz + widthHz / 2 <= band.highHz) ?? null;

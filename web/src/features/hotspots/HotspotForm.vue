@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { COLOR_CODE_MAX } from '@relay/core/modes/dmr/limits';
 import { moveHotspot } from '@relay/core/plan/acts';
 import { newLogin } from '@relay/core/plan/create';
@@ -9,10 +9,12 @@ import { formatMHz } from '@relay/core/radio-math/quantities';
 import { FieldGroup, TextField } from '../../parts';
 import { takeMHz, takeName, takeNumber, takeWhole, type Taken } from '../../parts/field';
 import { usePlanStore } from '../../sync/plan-store';
+import FrequencyFinder from './FrequencyFinder.vue';
 import LoginForm from './LoginForm.vue';
 
 const props = defineProps<{ site: Site; profile: Profile }>();
 const store = usePlanStore();
+const finding = ref(false);
 const networks = computed(() => rows(store.plan!.networks));
 
 function change(label: string, recipe: (site: Site, profile: Profile) => void): void {
@@ -45,10 +47,12 @@ function takePosition(text: string): Taken {
     <FieldGroup title="On the air">
       <TextField label="Name" :value="site.name" :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))" autofocus />
       <TextField label="Frequency" :value="formatMHz(site.txHz)" :take="(text) => takeMHz(text, (hz) => change('frequency', (one) => moveHotspot(one, hz)))" mono unit="MHz" hint="Simplex: it sends and hears on the same frequency. Use it only where your licence and band plan allow unattended operation." />
+      <div class="find"><el-button @click="finding = true">Find a clear frequency</el-button></div>
       <TextField v-if="site.dmr" label="Color code" :value="String(site.dmr.colorCode)" :take="(text) => takeWhole(text, 0, COLOR_CODE_MAX, (value) => change('color code', (one) => void (one.dmr!.colorCode = value)))" mono />
       <TextField label="Usual distance" :value="String(site.distanceM)" :take="(text) => takeNumber(text, 0.1, 1_000_000, (value) => change('distance', (one) => void (one.distanceM = value)))" mono unit="m" hint="From the radio. Sets the level at the hotspot’s receiver." />
       <TextField label="Takes at most" :value="String(site.maxInputDbm)" :take="(text) => takeNumber(text, -150, 60, (value) => change('strongest signal', (one) => void (one.maxInputDbm = value)))" mono unit="dBm" hint="The strongest signal it takes without distortion. The default is from memory." />
     </FieldGroup>
+    <FrequencyFinder v-model="finding" :site="site" :profile="profile" />
     <FieldGroup title="Modes">
       <div class="switch"><el-switch :model-value="profile.modes.dmr" aria-label="DMR" @update:model-value="change('DMR', (_, one) => void (one.modes.dmr = $event === true))" /><span>DMR</span></div>
     </FieldGroup>
@@ -72,6 +76,16 @@ function takePosition(text: string): Taken {
 </template>
 
 <style scoped>
+.find {
+  padding-left: 180px;
+}
+
+@media (max-width: 760px) {
+  .find {
+    padding-left: 0;
+  }
+}
+
 .switch {
   display: flex;
   gap: 12px;
