@@ -1,6 +1,6 @@
 /** What was last written to a radio, held apart from what is planned; the difference is what must be reprogrammed. */
 import { CHANNEL_FIELDS, valuesOf } from '../codeplug/channel-fields';
-import { placeOf } from '../path/describe';
+import { placeOf } from '../path/place';
 import type { PlanIndex } from '../path/plan-index';
 import { rows, tableOf } from '../plan/table';
 import { sameJson } from '../plan/patches';

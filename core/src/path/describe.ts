@@ -97,11 +97,6 @@ function outcomeWords({ outcome, call, reply, arrives }: Path, plan: Plan): stri
   }
 }
 
-/** Where a call comes out, short: `Lantern 417`; empty when nowhere. */
-export function placeOf({ index, arrives }: Pick<PathContext, 'index' | 'arrives'>): string {
-  return arrives ? `${index.plan.networks.byId[arrives.networkId]!.name} ${arrives.number}` : '';
-}
-
 export function describePath(path: Path, context: PathContext): RelayView {
   return {
     radioId: path.radioId,

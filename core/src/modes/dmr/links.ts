@@ -1,6 +1,7 @@
 /** Where a hotspot's gateway sends a DMR call, and what waits there. */
 import type { CallKind, Destination, Id, Network, Plan } from '../../plan/types';
 import { rows } from '../../plan/table';
+import { placeOf } from '../../path/place';
 import type { PlanIndex } from '../../path/plan-index';
 import type { Arrival, PathContext } from '../../path/types';
 import type { DestinationInfo } from '../mode';
@@ -132,6 +133,12 @@ function judge(context: PathContext): RouteVerdict {
   if (expects !== null) return { is: 'misdialled', expects };
   if (table.selection === 'one') return { is: 'other network' };
   return arrives ? { is: 'unreachable' } : { is: 'stops' };
+}
+
+/** The number that a channel calls, with the network’s where that is another: `1000417 (Lantern 417)`. */
+export function calledNumber({ index, channel, arrives }: Pick<PathContext, 'index' | 'channel' | 'arrives'>): string {
+  const { number } = channel.dmr.call;
+  return arrives && arrives.number !== number ? `${number} (${placeOf({ index, arrives })})` : String(number);
 }
 
 /** Where a call ends up, in words: network, kind, number and name. */

@@ -1,4 +1,5 @@
 import { defineCheck } from '../../../checks/check';
+import { calledNumber } from '../links';
 import { channelPointer, channelSubject, eachDisagreement, set } from '../../../checks/walk';
 
 export const callKindDiffers = defineCheck({
@@ -17,7 +18,7 @@ export const callKindDiffers = defineCheck({
   check(index, report) {
     eachDisagreement(index, 'call-kind', 'network', (context, fact) => {
       const pointer = channelPointer(context, 'dmr', 'call', 'kind');
-      const data = { has: String(fact.has), expects: String(fact.expects), number: context.channel.dmr.call.number };
+      const data = { has: String(fact.has), expects: String(fact.expects), number: calledNumber(context) };
       report({ message: 'differs', data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, fact.expects)] }] });
     });
   },

@@ -1,6 +1,7 @@
 import { testCheck } from '../../../testing/check-tester';
-import { removeRow } from '../../../plan/table';
+import { putRow, removeRow } from '../../../plan/table';
 import { CHANNEL, channelOf } from '../../../testing/sample-plan';
+import { bothNetworks } from '../../../testing/sample-routes';
 import { contactMissing } from './contact-missing';
 
 testCheck(contactMissing, {
@@ -21,6 +22,18 @@ testCheck(contactMissing, {
               contacts.order.push('ct-g417');
             },
           },
+        },
+      ],
+    },
+    {
+      name: 'taken out, where a rule changes the number',
+      change: (plan) => (bothNetworks(plan), removeRow(plan.codeplugs['r1']!.contacts, 'ct-g417')),
+      findings: [
+        {
+          message: 'missing',
+          pointer: `${CHANNEL}/dmr/call`,
+          says: 'The channel calls group 1000417 (Lantern 417); Handheld has no such contact.',
+          fixes: { add: (plan) => putRow(plan.codeplugs['r1']!.contacts, { id: 'ct-g1000417', name: 'Hask Wide', kind: 'group', number: 1_000_417 }) },
         },
       ],
     },

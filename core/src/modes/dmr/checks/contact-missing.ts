@@ -1,4 +1,5 @@
 import { defineCheck } from '../../../checks/check';
+import { calledNumber } from '../links';
 import { channelPointer, channelSubject, eachDisagreement } from '../../../checks/walk';
 import { shortenName } from '../../../build/names';
 import { toPointer } from '../../../plan/patches';
@@ -30,7 +31,7 @@ export const contactMissing = defineCheck({
         { op: 'add' as const, path: `${base}/byId/${id}`, value: { id, name, kind, number } },
         { op: 'add' as const, path: `${base}/order/-`, value: id },
       ];
-      report({ message: 'missing', data: { kind, number, radio: radio.name, name }, pointer: channelPointer(context, 'dmr', 'call'), subject: channelSubject(context), fixes: [{ id: 'add', patches }] });
+      report({ message: 'missing', data: { kind, number: calledNumber(context), radio: radio.name, name }, pointer: channelPointer(context, 'dmr', 'call'), subject: channelSubject(context), fixes: [{ id: 'add', patches }] });
     });
   },
 });

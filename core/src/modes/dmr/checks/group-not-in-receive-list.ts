@@ -1,4 +1,5 @@
 import { defineCheck } from '../../../checks/check';
+import { calledNumber } from '../links';
 import { channelPointer, channelSubject, eachDisagreement, set } from '../../../checks/walk';
 import { rows } from '../../../plan/table';
 import { toPointer } from '../../../plan/patches';
@@ -15,25 +16,26 @@ export const groupNotInReceiveList = defineCheck({
     source: { kind: 'common practice', name: 'whether the own group is heard unlisted is a property of the radio' },
   },
   messages: {
-    lacks: 'The channel calls group {number}; its receive list “{list}” lacks it.',
-    none: 'The channel calls group {number} and has no receive list; {radio} hears only listed groups.',
+    lacks: 'The channel calls group {called}; its receive list “{list}” lacks it.',
+    none: 'The channel calls group {called} and has no receive list; {radio} hears only listed groups.',
   },
   fixes: { add: 'Add {number} to “{list}”', use: 'Use receive list “{list}”' },
   check(index, report) {
     eachDisagreement(index, 'receive-list', 'radio', (context) => {
       const { channel, codeplug, radio } = context;
       const { number } = channel.dmr.call;
+      const called = calledNumber(context);
       const pointer = channelPointer(context, 'dmr', 'receiveListId');
       const list = channel.dmr.receiveListId === null ? undefined : codeplug.receiveLists.byId[channel.dmr.receiveListId];
       const other = rows(codeplug.receiveLists).find((one) => one.groups.includes(number));
       const subject = channelSubject(context);
       if (list && list.groups.length < radio.limits.groupsPerReceiveList) {
         const path = toPointer(['codeplugs', radio.id, 'receiveLists', 'byId', list.id, 'groups', '-']);
-        report({ message: 'lacks', data: { number, list: list.name }, pointer, subject, fixes: [{ id: 'add', patches: [{ op: 'add', path, value: number }] }] });
+        report({ message: 'lacks', data: { number, called, list: list.name }, pointer, subject, fixes: [{ id: 'add', patches: [{ op: 'add', path, value: number }] }] });
         return;
       }
       const fixes = other ? [{ id: 'use' as const, data: { list: other.name }, patches: [set(pointer, other.id)] }] : [];
-      report(list ? { message: 'lacks', data: { number, list: list.name }, pointer, subject, fixes } : { message: 'none', data: { number, radio: radio.name }, pointer, subject, fixes });
+      report(list ? { message: 'lacks', data: { number, called, list: list.name }, pointer, subject, fixes } : { message: 'none', data: { number, called, radio: radio.name }, pointer, subject, fixes });
     });
   },
 });

@@ -1,4 +1,5 @@
 import { defineCheck } from '../../../checks/check';
+import { calledNumber } from '../links';
 import { channelPointer, channelSubject, eachDisagreement } from '../../../checks/walk';
 
 export const groupUnknown = defineCheck({
@@ -11,11 +12,11 @@ export const groupUnknown = defineCheck({
     why: 'The call goes to a group where nobody is, or to one you do not mean.',
     remedy: 'Choose where the channel should reach, or add the group under Networks if it exists.',
   },
-  messages: { unknown: 'The channel calls {kind} {has}; {network} knows no such number.' },
+  messages: { unknown: 'The channel calls {kind} {called}; {network} knows no such number.' },
   fixes: {},
   check(index, report) {
     eachDisagreement(index, 'group', 'network', (context, fact) => {
-      const data = { kind: context.channel.dmr.call.kind, has: Number(fact.has), network: String(fact.expects) };
+      const data = { kind: context.channel.dmr.call.kind, called: calledNumber(context), network: String(fact.expects) };
       report({ message: 'unknown', data, pointer: channelPointer(context, 'dmr', 'call', 'number'), subject: channelSubject(context) });
     });
   },
