@@ -19,12 +19,16 @@ function farness(host: string): number {
   return createHash('sha256').update(host.toLowerCase()).digest().readUInt32BE(0) / 0xffffffff;
 }
 
+/** Delay of a host in the model without jitter, milliseconds. */
+export function modelDelayMs(host: string): number {
+  return NEAREST_MS + (FARTHEST_MS - NEAREST_MS) * farness(host) ** 2;
+}
+
 /** Answers late by how far the host is in the model, with jitter, and now and then not at all. `random` gives 0 to below 1. */
 export function simulatedLine(random: () => number = Math.random): Line {
   return {
     async ask(host, signal) {
-      const base = NEAREST_MS + (FARTHEST_MS - NEAREST_MS) * farness(host) ** 2;
-      await wait(base * (1 + MOST_JITTER * random()), undefined, { signal });
+      await wait(modelDelayMs(host) * (1 + MOST_JITTER * random()), undefined, { signal });
       if (random() < LOSS) throw new Unanswered(host);
     },
   };

@@ -80,7 +80,7 @@ function removeChannel(): void {
       <el-option v-for="one in radios" :key="one.id" :value="one.id" :label="one.name" />
     </el-select>
     <template v-if="radio">
-      <input v-model="filter" class="filter" aria-label="Show channels with these words" placeholder="Show channels with…" />
+      <input v-model="filter" class="filter plain-input" aria-label="Show channels with these words" placeholder="Show channels with…" />
       <el-button @click="addChannel">Add a channel</el-button>
       <el-button :disabled="!selected" @click="removeChannel">Remove it</el-button>
       <el-button @click="router.push({ name: 'carry-out', params: { planId } })">Files and cards</el-button>
@@ -116,13 +116,6 @@ function removeChannel(): void {
 
 .filter {
   width: 170px;
-  height: 32px;
-  padding: 0 8px;
-  color: var(--ink);
-  background: var(--raised);
-  border: 1px solid #a9a595;
-  border-radius: 3px;
-  font: inherit;
 }
 
 @media (max-width: 760px) {

@@ -58,7 +58,7 @@ async function load(): Promise<void> {
   }
 }
 
-watch([open, radiusKm], ([now]) => now && void load());
+watch(radiusKm, load, { immediate: true });
 
 function take(): void {
   const { best } = view.value;

@@ -52,7 +52,7 @@ function takePosition(text: string): Taken {
       <TextField label="Usual distance" :value="String(site.distanceM)" :take="(text) => takeNumber(text, 0.1, 1_000_000, (value) => change('distance', (one) => void (one.distanceM = value)))" mono unit="m" hint="From the radio. Sets the level at the hotspot’s receiver." />
       <TextField label="Takes at most" :value="String(site.maxInputDbm)" :take="(text) => takeNumber(text, -150, 60, (value) => change('strongest signal', (one) => void (one.maxInputDbm = value)))" mono unit="dBm" hint="The strongest signal it takes without distortion. The default is from memory." />
     </FieldGroup>
-    <FrequencyFinder v-model="finding" :site="site" :profile="profile" />
+    <FrequencyFinder v-if="finding" v-model="finding" :site="site" :profile="profile" />
     <FieldGroup title="Modes">
       <div class="switch"><el-switch :model-value="profile.modes.dmr" aria-label="DMR" @update:model-value="change('DMR', (_, one) => void (one.modes.dmr = $event === true))" /><span>DMR</span></div>
     </FieldGroup>

@@ -85,7 +85,7 @@ function accept(): void {
         <el-radio-group v-if="candidates.length" v-model="chosenId" aria-label="Network to add" class="choose">
           <el-radio v-for="network in candidates" :key="network.id" :value="network.id">{{ network.name }} <span class="soft">{{ network.groups.order.length }} groups</span></el-radio>
         </el-radio-group>
-        <p class="fresh"><input v-model="freshName" aria-label="Name of a network that is not in the plan yet" placeholder="A network not in the plan yet" @keydown.enter="addFresh" /><el-button :disabled="freshName.trim() === ''" @click="addFresh">Put it into the plan</el-button></p>
+        <p class="fresh"><input v-model="freshName" class="plain-input" aria-label="Name of a network that is not in the plan yet" placeholder="A network not in the plan yet" @keydown.enter="addFresh" /><el-button :disabled="freshName.trim() === ''" @click="addFresh">Put it into the plan</el-button></p>
         <TextField v-if="chosen && lacksPassword" label="Password there" :value="password" :take="(text) => ((password = text), null)" type="password" hint="Of your account at the network. It may be typed later under the hotspot." />
       </li>
       <li v-if="proposal">
@@ -171,12 +171,6 @@ ul {
 
 .fresh input {
   width: 260px;
-  height: 32px;
-  padding: 0 8px;
-  color: var(--ink);
-  background: var(--raised);
-  border: 1px dashed #a9a595;
-  border-radius: 3px;
-  font: inherit;
+  border-style: dashed;
 }
 </style>

@@ -46,9 +46,9 @@ const takeBack = (of: CorrectableField) => run((one) => api.uncorrect(one, of), 
       <p class="soft">{{ site.listName }} keeps its own value; yours stands above it, also when a newer version of the list is imported.</p>
       <label>What is wrong <el-select v-model="field" aria-label="What is wrong"><el-option v-for="one in CORRECTABLE" :key="one" :value="one" :label="CORRECTIONS[one].title" /></el-select></label>
       <p>Now: <span class="mono">{{ present || 'nothing' }}</span></p>
-      <label>Should be <input v-model="text" class="mono" :aria-invalid="problem !== ''" aria-describedby="correction-problem" /></label>
+      <label>Should be <input v-model="text" class="plain-input mono" :aria-invalid="problem !== ''" aria-describedby="correction-problem" /></label>
       <p v-if="problem" id="correction-problem" role="alert" class="is-broken">{{ problem }}</p>
-      <label>Why <input v-model="why" maxlength="200" placeholder="heard it, asked the keeper …" /></label>
+      <label>Why <input v-model="why" class="plain-input" maxlength="200" placeholder="heard it, asked the keeper …" /></label>
       <div v-if="site.corrections.length">
         <h3>Corrected so far</h3>
         <ul><li v-for="one in site.corrections" :key="one.field">{{ CORRECTIONS[one.field].title }}: <span class="mono">{{ one.text || 'nothing' }}</span>, the list says <span class="mono">{{ one.was || 'nothing' }}</span><span class="soft"> · {{ [one.who, one.why, one.madeAt.slice(0, 10)].filter(Boolean).join(' · ') }}</span> <el-button link @click="takeBack(one.field)">Take back</el-button></li></ul>
@@ -80,15 +80,5 @@ h3 {
 ul {
   margin: 4px 0 0;
   padding-left: 18px;
-}
-
-input {
-  height: 32px;
-  padding: 0 8px;
-  color: var(--ink);
-  background: var(--raised);
-  border: 1px solid #a9a595;
-  border-radius: 3px;
-  font-size: 13px;
 }
 </style>

@@ -106,10 +106,10 @@ async function add(): Promise<void> {
         <p v-if="preview.findings.length > MOST" class="soft">and {{ preview.findings.length - MOST }} more.</p>
       </details>
       <div class="about">
-        <label>Name <input v-model="about.name" maxlength="100" @change="look(fields.join(','))" /></label>
-        <label>Source <input v-model="about.source" maxlength="200" /></label>
-        <label>Licence note <input v-model="about.licence" maxlength="200" placeholder="who may use it, and how" /></label>
-        <label>Issued on <input v-model="about.issuedOn" type="date" /></label>
+        <label>Name <input class="plain-input" v-model="about.name" maxlength="100" @change="look(fields.join(','))" /></label>
+        <label>Source <input class="plain-input" v-model="about.source" maxlength="200" /></label>
+        <label>Licence note <input class="plain-input" v-model="about.licence" maxlength="200" placeholder="who may use it, and how" /></label>
+        <label>Issued on <input class="plain-input" v-model="about.issuedOn" type="date" /></label>
       </div>
     </template>
     <template #footer>
@@ -154,16 +154,6 @@ p {
 .about label {
   display: grid;
   gap: 2px;
-}
-
-.about input {
-  height: 32px;
-  padding: 0 8px;
-  color: var(--ink);
-  background: var(--raised);
-  border: 1px solid #a9a595;
-  border-radius: 3px;
-  font: inherit;
 }
 
 @media (max-width: 760px) {

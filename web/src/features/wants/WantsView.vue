@@ -73,7 +73,7 @@ onMounted(() => {
   </EmptyState>
   <div v-else class="board">
     <div class="tools">
-      <input v-model="filter" class="filter" aria-label="Show destinations with these words" placeholder="Part of a name or number" />
+      <input v-model="filter" class="filter plain-input" aria-label="Show destinations with these words" placeholder="Part of a name or number" />
       <el-checkbox v-model="wantedOnly">Only what is wanted</el-checkbox>
       <span class="soft">Press a site to want the destination through it, or drag a destination onto a radio.</span>
     </div>
@@ -124,13 +124,6 @@ onMounted(() => {
 
 .filter {
   width: 240px;
-  height: 32px;
-  padding: 0 8px;
-  color: var(--ink);
-  background: var(--raised);
-  border: 1px solid #a9a595;
-  border-radius: 3px;
-  font: inherit;
 }
 
 .name {
