@@ -3,7 +3,8 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import { afterAll, afterEach, beforeAll, describe, expect, inject, it } from 'vitest';
 import { legBetween } from '@relay/core/geo/geodesic';
 import { openDatabase } from '../src/db/data-source';
-import { Directory, type ListSummary, type NearSite, type Trip } from '../src/directory/directory';
+import type { ListSummary, NearSite, Trip } from '@relay/core/lists/filed';
+import { Directory } from '../src/directory/directory';
 import { CORRECTIONS_SCHEMA, IMPORTED_SCHEMA, LIST_SCHEMA, NEAR_SCHEMA, PREVIEW_SCHEMA, TRIP_SCHEMA } from '../src/http/schemas';
 import { ask, type Running, startServer } from './harness';
 

@@ -1,24 +1,13 @@
 /** Imported lists of sites, and what is near. A list goes in whole or not at all. */
 import { randomUUID } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';
-import type { Stretch } from '@relay/core/geo/corridor';
 import { type NearestIndex, nearestIndex } from '@relay/core/geo/nearest';
 import { type CorrectableField, correct, CORRECTIONS, type ListDifference, differenceOf } from '@relay/core/lists/corrections';
-import type { ListedMode, ListedSite } from '@relay/core/lists/types';
+import type { Correction, FiledSite, ListSummary, NearSite, SiteCorrection, Trip } from '@relay/core/lists/filed';
+import type { ListedMode } from '@relay/core/lists/types';
 import type { ReadSites } from '@relay/core/lists/read-sites';
 import type { Position } from '@relay/core/plan/types';
 import { NotFound } from '../errors';
-
-export interface ListSummary {
-  id: string;
-  name: string;
-  source: string;
-  licence: string;
-  issuedOn: string | null;
-  layout: string;
-  sites: number;
-  importedAt: string;
-}
 
 export interface NewList {
   name: string;
@@ -26,38 +15,6 @@ export interface NewList {
   licence: string;
   issuedOn: string | null;
   layout: string;
-}
-
-/** What a user put above a list’s value. */
-export interface Correction {
-  field: CorrectableField;
-  text: string;
-  /** What the list said, as a user would type it. */
-  was: string;
-  who: string;
-  why: string;
-  madeAt: string;
-}
-
-/** A site with the list it stands in, as corrected. */
-interface FiledSite extends ListedSite {
-  listId: string;
-  line: number;
-  listName: string;
-  corrections: Correction[];
-}
-
-export interface NearSite extends FiledSite {
-  distanceM: number;
-  bearingDeg: number;
-}
-
-export interface Trip {
-  lengthM: number;
-  /** In the order of travel. */
-  sites: (FiledSite & { alongM: number; offM: number })[];
-  /** Stretches with no site within the width. */
-  empty: Stretch[];
 }
 
 export interface NearQuery {
@@ -169,7 +126,7 @@ export class Directory {
   }
 
   /** For the list’s keeper: every correction of a list, with who, when and why. */
-  async corrections(listId: string): Promise<(Correction & { callSign: string; module: string; txHz: number })[]> {
+  async corrections(listId: string): Promise<SiteCorrection[]> {
     return this.source.query('SELECT call_sign AS "callSign", module, tx_hz::float8 AS "txHz", field, text, was, who, why, made_at AS "madeAt" FROM directory_correction WHERE list_id = $1 ORDER BY call_sign, module, tx_hz, field', [listId]);
   }
 

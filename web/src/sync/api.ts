@@ -3,7 +3,8 @@ import type { EditRecord } from '@relay/core/plan/history';
 import type { Patch } from '@relay/core/plan/patches';
 import type { ReadFinding } from '@relay/core/formats/format';
 import type { CorrectableField, ListDifference } from '@relay/core/lists/corrections';
-import type { Column, ListedSite } from '@relay/core/lists/types';
+import type { FiledSite, ListSummary, NearSite, SiteCorrection, Trip } from '@relay/core/lists/filed';
+import type { Column } from '@relay/core/lists/types';
 import type { Delay, Plan, Position } from '@relay/core/plan/types';
 
 export interface PlanSummary {
@@ -33,17 +34,6 @@ export interface Opened {
   recent: SavedEdit[];
 }
 
-export interface ListSummary {
-  id: string;
-  name: string;
-  source: string;
-  licence: string;
-  issuedOn: string | null;
-  layout: string;
-  sites: number;
-  importedAt: string;
-}
-
 export interface ListCounts {
   good: number;
   doubtful: number;
@@ -58,38 +48,6 @@ export interface ListPreview extends ListCounts {
   sample: string[][];
   /** Against the list of that name that is there; `null` when there is none. */
   difference: ListDifference | null;
-}
-
-export interface Correction {
-  field: CorrectableField;
-  text: string;
-  was: string;
-  who: string;
-  why: string;
-  madeAt: string;
-}
-
-export interface FiledSite extends ListedSite {
-  listId: string;
-  line: number;
-  listName: string;
-  corrections: Correction[];
-}
-
-export interface NearSite extends FiledSite {
-  distanceM: number;
-  bearingDeg: number;
-}
-
-export interface AlongSite extends FiledSite {
-  alongM: number;
-  offM: number;
-}
-
-export interface Trip {
-  lengthM: number;
-  sites: AlongSite[];
-  empty: { fromM: number; toM: number }[];
 }
 
 export class ServerGone extends Error {}
@@ -142,9 +100,9 @@ export const api = {
   addList: (about: { name: string; source: string; licence: string; issuedOn: string; fields: string }, file: Blob, signal: AbortSignal) => call<{ list: ListSummary } & ListCounts>('POST', `/lists?${query(about)}`, file, signal),
   correct: ({ listId, line }: Pick<FiledSite, 'listId' | 'line'>, correction: { field: CorrectableField; text: string; who: string; why: string }) => call<undefined>('PUT', `/lists/${listId}/sites/${line}/corrections`, correction),
   uncorrect: ({ listId, line }: Pick<FiledSite, 'listId' | 'line'>, field: CorrectableField) => call<undefined>('DELETE', `/lists/${listId}/sites/${line}/corrections/${field}`),
-  corrections: (listId: string) => call<(Correction & { callSign: string; module: string; txHz: number })[]>('GET', `/lists/${listId}/corrections`),
+  corrections: (listId: string) => call<SiteCorrection[]>('GET', `/lists/${listId}/corrections`),
   removeList: (id: string) => call<undefined>('DELETE', `/lists/${id}`),
-  near: (from: Position, limit: number, mode: string, signal: AbortSignal) => call<NearSite[]>('GET', `/sites/near?${query({ ...from, limit, mode })}`, undefined, signal),
+  near: (from: Position, limit: number, mode: string, signal?: AbortSignal) => call<NearSite[]>('GET', `/sites/near?${query({ ...from, limit, mode })}`, undefined, signal),
   along: (points: readonly Position[], widthM: number, mode: string, signal: AbortSignal) => call<Trip>('POST', '/sites/along', { points, widthM, mode: mode || null }, signal),
   restore: (id: string) => call<PlanSummary>('POST', `/plans/${id}/restore`),
 };

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The clearest frequency for this hotspot, and why. */
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, onMounted, ref, shallowRef } from 'vue';
 import { moveSite, siteWidthHz } from '@relay/core/checks/site-frequency';
 import { compassPoint } from '@relay/core/geo/geodesic';
 import { applyInPlace } from '@relay/core/plan/patches';
@@ -10,7 +10,8 @@ import { clearanceAt, hotspotBands, type Occupied, viewBand } from '@relay/core/
 import { formatMHz } from '@relay/core/radio-math/quantities';
 import { TextField } from '../../parts';
 import { takeNumber } from '../../parts/field';
-import { api, type NearSite } from '../../sync/api';
+import type { NearSite } from '@relay/core/lists/filed';
+import { api } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
 import BandStrip from './BandStrip.vue';
 
@@ -20,7 +21,8 @@ const store = usePlanStore();
 const MOST = 200;
 const radiusKm = ref(50);
 const bandName = ref('');
-const near = shallowRef<NearSite[]>([]);
+const found = shallowRef<NearSite[]>([]);
+const near = computed(() => found.value.filter((one) => one.distanceM <= radiusKm.value * 1000 && one.status !== 'off the air'));
 const problem = ref('');
 const width = computed(() => siteWidthHz(props.site));
 const bands = computed(() => hotspotBands(store.plan!.station.region));
@@ -45,20 +47,15 @@ const presentWords = computed(() => {
   return clearanceHz < 0 ? `it lies in what is taken: ${nearest.words}` : `the nearest is ${khz(clearanceHz)} off: ${nearest.words}`;
 });
 
-async function load(): Promise<void> {
-  const location = props.profile.location;
-  near.value = [];
-  problem.value = '';
+onMounted(async () => {
+  const { location } = props.profile;
   if (!location) return;
   try {
-    const found = await api.near(location, MOST, '', new AbortController().signal);
-    near.value = found.filter((one) => one.distanceM <= radiusKm.value * 1000 && one.status !== 'off the air');
+    found.value = await api.near(location, MOST, '');
   } catch (error) {
     problem.value = (error as Error).message;
   }
-}
-
-watch(radiusKm, load, { immediate: true });
+});
 
 function take(): void {
   const { best } = view.value;

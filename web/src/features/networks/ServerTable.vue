@@ -66,7 +66,4 @@ const takeRegion = (id: string) => (text: string): Taken => {
   display: block;
 }
 
-th.number {
-  font-family: inherit;
-}
 </style>

@@ -93,7 +93,7 @@ onMounted(refresh);
       </table>
       <form class="new" @submit.prevent="create">
         <label for="new-plan">New plan</label>
-        <input id="new-plan" v-model="name" maxlength="100" placeholder="Its name" autocomplete="off" />
+        <input class="plain-input" id="new-plan" v-model="name" maxlength="100" placeholder="Its name" autocomplete="off" />
         <el-button type="primary" native-type="submit">Start it</el-button>
         <el-button @click="loadDemo('ostrey-isles')">Add the demo plan</el-button>
         <el-button @click="loadDemo('inherited')">Add “Inherited”, to learn on</el-button>
@@ -148,13 +148,6 @@ onMounted(refresh);
 
 .new input {
   width: 240px;
-  height: 32px;
-  padding: 0 8px;
-  color: var(--ink);
-  background: var(--raised);
-  border: 1px solid #a9a595;
-  border-radius: 3px;
-  font: inherit;
 }
 
 .failure ul {

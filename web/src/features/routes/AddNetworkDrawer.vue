@@ -154,10 +154,6 @@ ul {
   white-space: nowrap;
 }
 
-.prefixes th.number {
-  font-family: inherit;
-}
-
 .choose {
   display: grid;
   justify-items: start;

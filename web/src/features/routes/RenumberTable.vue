@@ -22,8 +22,3 @@ const channel = (one: Renumbering) => props.plan.codeplugs[one.radioId]!.channel
   </table>
 </template>
 
-<style scoped>
-th.number {
-  font-family: inherit;
-}
-</style>

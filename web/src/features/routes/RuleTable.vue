@@ -111,10 +111,6 @@ function add(range: RuleRange | null): void {
   justify-content: flex-end;
 }
 
-.rules th.number {
-  font-family: inherit;
-}
-
 .call {
   width: 96px;
 }

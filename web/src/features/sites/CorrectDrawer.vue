@@ -2,7 +2,8 @@
 /** One site of a list, corrected: kept above the list’s value, with who and why, over newer versions. */
 import { computed, ref, watch } from 'vue';
 import { CORRECTABLE, type CorrectableField, CORRECTIONS } from '@relay/core/lists/corrections';
-import { api, type FiledSite } from '../../sync/api';
+import type { FiledSite } from '@relay/core/lists/filed';
+import { api } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
 
 const site = defineModel<FiledSite | null>({ required: true });

@@ -3,7 +3,8 @@
 import { computed, ref, shallowRef } from 'vue';
 import { describeReadFinding } from '@relay/core/formats/format';
 import type { ColumnField } from '@relay/core/lists/types';
-import { api, type ListPreview, type ListSummary } from '../../sync/api';
+import type { ListSummary } from '@relay/core/lists/filed';
+import { api, type ListPreview } from '../../sync/api';
 
 const open = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ imported: [list: ListSummary] }>();

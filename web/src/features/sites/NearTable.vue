@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { compassPoint } from '@relay/core/geo/geodesic';
 import { formatMHz, formatShiftMHz } from '@relay/core/radio-math/quantities';
-import type { AlongSite, NearSite } from '../../sync/api';
+import type { AlongSite, NearSite } from '@relay/core/lists/filed';
 import { type DistanceUnit, distanceText } from './place';
 
 /** Either near a place (distance and bearing) or along a trip (on the way, and off it). */
@@ -42,10 +42,6 @@ const access = (site: NearSite | AlongSite) => [site.colorCode === null ? '' : `
 </template>
 
 <style scoped>
-th.number {
-  font-family: inherit;
-}
-
 tbody th {
   background: none;
   white-space: nowrap;

@@ -1,0 +1,55 @@
+/** What a directory of imported lists answers, the same on the server that gives it and the page that shows it. */
+import type { Stretch } from '../geo/corridor';
+import type { CorrectableField } from './corrections';
+import type { ListedSite } from './types';
+
+export interface ListSummary {
+  id: string;
+  name: string;
+  source: string;
+  licence: string;
+  issuedOn: string | null;
+  layout: string;
+  sites: number;
+  importedAt: string;
+}
+
+/** What a user put above a list’s value. */
+export interface Correction {
+  field: CorrectableField;
+  text: string;
+  /** What the list said, as a user would type it. */
+  was: string;
+  who: string;
+  why: string;
+  madeAt: string;
+}
+
+/** A correction with the site it is about, for the keeper of a list. */
+export type SiteCorrection = Correction & Pick<ListedSite, 'callSign' | 'module' | 'txHz'>;
+
+/** A site with the list it stands in, as corrected. */
+export interface FiledSite extends ListedSite {
+  listId: string;
+  line: number;
+  listName: string;
+  corrections: Correction[];
+}
+
+export interface NearSite extends FiledSite {
+  distanceM: number;
+  bearingDeg: number;
+}
+
+export interface AlongSite extends FiledSite {
+  alongM: number;
+  offM: number;
+}
+
+export interface Trip {
+  lengthM: number;
+  /** In the order of travel. */
+  sites: AlongSite[];
+  /** Stretches with no site within the width. */
+  empty: Stretch[];
+}
