@@ -1,5 +1,6 @@
 /** Plans of any size for measuring: spread over radios, sites, networks and groups as a large club's would be. */
 import { carryOut } from '@relay/core/build/build';
+import { dmrChannel } from '@relay/core/testing/sample-plan';
 import { emptyPlan, newHotspot, newLogin, newNetwork, newProfile, newRadio, newServer } from '@relay/core/plan/create';
 import { edit } from '@relay/core/plan/edit';
 import { putRow, tableOf } from '@relay/core/plan/table';
@@ -16,7 +17,7 @@ const ID = 9_992_417;
 /** Channels go round sites and groups, so that each want differs; one in fifty channels is spoiled, so that checks have work. */
 export function generatedPlan({ channels, sites, groups }: Size): Plan {
   const furnished = edit(emptyPlan('Generated'), (plan) => {
-    plan.station = { callSign: 'QO3VES', operator: '', dmrId: ID, region: 'itu-1', place: '' };
+    Object.assign(plan.station, { callSign: 'QO3VES', operator: '', dmrId: ID, region: 'itu-1', place: '' });
     const radio = newRadio('r', 'Radio', ID);
     putRow(plan.radios, { ...radio, limits: { ...radio.limits, channels: 100_000, zones: 10_000, receiveLists: 10_000 }, dmr: { id: ID, hearsOwnGroup: false } });
     putRow(plan.networks, {
@@ -35,7 +36,7 @@ export function generatedPlan({ channels, sites, groups }: Size): Plan {
   const built = edit(furnished, carryOut()).plan;
   return edit(built, (plan) => {
     plan.codeplugs['r']!.channels.order.forEach((id, at) => {
-      if (at % 50 === 0) plan.codeplugs['r']!.channels.byId[id]!.dmr.colorCode = (at / 50 + 9) % 16;
+      if (at % 50 === 0) dmrChannel(plan, 'r', id).dmr.colorCode = (at / 50 + 9) % 16;
     });
   }).plan;
 }

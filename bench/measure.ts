@@ -9,3 +9,32 @@ export function medianMs(work: () => unknown, runs = 15): number {
   }
   return times.sort((a, b) => a - b)[Math.floor(runs / 2)]!;
 }
+
+/** The same for work that is waited for. */
+export async function medianAsyncMs(work: () => Promise<unknown>, runs = 15): Promise<number> {
+  const times: number[] = [];
+  for (let run = 0; run < runs; run += 1) {
+    globalThis.gc?.();
+    const start = performance.now();
+    await work();
+    times.push(performance.now() - start);
+  }
+  return times.sort((a, b) => a - b)[Math.floor(runs / 2)]!;
+}
+
+/** What one of many quick calls takes, milliseconds: the median over runs of a hundred each, so that what is measured is the work and not its first time. */
+export function medianEachMs(work: (call: number) => unknown, runs = 15, calls = 100): number {
+  return (
+    medianMs(() => {
+      for (let call = 0; call < calls; call += 1) work(call);
+    }, runs) / calls
+  );
+}
+
+/** The same for calls that are waited for, one after the other. */
+export async function medianEachAsyncMs(work: (call: number) => Promise<unknown>, runs = 7, calls = 20): Promise<number> {
+  const all = await medianAsyncMs(async () => {
+    for (let call = 0; call < calls; call += 1) await work(call);
+  }, runs);
+  return all / calls;
+}

@@ -27,7 +27,7 @@ function manyRules(): RouteRule[] {
 
 function fivePlan(): Plan {
   const furnished = edit(emptyPlan('Five networks'), (plan) => {
-    plan.station = { callSign: 'QO3VES', operator: '', dmrId: ID, region: 'itu-1', place: '' };
+    Object.assign(plan.station, { callSign: 'QO3VES', operator: '', dmrId: ID, region: 'itu-1', place: '' });
     const radio = newRadio('r', 'Radio', ID);
     putRow(plan.radios, { ...radio, limits: { ...radio.limits, channels: 100_000, zones: 10_000, receiveLists: 10_000 } });
     putRow(plan.sites, newHotspot('s', 'Home', 439_125_000, 1));

@@ -36,7 +36,7 @@ describe('check', () => {
   it('ends with 1 and says what, where and the mend', () => {
     const { status, out } = run('check', broken);
     expect(status).toBe(1);
-    expect(out).toContain('Hask Wide: channel has 7, hotspot has 1.');
+    expect(out).toContain('Hask Wide: channel has 7, site has 1.');
     expect(out).toContain('at /codeplugs/r1/channels/byId/ch-w-g1/dmr/colorCode; mend: Set the channel to 1');
     expect(JSON.parse(run('check', broken, '--json').out)).toMatchObject({ paths: { broken: 1 }, findings: [{ check: 'color-code-differs' }] });
   });
@@ -83,6 +83,6 @@ describe('build', () => {
     expect((JSON.parse(run('build', moved, '--json').out) as { field: string }[]).map((item) => item.field)).toEqual(['Color code', 'Color code', 'Color code', 'Color code']);
     const { status, out } = run('build', moved);
     expect(status).toBe(0);
-    expect(planJson.read(out).value!.codeplugs['r1']!.channels.byId['ch-w-g1']!.dmr.colorCode).toBe(2);
+    expect(channelOf(planJson.read(out).value!, 'g1').dmr.colorCode).toBe(2);
   });
 });

@@ -6,6 +6,7 @@ import { runChecks } from '@relay/core/checks/run';
 import { describeReadFinding } from '@relay/core/formats/format';
 import { planJson } from '@relay/core/formats/plan-json';
 import { describePath, type RelayView } from '@relay/core/path/describe';
+import { modeOf } from '@relay/core/modes/registry';
 import { indexPlan } from '@relay/core/path/plan-index';
 import { ADDRESS_MAX, ADDRESS_MIN, SIMPLEX_SLOT } from '@relay/core/modes/dmr/limits';
 import { travel } from '@relay/core/modes/dmr/routes/travel';
@@ -26,6 +27,9 @@ interface Request {
   isPrivate: boolean;
 }
 
+/** The core has no clock: ages are held against this day. */
+const today = (): string => new Date().toISOString().slice(0, 10);
+
 function readPlan(file: string | undefined): Plan {
   if (!file) throw new BadInput('No plan file was named.');
   let text: string;
@@ -44,7 +48,7 @@ function print(text: string): void {
 }
 
 function check({ plan, json }: Request): number {
-  const index = indexPlan(plan);
+  const index = indexPlan(plan, { today: today() });
   const findings = runChecks(index).map((finding) => ({ ...finding, text: explain(finding) }));
   const paths = index.paths().map(({ path }) => path);
   const tally = { whole: 0, doubtful: 0, broken: 0 };
@@ -77,14 +81,16 @@ function trace(request: Request): number {
   if (request.number !== undefined) return traceNumber(request);
   const { plan, json, channel } = request;
   if (!channel) throw new BadInput('Neither channel nor number was named: add --channel NAME or --number N.');
-  const found = indexPlan(plan).paths().filter(({ context }) => context.channel.name === channel);
+  const found = indexPlan(plan, { today: today() }).paths().filter(({ context }) => context.channel.name === channel);
   if (found.length === 0) throw new BadInput(`The plan has no channel “${channel}”.`);
   if (json) print(JSON.stringify(found.map(({ path }) => path), null, 2));
   else {
     for (const { path, context } of found) {
       const view = describePath(path, context);
       print([`${context.channel.name} on ${context.radio.name}: ${view.words}`, ...describe(view.call), ...describe(view.reply)].join('\n'));
-      if (path.arrives) print(`calls ${context.channel.dmr.call.number}; ends up at ${plan.networks.byId[path.arrives.networkId]!.name}, ${path.arrives.kind} ${path.arrives.number}${path.arrives.name ? `, ${path.arrives.name}` : ''}`);
+      const { arrives } = path;
+      const called = modeOf(context.channel.mode).build.contact(context.channel);
+      if (arrives) print(`${called ? `calls ${called.number}; ` : ''}ends up at ${arrives.networkId === null ? context.site!.name : plan.networks.byId[arrives.networkId]!.name}, ${arrives.address}${arrives.name ? `, ${arrives.name}` : ''}`);
     }
   }
   return found.every(({ path }) => path.verdict === 'whole') ? EXIT.whole : EXIT.findings;
@@ -94,7 +100,7 @@ function build({ plan, json }: Request): number {
   const items = propose(plan);
   const built = edit(plan, carryOut()).plan;
   print(json ? JSON.stringify(items, null, 2) : planJson.write(built, { passwords: true }).trimEnd());
-  return runChecks(indexPlan(built)).length > 0 ? EXIT.findings : EXIT.whole;
+  return runChecks(indexPlan(built, { today: today() })).length > 0 ? EXIT.findings : EXIT.whole;
 }
 
 const COMMANDS: Readonly<Record<string, (request: Request) => number>> = { check, trace, build };

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { agreementOf } from '@relay/core/agreement/agreement';
+import { cardOf } from '@relay/core/card/card';
 import { propose } from '@relay/core/build/build';
 import { reprogrammingList } from '@relay/core/compare/written';
 import { acceptRouting, proposeRouting } from '@relay/core/modes/dmr/routes/prefixes';
 import { travel } from '@relay/core/modes/dmr/routes/travel';
 import { indexPlan } from '@relay/core/path/plan-index';
-import { edit } from '@relay/core/plan/edit';
+import { edit, editByPatches } from '@relay/core/plan/edit';
 import { runSheet } from '@relay/core/run-sheet/run-sheet';
 import { validatePlan } from '@relay/core/plan/validate';
 import { DEMO_PLANS } from './ostrey-isles';
@@ -46,8 +47,25 @@ describe('the demo', () => {
     expect(travel(at, 'home', { kind: 'private', slot: 2, number: 4000 })).toMatchObject({ routed: null, words: 'Nowhere: no rule takes private 4000.', meant: 1_004_000 });
   });
 
-  it('Inherited disagrees in five ways', () => {
-    const { findings } = agreementOf(DEMO_PLANS['inherited']!());
-    expect(findings.map((finding) => finding.check).sort()).toEqual(['call-kind-differs', 'color-code-differs', 'frequency-differs', 'radio-id-differs', 'slot-on-simplex']);
+  it('has a plan of all modes: hotspot, repeaters of each mode and a mixed one, all whole', () => {
+    const plan = DEMO_PLANS['all-modes']!();
+    const { tally, findings } = agreementOf(plan);
+    expect([tally, findings]).toEqual([{ whole: 44, doubtful: 0, broken: 0 }, []]);
+    // Every want has its paths.
+    const wanted = new Set(Object.values(plan.codeplugs).flatMap((codeplug) => Object.values(codeplug.channels.byId).map((channel) => channel.wantId)));
+    expect(plan.wants.order.filter((id) => !wanted.has(id))).toEqual([]);
+    expect(cardOf(plan).map((section) => `${section.mode} ${section.title}`)).toEqual(['DMR Lantern', 'D-STAR Reflectors', 'C4FM Evenings', 'C4FM On the water', 'P25 Foghorn']);
+    expect(propose(plan)).toEqual([]);
+    const urs = Object.values(plan.codeplugs['pilot']!.channels.byId).map((channel) => (channel.mode === 'dstar' ? channel.dstar.ur : ''));
+    expect(urs).toEqual(expect.arrayContaining(['LNK001CL', 'WAV042AL', 'LNK004AL', 'CQCQCQ  ', '       U', '       I', '       E', '/QO1MRRB']));
+    expect(runSheet(indexPlan(plan)).map((step) => step.id)).toEqual(expect.arrayContaining(['dstar-pilot-home', 'dstar-pilot-ridge', 'dstar-pilot-quay', 'c4fm-rambler-home', 'c4fm-rambler-mixed', 'p25-portable-home', 'p25-portable-hill']));
+  });
+
+  it('Inherited disagrees in five ways in DMR and in one in every other mode, and one press mends each', () => {
+    let plan = DEMO_PLANS['inherited']!();
+    const { findings } = agreementOf(plan);
+    expect(findings.map((finding) => finding.check).sort()).toEqual(['call-kind-differs', 'color-code-differs', 'frequency-differs', 'group-id-differs', 'nac-differs', 'radio-id-differs', 'rpt2-not-gateway', 'slot-on-simplex', 'tone-missing']);
+    for (const { fixes } of findings) plan = editByPatches(plan, fixes[0]!.patches).plan;
+    expect(agreementOf(plan)).toMatchObject({ tally: { doubtful: 0, broken: 0 }, findings: [] });
   });
 });

@@ -7,8 +7,11 @@ import { markWritten } from '@relay/core/compare/written';
 import { emptyPlan, newHotspot, newLogin, newNetwork, newProfile, newRadio, newServer } from '@relay/core/plan/create';
 import { edit, type Recipe } from '@relay/core/plan/edit';
 import { putRow, rows, tableOf } from '@relay/core/plan/table';
-import type { Network, Plan } from '@relay/core/plan/types';
+import type { ChannelOf, ModeId, NetworkOf, Plan } from '@relay/core/plan/types';
 import type { GroupCategory } from '@relay/core/modes/dmr/types';
+import { withC4fm, withRoomBook } from './c4fm';
+import { withDstar } from './dstar';
+import { withP25 } from './p25';
 
 const OWN_ID = 9_992_417;
 
@@ -36,13 +39,13 @@ const CAUSEWAY_GROUPS: readonly [string, number, GroupCategory][] = [
   ['Breakwater Test', 7890, 'test'],
 ];
 
-function groupTable(groups: readonly [string, number, GroupCategory][]): Network['groups'] {
+function groupTable(groups: readonly [string, number, GroupCategory][]): NetworkOf<'dmr'>['groups'] {
   return tableOf(groups.map(([name, number, category]) => ({ id: `g${number}`, name, number, category })));
 }
 
 const WANTED = ['Hask Wide', 'Merrin Head', 'Port Ellery', 'Dunsel', 'Ostrey All', 'Ferry Net', 'Isles Weather', 'Boat to Shore', 'Newcomers', 'Lighthouse Watch'];
 
-function lantern(): Network {
+function lantern(): NetworkOf<'dmr'> {
   return {
     ...newNetwork('lantern', 'Lantern', OWN_ID),
     servers: tableOf([newServer('merrin', 'Merrin', 'merrin.lantern.example', 'Main island'), newServer('dunsel', 'Dunsel', 'dunsel.lantern.example', 'South isles')]),
@@ -52,7 +55,7 @@ function lantern(): Network {
 }
 
 /** In the plan, but not through the hotspot yet: adding it is the demo's second story. */
-function causeway(): Network {
+function causeway(): NetworkOf<'dmr'> {
   return {
     ...newNetwork('causeway', 'Causeway', OWN_ID),
     servers: tableOf([newServer('tarn', 'Tarn', 'tarn.causeway.example', 'North isles'), newServer('quarry', 'Quarry', 'quarry.causeway.example', 'Main island'), newServer('sand', 'Sand Bar', 'sand.causeway.example', 'Outer banks')]),
@@ -63,7 +66,7 @@ function causeway(): Network {
 }
 
 const home: Recipe = (plan) => {
-  plan.station = { callSign: 'QO3VES', operator: 'Vesna Torrow', dmrId: OWN_ID, region: 'itu-1', place: 'Hask, Ostrey Isles' };
+  Object.assign(plan.station, { callSign: 'QO3VES', operator: 'Vesna Torrow', dmrId: OWN_ID, region: 'itu-1', place: 'Hask, Ostrey Isles', position: { lat: 46.71, lon: -33.42 } });
   putRow(plan.radios, { ...newRadio('handheld', 'Handheld', OWN_ID), dmr: { id: OWN_ID, hearsOwnGroup: false } });
   putRow(plan.sites, newHotspot('home', 'QO3VES 03', 439_125_000, 1));
   putRow(plan.networks, lantern());
@@ -80,7 +83,7 @@ const home: Recipe = (plan) => {
     location: { lat: 46.71, lon: -33.42, publish: true },
     adminPassword: 'changed',
   };
-  const groups = rows(plan.networks.byId['lantern']!.groups);
+  const groups = rows(lantern().groups);
   for (const name of WANTED) {
     const group = groups.find((one) => one.name === name)!;
     putRow(plan.wants, { id: `w-${group.id}`, destination: { kind: 'group', networkId: 'lantern', groupId: group.id }, radioId: 'handheld', siteId: 'home' });
@@ -97,23 +100,44 @@ function ostreyIsles(): Plan {
   return edit(built, (plan) => markWritten(plan, 'handheld', '2026-11-02T18:30:00Z')).plan;
 }
 
-/** A codeplug that was borrowed and not adapted: it disagrees in five ways. */
+/** The same station with every mode, all whole: repeaters of each, a mixed one, a room book. */
+function allModes(): Plan {
+  const furnished = edit(ostreyIsles(), (plan) => {
+    plan.name = 'Ostrey Isles · all modes';
+    for (const furnish of [withDstar, withC4fm, withP25]) furnish(plan);
+    putRow(plan.wants, { id: 'w-mixed-fm', destination: { kind: 'local', mode: 'fm' }, radioId: 'handheld', siteId: 'mixed' });
+  }).plan;
+  // The codeplugs are there once the edit is made.
+  return edit(edit(furnished, carryOut(() => true)).plan, withRoomBook).plan;
+}
+
+/** The channel of a want in a radio of the demo, known to be of a mode. */
+function channelIn<M extends ModeId>(plan: Plan, radioId: string, id: string, mode: M): ChannelOf<M> {
+  const channel = plan.codeplugs[radioId]!.channels.byId[id];
+  if (channel?.mode !== mode) throw new Error(`${id} is no channel of ${mode}`);
+  return channel as ChannelOf<M>;
+}
+
+/** Codeplugs that were borrowed and not adapted: DMR disagrees in five ways, every other mode in one. */
 function inherited(): Plan {
-  return edit(ostreyIsles(), (plan) => {
+  return edit(allModes(), (plan) => {
     plan.name = 'Inherited';
     // Borrowed from someone else’s radio: what is in this one is not known.
     plan.written = {};
-    const channels = plan.codeplugs['handheld']!.channels.byId;
+    const dmrChannel = (id: string) => channelIn(plan, 'handheld', id, 'dmr');
     plan.radios.byId['handheld']!.dmr!.id = 9_993_106;
-    channels['ch-w-g417']!.dmr.colorCode = 7;
-    channels['ch-w-g481']!.rxHz = 438_800_000;
-    channels['ch-w-g481']!.txHz = 438_800_000;
-    channels['ch-w-g483']!.dmr.slot = 1;
-    channels['ch-w-g588']!.dmr.call.kind = 'private';
+    dmrChannel('ch-w-g417').dmr.colorCode = 7;
+    Object.assign(dmrChannel('ch-w-g481'), { rxHz: 438_800_000, txHz: 438_800_000 });
+    dmrChannel('ch-w-g483').dmr.slot = 1;
+    dmrChannel('ch-w-g588').dmr.call.kind = 'private';
+    channelIn(plan, 'pilot', 'ch-w-evening-talk', 'dstar').dstar.rpt2 = 'QO3VES B';
+    channelIn(plan, 'rambler', 'ch-w-room-news', 'c4fm').c4fm.groupTx = 0;
+    channelIn(plan, 'portable', 'ch-w-p25-storm', 'p25').p25.nac = 0x293;
+    channelIn(plan, 'handheld', 'ch-w-mixed-fm', 'fm').fm.toneTx = null;
     putRow(plan.codeplugs['handheld']!.contacts, { id: 'ct-p588', name: 'All', kind: 'private', number: 588 });
-    for (const channel of Object.values(channels)) channel.built = null;
+    for (const codeplug of Object.values(plan.codeplugs)) for (const channel of rows(codeplug.channels)) channel.built = null;
   }).plan;
 }
 
 /** What `./relay demo` loads, by key. */
-export const DEMO_PLANS: Readonly<Record<string, () => Plan>> = { 'ostrey-isles': ostreyIsles, inherited };
+export const DEMO_PLANS: Readonly<Record<string, () => Plan>> = { 'ostrey-isles': ostreyIsles, 'all-modes': allModes, inherited };

@@ -24,13 +24,15 @@ const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, red
 await take(page, 'plans', '/', 'tbody tr');
 const home = await create({ demo: 'ostrey-isles' });
 const lent = await create({ demo: 'inherited' });
-const made = [home, lent];
+const modes = await create({ demo: 'all-modes' });
+const made = [home, lent, modes];
 // Of the borrowed codeplug only one fault is left, so that the line shows a gap in its middle.
 const opened = (await (await fetch(`${url}/api/v1/plans/${lent}`)).json()) as { version: number };
 await fetch(`${url}/api/v1/plans/${lent}`, { method: 'PATCH', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ version: opened.version, edits: [{ id: crypto.randomUUID(), kind: 'edit', target: null, label: 'own ID', patches: [{ op: 'replace', path: '/radios/byId/handheld/dmr/id', value: 9_992_417 }] }] }) });
 
 await take(page, 'agreement', `/plan/${lent}/agreement?radio=handheld&channel=ch-w-g417`, '[data-testid="dock"]');
 await take(page, 'codeplug', `/plan/${lent}/codeplugs/handheld?channel=ch-w-g417`, 'revogr-data .rgCell');
+await take(page, 'dstar', `/plan/${modes}/codeplugs/pilot?channel=ch-w-evening-talk`, '[data-testid="order-strip"]');
 for (const stop of ['station', 'radios', 'networks', 'wants', 'hotspots']) await take(page, stop, `/plan/${home}/${stop}`, 'h1');
 // The second network is added as a user would.
 await page.goto(`${url}/plan/${home}/hotspots/home/routes?add=network`);
@@ -46,6 +48,14 @@ for (const file of ['isles-club.csv', 'survey.csv', 'harbour-book.geojson']) {
   await page.getByTestId('import-list').waitFor({ state: 'hidden' });
 }
 await take(page, 'sites', `/plan/${home}/sites`, '[data-testid="near-site"]');
+// Three repeaters go into the plan, and the map shows them among the others.
+for (const name of [/^Choose QO1HSK B/, /^Choose QO1MRN B/, /^Choose QO1ELY C/]) await page.getByLabel(name).check();
+await page.getByTestId('into-plan').click();
+await page.getByTestId('add-sites').click();
+await page.getByTestId('add-sites').waitFor({ state: 'hidden' });
+await page.getByTestId('save-state').getByText('Saved', { exact: true }).waitFor();
+await take(page, 'map', `/plan/${home}/sites?map=1`, '[data-testid="map-site"]');
+await take(page, 'repeaters', `/plan/${home}/sites?view=plan`, 'nav[aria-label="Repeaters of the plan"]');
 for (const list of (await (await fetch(`${url}/api/v1/lists`)).json()) as { id: string }[]) await fetch(`${url}/api/v1/lists/${list.id}`, { method: 'DELETE' });
 await take(page, 'build', `/plan/${lent}/wants?build=1`, '[data-testid="carry-out-build"]');
 for (const id of made) await fetch(`${url}/api/v1/plans/${id}`, { method: 'DELETE' });

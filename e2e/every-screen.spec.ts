@@ -1,24 +1,30 @@
 import { gzipSync } from 'node:zlib';
 import AxeBuilder from '@axe-core/playwright';
 import { CHECKS } from '@relay/core/checks/registry';
+import { sitesPlan } from '@relay/core/testing/sample-sites';
 import { expect, tally, test } from './story';
 
 const STOPS = ['station', 'radios', 'sites', 'networks', 'wants', 'codeplugs', 'hotspots', 'hotspots/home/routes', 'agreement', 'carry-out'];
 
 for (const [width, scheme] of [[1280, 'light'], [1280, 'dark'], [390, 'light']] as const) {
     test(`axe finds nothing serious on any screen, ${width} wide, ${scheme}`, async ({ page, relay }) => {
-      test.setTimeout(120_000);
       await page.setViewportSize({ width, height: 800 });
       await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
       const full = await relay.create({ demo: 'inherited' });
       const empty = await relay.create({ name: 'Empty' });
-      const screens = [relay.url, `${relay.url}/help/checks`, `${relay.url}/help/checks/${CHECKS[0]!.id}`, ...STOPS.flatMap((stop) => [relay.at(full, stop), relay.at(empty, stop)]), relay.at(full, 'agreement?radio=handheld&channel=ch-w-g417'), relay.at(full, 'hotspots/home/routes?add=network')];
+      const repeaters = await relay.create({ document: sitesPlan() });
+      const screens = [relay.url, `${relay.url}/help/checks`, `${relay.url}/help/checks/${CHECKS[0]!.id}`, ...STOPS.flatMap((stop) => (width === 1280 && scheme === 'light' ? [relay.at(full, stop), relay.at(empty, stop)] : [relay.at(full, stop)])), relay.at(full, 'agreement?radio=handheld&channel=ch-w-g417'), relay.at(full, 'hotspots/home/routes?add=network'), relay.at(full, 'sites?map=1'), relay.at(full, 'sites?view=trip'), relay.at(repeaters, 'sites?view=plan'), relay.at(repeaters, 'codeplugs')];
       for (const screen of screens) {
         await page.goto(screen);
         if (screen.includes('/plan/')) await expect(tally(page)).toBeVisible();
         await expect(page.locator('h1').first()).toBeVisible();
         if (screen.includes(`${full}/codeplugs`)) await expect(page.locator('revogr-data .rgCell').first()).toBeVisible();
-        const { violations } = await new AxeBuilder({ page }).analyze();
+        // No screen has frames: one pass in the page itself, and only what is wrong is worked out.
+        const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
+        // The scheme changes contrast only, the width everything else.
+        if (scheme === 'dark') axe.withRules(['color-contrast']);
+        else if (width < 1280) axe.disableRules(['color-contrast']);
+        const { violations } = await axe.analyze();
         const serious = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
         expect(serious.map((one) => `${screen}: ${one.id}: ${one.nodes.map((node) => node.html).slice(0, 3).join(' ')}`)).toEqual([]);
       }

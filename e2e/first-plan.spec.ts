@@ -10,7 +10,6 @@ test('the demo shows its first whole path at once', async ({ page, relay }) => {
 });
 
 test('from an empty plan by keyboard alone to three whole paths and files', async ({ page, relay }) => {
-  test.setTimeout(120_000);
   await page.goto(relay.url);
   await typeInto(page, 'New plan', 'Keyboard');
   await page.waitForURL(/station/);
@@ -100,7 +99,7 @@ test('one window goes from plan to plan, and each keeps its own', async ({ page,
   await page.getByLabel('Place').press('Enter');
   await page.getByRole('link', { name: /all plans/ }).click();
   await page.locator(`a[href*="${two}"]`).click();
-  await expect(tally(page)).toContainText('12 broken');
+  await expect(tally(page)).toContainText('16 broken');
   await page.getByRole('link', { name: /^Station/ }).click();
   await expect(page.getByLabel('Place')).toHaveValue('Hask, Ostrey Isles');
   await page.goBack();

@@ -1,4 +1,6 @@
 import type { Page } from '@playwright/test';
+import { isDmr } from '@relay/core/modes/dmr/channel';
+import { channelOf } from '@relay/core/testing/sample-plan';
 import { expect, saved, tally, test } from './story';
 
 const choose = (page: Page, name: string) => page.getByRole('region', { name: 'Paths', exact: true }).getByRole('button', { name }).click();
@@ -12,7 +14,7 @@ test('another color code at the hotspot breaks three paths; mend all; undo, also
   await expect(tally(page)).toContainText('3 broken');
   await page.getByRole('link', { name: /^Agreement/ }).click();
   await expect(page.locator('[data-check="color-code-differs"]')).toHaveCount(3);
-  for (const card of await page.locator('[data-check="color-code-differs"]').all()) await expect(card).toContainText('channel has 1, hotspot has 2');
+  for (const card of await page.locator('[data-check="color-code-differs"]').all()) await expect(card).toContainText('channel has 1, site has 2');
   await choose(page, 'Ostrey All');
   await expect(page.getByTestId('relay-verdict')).toHaveText('broken at the hotspot');
   await expect(hop(page, 'site')).toHaveAttribute('data-state', 'broken');
@@ -20,7 +22,7 @@ test('another color code at the hotspot breaks three paths; mend all; undo, also
   await page.getByRole('button', { name: 'Mend all 3' }).first().click();
   await expect(tally(page)).toContainText('3 whole');
   await saved(page);
-  const codes = async () => Object.values((await relay.read(id)).document.codeplugs['r1']!.channels.byId).map((channel) => channel.dmr.colorCode);
+  const codes = async () => Object.values((await relay.read(id)).document.codeplugs['r1']!.channels.byId).filter(isDmr).map((channel) => channel.dmr.colorCode);
   expect(await codes()).toEqual([2, 2, 2]);
   await page.reload();
   await expect(page.getByTestId('undo')).toHaveText(/^Undo: Mend all/);
@@ -36,7 +38,7 @@ test('another color code at the hotspot breaks three paths; mend all; undo, also
 
 test('slot 1 breaks at the air; a list without the group breaks only the reply', async ({ page, relay }) => {
   const id = await relay.threePaths((plan) => {
-    plan.codeplugs['r1']!.channels.byId['ch-w-g1']!.dmr.slot = 1;
+    channelOf(plan, 'g1').dmr.slot = 1;
     plan.radios.byId['r1']!.dmr!.hearsOwnGroup = false;
     plan.codeplugs['r1']!.receiveLists.byId['rl-n1-s1']!.groups = [417, 591];
   });
@@ -66,15 +68,15 @@ test('435.5 MHz is refused as agreement, and the nearest clear frequency is offe
 test('findings are worked through by keyboard: arrows, full stop, t', async ({ page, relay }) => {
   const id = await relay.create({ demo: 'inherited' });
   await page.goto(relay.at(id, 'agreement'));
-  await expect(page.locator('article[data-check]')).toHaveCount(5);
+  await expect(page.locator('article[data-check]')).toHaveCount(9);
   await page.getByLabel(/^Findings; arrows/).focus();
-  for (let left = 5; left > 0; left -= 1) {
+  for (let left = 9; left > 0; left -= 1) {
     await page.keyboard.press('t');
     await expect(page.getByTestId('dock')).toBeVisible();
     await page.keyboard.press('.');
     await expect(page.locator('article[data-check]')).toHaveCount(left - 1);
   }
-  await expect(tally(page)).toContainText('12 whole');
+  await expect(tally(page)).toContainText('44 whole');
 });
 
 test('wrong input stays in the field with its reason', async ({ page, relay }) => {

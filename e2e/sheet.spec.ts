@@ -1,4 +1,6 @@
 import type { Page } from '@playwright/test';
+import { dmrChannels } from '@relay/core/modes/dmr/channel';
+import { channelOf } from '@relay/core/testing/sample-plan';
 import { expect, saved, tally, test } from './story';
 
 /** The cell of a row (from 0) in the column with that heading. */
@@ -36,10 +38,11 @@ test('what cannot be read stays in the cell with its reason, and changes nothing
   await (await cell(page, 1, 'Slot')).click();
   await page.keyboard.press('3');
   await expect(page.locator('revogr-edit input')).toHaveValue('3');
+  await expect(page.locator('revogr-edit input')).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(await cell(page, 1, 'Slot')).toContainText('3not taken');
   await expect(page.getByTestId('notice')).toContainText('Found “3”, expected “1” or “2”.');
-  expect((await relay.read(id)).document.codeplugs['r1']!.channels.byId['ch-w-g2']!.dmr.slot).toBe(2);
+  expect(channelOf((await relay.read(id)).document, 'g2').dmr.slot).toBe(2);
 });
 
 test('ranges are pasted from a spreadsheet, filled down and copied', async ({ page, relay }) => {
@@ -50,7 +53,7 @@ test('ranges are pasted from a spreadsheet, filled down and copied', async ({ pa
   await page.keyboard.press('Control+V');
   await expect(tally(page)).toContainText('2 broken');
   await saved(page);
-  const channels = async () => Object.values((await relay.read(id)).document.codeplugs['r1']!.channels.byId).map(({ dmr }) => [dmr.colorCode, dmr.slot]);
+  const channels = async () => dmrChannels((await relay.read(id)).document.codeplugs['r1']!).map(({ dmr }) => [dmr.colorCode, dmr.slot]);
   expect((await channels()).sort()).toEqual([[1, 2], [3, 1], [4, 2]]);
   await (await cell(page, 0, 'Color code')).click();
   await (await cell(page, 2, 'Slot')).click({ modifiers: ['Shift'] });

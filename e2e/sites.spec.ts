@@ -2,6 +2,10 @@
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import type { Page } from '@playwright/test';
+import { dmrChannels, isDmr } from '@relay/core/modes/dmr/channel';
+import { rows } from '@relay/core/plan/table';
+import { sitesPlan } from '@relay/core/testing/sample-sites';
+import { generatedList } from '../bench/generated-list';
 import { expect, type Relay, saved, tally, test } from './story';
 
 const demoList = (name: string) => fileURLToPath(new URL(`../demo/lists/${name}`, import.meta.url));
@@ -17,7 +21,7 @@ async function choose(page: Page, name: string): Promise<void> {
   await expect(page.getByTestId('list-counts')).toContainText(name);
 }
 
-test('three layouts come in by looking, a fourth needs a column chosen; the nearest come first', async ({ page, relay }) => {
+test('three layouts come in by looking, a fourth needs two columns chosen; the nearest come first', async ({ page, relay }) => {
   await forgetAll(relay);
   const id = await relay.create({ demo: 'ostrey-isles' });
   await page.goto(relay.at(id, 'sites'));
@@ -30,9 +34,11 @@ test('three layouts come in by looking, a fourth needs a column chosen; the near
   await choose(page, 'boat-notes.csv');
   await expect(page.getByTestId('list-counts')).toContainText('no headings');
   await expect(page.getByTestId('list-column').nth(3)).toContainText('12 Quay Row');
-  await page.getByTestId('list-column').nth(3).locator('.el-select__wrapper').click();
-  await page.getByRole('option', { name: 'place', exact: true }).click();
-  await expect(page.getByTestId('list-column').nth(3)).toContainText('place');
+  for (const [at, field] of [[3, 'place'], [5, 'color code']] as const) {
+    await page.getByTestId('list-column').nth(at).locator('.el-select__wrapper').click();
+    await page.getByRole('option', { name: field, exact: true }).click();
+    await expect(page.getByTestId('list-column').nth(at)).toContainText(field);
+  }
   await page.getByTestId('import-list').click();
   await expect(page.getByTestId('import-list')).toBeHidden();
   await expect(page.getByTestId('list')).toHaveCount(4);
@@ -42,18 +48,18 @@ test('three layouts come in by looking, a fourth needs a column chosen; the near
   await expect(page.getByTestId('near-site').first()).toHaveText(/0\.4\s*18° NNE\s*QO1HSK B\s*Hask Head Hask\s*439\.4250\s*-7\.6\s*DMR\s*CC 1\s*417\s*588, 591\s*on the air/);
   await page.getByText('miles', { exact: true }).click();
   await expect(page.getByTestId('near-site').first()).toContainText('0.2');
-  await page.getByLabel('From').fill('HN36kv');
-  await page.getByLabel('From').press('Enter');
+  await page.getByLabel('From', { exact: true }).fill('HN36kv');
+  await page.getByLabel('From', { exact: true }).press('Enter');
   await expect(page.getByTestId('near-site').first()).toContainText('North Cape');
   await expect(page).toHaveURL(/from=HN36kv/);
-  await page.getByLabel('From').fill('somewhere');
-  await page.getByLabel('From').press('Enter');
+  await page.getByLabel('From', { exact: true }).fill('somewhere');
+  await page.getByLabel('From', { exact: true }).press('Enter');
   await expect(page.getByRole('alert')).toContainText('Found “somewhere”, expected a locator such as HN36gr');
   // The main island's coast road, south to north.
   await page.getByText('Along a trip', { exact: true }).click();
-  await page.getByLabel('Within km').fill('4');
-  await page.getByLabel('Within km').press('Enter');
   await page.getByLabel('GPX track').setInputFiles(demoList('coast-road.gpx'));
+  await expect(page.getByLabel('Within km')).toHaveValue('4');
+  await expect(page.getByTestId('empty-stretch')).toHaveText(/4\.2–4\.9\s*no site for 0\.7 mi/);
   await expect(page.getByTestId('trip-words')).toContainText('34.5 mi, 20 sites within 4 km of it. Nothing from 4.2 mi to 4.9 mi');
   await expect(page.getByTestId('near-site').first()).toContainText('Whale Point');
   await expect(page.getByTestId('near-site').last()).toContainText('North Cape');
@@ -146,6 +152,186 @@ test('a list that is none, and lines that are wrong, say so; nothing is stored',
   await expect(page.getByTestId('list-counts')).toContainText('2 sites, 1 of them with a doubt, 1 lines rejected');
   await expect(page.getByText('Line 4, call: found “nobody”, expected a call sign.')).toBeVisible();
   await expect(page.getByText('Line 2, ctcss: found “110.0”, expected a tone of the table, such as 110.9.')).toBeVisible();
+  const rejected = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the 1 rejected line' }).click();
+  expect(readFileSync(await (await rejected).path(), 'utf8')).toBe('call,output,ctcss,rejected because\r\nnobody,145.8,,"call: found “nobody”, expected a call sign"\r\n');
   await page.getByRole('button', { name: 'Close', exact: true }).click();
   expect(await (await fetch(`${relay.url}/api/v1/lists`)).json()).toEqual([]);
+});
+
+test('three repeaters go into the plan with a zone, whole; a swapped pair, a lost tone and a wrong slot are three findings and three mends; a newer list keeps the correction', async ({ page, relay }) => {
+  await forgetAll(relay);
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, 'sites'));
+  await choose(page, 'isles-club.csv');
+  await page.getByTestId('import-list').click();
+  await expect(page.getByTestId('import-list')).toBeHidden();
+  // The list has the wrong tone for one of them.
+  const ellery = page.getByTestId('near-site').filter({ hasText: 'QO1ELY' });
+  await ellery.getByRole('button', { name: 'Correct QO1ELY' }).click();
+  await page.getByLabel('Should be').fill('107.2');
+  await page.getByTestId('save-correction').click();
+  await expect(ellery).toContainText('107.2 Hz');
+
+  for (const name of [/^Choose QO1HSK B/, /^Choose QO1MRN B/, /^Choose QO1ELY C/]) await page.getByLabel(name).check();
+  await page.getByTestId('into-plan').click();
+  await expect(page.getByTestId('adding')).toHaveCount(3);
+  await expect(page.getByTestId('adding').first()).toContainText('Lantern');
+  await page.getByTestId('add-sites').click();
+  await expect(page.getByText('3 repeaters were added; 6 channels made, 0 used again, in “Near home”.')).toBeVisible();
+  await expect(tally(page)).toContainText('18 whole');
+  await saved(page);
+
+  const { document } = await relay.read(id);
+  const channels = rows(document.codeplugs['handheld']!.channels);
+  const fm = channels.find((channel) => channel.mode === 'fm')!;
+  expect(fm).toMatchObject({ rxHz: 145_687_500, txHz: 145_087_500, fm: { toneTx: '107.2' } });
+  const slots = channels.filter(isDmr).filter((channel) => channel.siteId !== 'home').map((channel) => `${channel.dmr.call.number} on ${channel.dmr.slot}`);
+  expect(slots).toEqual(['417 on 1', '588 on 2', '591 on 2', '481 on 1', '588 on 2']);
+
+  // In the sheet: the pair of one swapped, the tone of another gone, a third on the other slot.
+  const [head, mast] = channels.filter(isDmr).filter((channel) => channel.siteId !== 'home' && channel.dmr.slot === 1);
+  await page.goto(relay.at(id, 'codeplugs'));
+  const spoil = async (row: string, column: string, text: string, shown = text) => {
+    await page.getByLabel('Show channels with these words').fill(row);
+    await expect(page.getByLabel('Show channels with these words')).toHaveValue(row);
+    await expect(page.locator('revogr-data[type="rgRow"] .rgCell[data-rgcol="0"]')).toHaveCount(1);
+    const at = await page.locator('revogr-header .rgHeaderCell', { hasText: column }).first().getAttribute('data-rgcol');
+    const y = await page.locator('revogr-data[type="rgRow"] .rgCell[data-rgcol="0"]', { hasText: row }).first().getAttribute('data-rgrow');
+    const cell = page.locator(`revogr-data[type="rgRow"] .rgCell[data-rgrow="${y}"][data-rgcol="${at}"]`).first();
+    await cell.dblclick();
+    await expect(page.locator('revogr-edit input')).toBeFocused();
+    await page.keyboard.press('Control+A');
+    await page.keyboard.type(text);
+    await page.keyboard.press('Enter');
+    // A cell that disagrees grows: the next one is looked for when this one stands.
+    await expect(cell.locator('.value')).toHaveText(shown);
+    // The grid takes the focus back when its editor goes: nothing is typed elsewhere before.
+    await expect(page.locator('revogr-edit')).toHaveCount(0);
+  };
+  await spoil(head!.name, 'Receive MHz', '431.825', '431.8250');
+  await spoil(head!.name, 'Shift MHz', '7.6', '+7.6');
+  await spoil(fm.name, 'Tone sent', 'none');
+  await spoil(mast!.name, 'Slot', '2');
+  await expect(tally(page)).toContainText('3 broken');
+  await page.getByRole('link', { name: /^Agreement/ }).click();
+  for (const [check, says] of [
+    ['pair-swapped', 'The channel receives on 431.8250 MHz, where Hask Head listens; it sends on 439.4250 MHz.'],
+    ['tone-missing', 'The channel sends no tone; Port Ellery opens on 107.2 Hz.'],
+    ['group-not-on-slot', 'The channel calls group 481 on slot 2; Merrin Tower has it on slot 1.'],
+  ] as const) {
+    const card = page.locator(`[data-check="${check}"]`);
+    await expect(card).toContainText(says);
+    await card.getByRole('button', { name: /Swap receive and transmit|Send 107.2 Hz|Set the channel to slot 1/ }).click();
+    await expect(card).toHaveCount(0);
+  }
+  await expect(tally(page)).toContainText('18 whole');
+
+  // What is there is not added twice.
+  await page.goto(relay.at(id, 'sites'));
+  await page.getByLabel(/^Choose QO1HSK B/).check();
+  await page.getByTestId('into-plan').click();
+  await expect(page.getByTestId('adding')).toContainText('in the plan already, as Hask Head');
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await choose(page, 'isles-club-newer.csv');
+  await page.getByLabel('Name', { exact: true }).fill('isles-club');
+  await page.getByLabel('Name', { exact: true }).press('Tab');
+  await expect(page.getByTestId('list-difference')).toContainText('1 new, 1 changed (QO1MRN), 8 the same, 1 gone (QO1GLN)');
+  await page.getByTestId('import-list').click();
+  await expect(page.getByTestId('import-list')).toBeHidden();
+  await expect(ellery).toContainText('107.2 Hz');
+  await forgetAll(relay);
+});
+
+test('a repeater of the plan offers its groups on their slots; what is wrong in it is mended in it', async ({ page, relay }) => {
+  const id = await relay.create({ document: sitesPlan() });
+  await page.goto(relay.at(id, 'wants'));
+  const row = page.getByRole('row').filter({ hasText: 'Ferry Net' });
+  await row.getByRole('button', { name: 'Ferry Net through Hask Head, slot 2: not wanted' }).click();
+  await expect(row.getByRole('button', { name: /^Ferry Net through Port Ellery/ })).toHaveCount(0);
+  await expect(page.getByRole('row').filter({ hasText: 'FM, whoever hears the site' })).toContainText('Port Ellery');
+  await page.getByTestId('build').click();
+  await page.getByTestId('carry-out-build').click();
+  await expect(tally(page)).toContainText('9 whole');
+  await saved(page);
+  const made = dmrChannels((await relay.read(id)).document.codeplugs['r1']!).find((channel) => channel.siteId === 'rp1' && channel.dmr.call.number === 591);
+  expect(made!.dmr).toMatchObject({ slot: 2, colorCode: 3 });
+
+  await page.goto(relay.at(id, 'sites?view=plan'));
+  const wanted = page.getByRole('group', { name: 'Wanted on Handheld' });
+  await expect(wanted.getByRole('button', { pressed: true })).toHaveCount(3);
+  await wanted.getByRole('button', { name: 'Ferry Net 591' }).click();
+  await expect(wanted.getByRole('button', { pressed: true })).toHaveCount(2);
+  await page.getByTestId('undo').click();
+  await expect(wanted.getByRole('button', { pressed: true })).toHaveCount(3);
+  await page.getByLabel('Groups by slot').fill('1: 417; 2: 588');
+  await page.getByLabel('Groups by slot').press('Enter');
+  await expect(tally(page)).toContainText('1 broken');
+  await page.getByLabel('Groups by slot').fill('3: 417');
+  await page.getByLabel('Groups by slot').press('Enter');
+  await expect(page.getByRole('alert')).toContainText('expected groups by slot, such as 1: 417; 2: 588 591d');
+  await page.getByLabel('Status', { exact: true }).first().click();
+  await page.getByRole('option', { name: 'off the air' }).click();
+  await expect(page.locator('[data-check="site-off-air"]')).toContainText('Hask Head is off the air');
+  await page.locator('[data-check="site-off-air"]').getByRole('button').first().click();
+  await expect(page.locator('[data-check="site-off-air"]')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Enter one by hand' }).click();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Repeater 4');
+  await page.getByRole('button', { name: 'Remove Repeater 4' }).click();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Hask Head');
+});
+
+test('sixty thousand lines come in with progress, are given up half way with nothing left, then come in whole; the map pans smoothly', async ({ page, relay }) => {
+  await forgetAll(relay);
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, 'sites'));
+  await page.getByRole('button', { name: 'Import a list' }).first().click();
+  const file = { name: 'long.csv', mimeType: 'text/csv', buffer: Buffer.from(generatedList(60_000)) };
+  const input = page.getByLabel('List of sites', { exact: true });
+  await input.setInputFiles(file);
+  await expect(page.getByTestId('list-counts')).toContainText('60,000 sites');
+  await page.getByTestId('import-list').click();
+  await expect(page.getByText(/of 60,000 lines/)).toBeVisible();
+  await expect.poll(async () => Number(await page.getByLabel('Lines stored').getAttribute('value'))).toBeGreaterThan(4000);
+  await page.getByRole('button', { name: 'Stop', exact: true }).click();
+  await expect(page.getByText('Stopped. Nothing was stored.')).toBeVisible();
+  expect(await (await fetch(`${relay.url}/api/v1/lists`)).json()).toEqual([]);
+
+  await page.getByTestId('import-list').click();
+  await expect(page.getByTestId('import-list')).toBeHidden({ timeout: 60_000 });
+  expect(((await (await fetch(`${relay.url}/api/v1/lists`)).json()) as { sites: number }[]).map((one) => one.sites)).toEqual([60_000]);
+
+  await page.getByText('Map', { exact: true }).click();
+  await expect(page.getByTestId('map-words')).toContainText('of 60,000 sites are in view');
+  // Whoever is chosen in the list is the one that the map rings.
+  await page.getByTestId('map-site').nth(2).getByRole('button').first().click();
+  await expect(page.getByTestId('map-site').nth(2).getByRole('button').first()).toHaveAttribute('aria-current', 'true');
+  const map = page.getByRole('application', { name: /^Map/ });
+  await map.focus();
+  for (let press = 0; press < 12; press += 1) await page.keyboard.press('-');
+  await expect(page.getByTestId('map-words')).toContainText(/^\s*[345]\d,\d{3} of 60,000|60,000 of 60,000/);
+  // While it is dragged over the whole world: frames drawn, and the longest that drawing one kept the page busy.
+  const box = (await map.boundingBox())!;
+  await page.evaluate(() => {
+    const seen = { frames: 0, longest: 0 };
+    Object.assign(window, { seen });
+    const count = () => {
+      const start = performance.now();
+      requestAnimationFrame(count);
+      queueMicrotask(() => {
+        seen.frames += 1;
+        seen.longest = Math.max(seen.longest, performance.now() - start);
+      });
+    };
+    requestAnimationFrame(count);
+    new PerformanceObserver((list) => { for (const entry of list.getEntries()) seen.longest = Math.max(seen.longest, entry.duration); }).observe({ entryTypes: ['longtask'] });
+  });
+  await page.mouse.move(box.x + 300, box.y + 200);
+  await page.mouse.down();
+  for (let step = 0; step < 40; step += 1) await page.mouse.move(box.x + 300 + step * 5, box.y + 200 + (step % 9));
+  await page.mouse.up();
+  const seen = await page.evaluate(() => (window as unknown as { seen: { frames: number; longest: number } }).seen);
+  test.info().annotations.push({ type: 'map', description: `${seen.frames} frames, longest task ${seen.longest.toFixed(0)} ms` });
+  expect(seen.frames).toBeGreaterThan(10);
+  await forgetAll(relay);
 });

@@ -14,8 +14,8 @@ export interface Opened {
 
 export const test = base.extend<{ relay: Relay }, { server: ServerProcess }>({
   server: [
-    async ({}, use) => {
-      const server = new ServerProcess();
+    async ({}, use, { parallelIndex }) => {
+      const server = new ServerProcess(parallelIndex);
       await server.start();
       await use(server);
       await server.kill('SIGTERM');

@@ -1,5 +1,6 @@
 /** A second network through the same hotspot: plan, carry out, ask where a number goes, break and mend. */
 import type { Page } from '@playwright/test';
+import { dmrNetwork } from '@relay/core/modes/dmr/networks';
 import { expect, saved, tally, test } from './story';
 
 const number = (page: Page) => page.getByLabel('Where does');
@@ -134,7 +135,7 @@ test('servers are measured and groups read from a list', async ({ page, relay })
   await expect(page.getByText('1 new, 1 changed, 1 the same.')).toBeVisible();
   await page.getByRole('button', { name: 'Take 2 groups' }).click();
   await saved(page);
-  const { groups, servers } = (await relay.read(id)).document.networks.byId['causeway']!;
+  const { groups, servers } = dmrNetwork((await relay.read(id)).document, 'causeway')!;
   expect(Object.values(groups.byId).filter((group) => [623, 700].includes(group.number)).map((group) => group.name).sort()).toEqual(['Far', 'Ferry People']);
   expect(Object.values(servers.byId).every((server) => server.delay !== null && server.delay.medianMs > 0)).toBe(true);
 });

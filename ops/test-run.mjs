@@ -23,18 +23,20 @@ function run(program, words, env = {}) {
   });
 }
 
-/** Several tools that each pass or fail. @param {[string, string[]][]} tools @returns {Promise<Result>} */
+/** Several tools that each pass or fail, two at a time. @param {[string, string[]][]} tools @returns {Promise<Result>} */
 async function tools(tools) {
   /** @type {Result} */
   const total = { passed: 0, failed: 0, output: '' };
-  for (const [program, words] of tools) {
-    const { ok, output } = await run(bin(program), words);
-    if (ok) total.passed += 1;
-    else {
-      total.failed += 1;
-      total.output += `${program} ${words.join(' ')}\n${output}\n`;
+  const waiting = [...tools];
+  const work = async () => {
+    for (let next = waiting.shift(); next; next = waiting.shift()) {
+      const [program, words] = next;
+      const { ok, output } = await run(bin(program), words);
+      total[ok ? 'passed' : 'failed'] += 1;
+      if (!ok) total.output += `${program} ${words.join(' ')}\n${output}\n`;
     }
-  }
+  };
+  await Promise.all([work(), work()]);
   return total;
 }
 

@@ -2,6 +2,14 @@ import { defineConfig } from 'vite';
 
 /** Bundles our own packages; npm packages stay outside and are read from node_modules. */
 export default defineConfig({
-  build: { ssr: 'src/main.ts', outDir: 'dist', target: 'node20', emptyOutDir: true, minify: false },
+  build: {
+    ssr: true,
+    // The thread that reads lists is a file of its own, beside the server's.
+    rollupOptions: { input: { main: 'src/main.ts', 'read-worker': 'src/directory/read-worker.ts' } },
+    outDir: 'dist',
+    target: 'node20',
+    emptyOutDir: true,
+    minify: false,
+  },
   ssr: { noExternal: [/^@relay\//] },
 });

@@ -31,6 +31,7 @@ export interface AppParts {
 }
 
 const BODY_LIMIT = '32mb';
+const GONE = new Set(['ECONNRESET', 'EPIPE', 'ERR_STREAM_PREMATURE_CLOSE', 'HPE_INVALID_EOF_STATE']);
 
 export function createApp({ source, events, log, hosts, webRoot, line }: AppParts): Koa {
   const app = new Koa();
@@ -43,11 +44,12 @@ export function createApp({ source, events, log, hosts, webRoot, line }: AppPart
   app.use(guard(hosts));
   // The content policy is set with the page, because it carries a nonce; plain http on loopback needs no HSTS.
   app.use(helmet({ contentSecurityPolicy: false, strictTransportSecurity: false }));
-  // Streams of events must arrive as they happen, not when a compressor's buffer is full.
-  app.use(compress({ br: false, filter: (type) => !type.includes('event-stream') && /json|text|javascript|svg/i.test(type) }));
+  // Streams of events and of progress must arrive as they happen, not when a compressor's buffer is full.
+  app.use(compress({ br: false, filter: (type) => !/event-stream|ndjson/.test(type) && /json|text|javascript|svg/i.test(type) }));
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: BODY_LIMIT, jsonStrict: true }));
   for (const router of [health, plans, probes, directory]) app.use(router.routes()).use(router.allowedMethods());
   app.use(pages(webRoot));
-  app.on('error', (error: Error) => log.debug({ err: error }, 'connection error'));
+  // Whoever asked went away: no fault of ours. All else is.
+  app.on('error', (error: Error & { code?: string }) => log[GONE.has(error.code ?? '') ? 'debug' : 'error']({ err: error }, 'error while answering'));
   return app;
 }

@@ -1,5 +1,8 @@
 /** The API in OpenAPI 3.1, published as `docs/openapi.json`. Tests hold each route and each answer against it. */
-import { CORRECTION_BODY, CORRECTIONS_SCHEMA, CREATE_BODY, DUPLICATE_BODY, EDIT_ROW_SCHEMA, EDITED_SCHEMA, EDITS_BODY, IMPORTED_SCHEMA, LIST_SCHEMA, NEAR_SCHEMA, OPENED_SCHEMA, PREVIEW_SCHEMA, PROBE_BODY, PROBE_SCHEMA, PROBLEM_SCHEMA, SUMMARY_SCHEMA, TRIP_BODY, TRIP_SCHEMA } from './http/schemas';
+import { CORRECTION_BODY, CORRECTIONS_SCHEMA, CREATE_BODY, DUPLICATE_BODY, EDIT_ROW_SCHEMA, EDITED_SCHEMA, EDITS_BODY, FILED_SCHEMA, IMPORTED_SCHEMA, LIST_SCHEMA, MAP_SCHEMA, NEAR_SCHEMA, OPENED_SCHEMA, PREVIEW_SCHEMA, PROBE_BODY, PROBE_SCHEMA, PROBLEM_SCHEMA, SUMMARY_SCHEMA, TRIP_BODY, TRIP_SCHEMA } from './http/schemas';
+
+import { LISTED_MODES } from '@relay/core/lists/types';
+import { BAND_NAMES } from '@relay/core/radio-math/bands';
 
 const json = (schema: object) => ({ content: { 'application/json': { schema } } });
 const answer = (description: string, schema: object) => ({ description, ...json(schema) });
@@ -43,7 +46,7 @@ export const openApi = {
     '/lists': {
       get: { summary: 'Imported lists of sites, by name', responses: { 200: answer('Lists', { type: 'array', items: LIST_SCHEMA }) } },
       post: {
-        summary: 'Import a list, whole or not at all: a table in any layout, or GeoJSON; columns are guessed unless `fields` names them',
+        summary: 'Import a list, whole or not at all: a table in any layout, or GeoJSON; columns are guessed, or taken as the last time, unless `fields` names them. Whoever accepts `application/x-ndjson` gets a line `{done, of}` after each step, then `{answer}` or `{problem}`',
         parameters: [query('name', { type: 'string', maxLength: 100 }, true), query('source', { type: 'string' }), query('licence', { type: 'string' }), query('issuedOn', { type: 'string', format: 'date' }), query('fields', { type: 'string' })],
         requestBody: file,
         responses: { 201: answer('Imported', IMPORTED_SCHEMA), 413: problem('Too large'), 422: problem('No list, or nothing in it that can be read') },
@@ -51,16 +54,18 @@ export const openApi = {
     },
     '/lists/preview': { post: { summary: 'What an import would take, and what each column was taken for; nothing is stored', parameters: [query('fields', { type: 'string' }), query('name', { type: 'string' })], requestBody: file, responses: { 200: answer('Preview', PREVIEW_SCHEMA), 413: problem('Too large'), 422: problem('An unknown field') } } },
     '/lists/{id}': { parameters: [id], delete: { summary: 'Forget a list and its sites', responses: { 204: { description: 'Forgotten' }, 404: problem('No such list') } } },
+    '/lists/{id}/sites': { parameters: [id], get: { summary: 'The sites of a list, in its order, as corrected', parameters: [query('limit', { type: 'integer', minimum: 1, maximum: 100_000 })], responses: { 200: answer('Sites', { type: 'array', items: FILED_SCHEMA }), 404: problem('No such list') } } },
     '/lists/{id}/corrections': { parameters: [id], get: { summary: 'What users put above a list’s values, for its keeper', responses: { 200: answer('Corrections', CORRECTIONS_SCHEMA), 404: problem('No such list') } } },
     '/lists/{id}/sites/{line}/corrections': { parameters: [id, line], put: { summary: 'Correct one field of a site; it outlives newer versions of the list', requestBody: json(CORRECTION_BODY), responses: { 204: { description: 'Corrected' }, 404: problem('No such site'), 422: problem('Cannot be read; says what is expected') } } },
     '/lists/{id}/sites/{line}/corrections/{field}': { parameters: [id, line, { name: 'field', in: 'path', required: true, schema: { type: 'string' } }], delete: { summary: 'The list’s own value holds again', responses: { 204: { description: 'Taken back' }, 404: problem('No such field') } } },
     '/sites/near': {
       get: {
         summary: 'Sites nearest first, with distance (metres) and bearing (degrees) on WGS 84',
-        parameters: [query('lat', { type: 'number' }, true), query('lon', { type: 'number' }, true), query('limit', { type: 'integer' }), query('mode', { enum: ['FM', 'DMR', 'D-STAR', 'C4FM', 'P25'] }), query('withinM', { type: 'number' })],
+        parameters: [query('lat', { type: 'number' }, true), query('lon', { type: 'number' }, true), query('limit', { type: 'integer' }), query('mode', { enum: LISTED_MODES }), query('band', { enum: BAND_NAMES }), query('network', { type: 'string' }), query('status', { enum: ['on the air', 'off the air', 'not said'] }), query('withinM', { type: 'number' })],
         responses: { 200: answer('Sites', { type: 'array', items: NEAR_SCHEMA }), 422: problem('No position') },
       },
     },
+    '/sites/map': { get: { summary: 'Every site with a position, column by column, for a map', responses: { 200: answer('Columns of equal length', MAP_SCHEMA) } } },
     '/sites/along': { post: { summary: 'Sites along a trip, in the order of travel, and the stretches without any', requestBody: json(TRIP_BODY), responses: { 200: answer('Trip', TRIP_SCHEMA), 422: problem('No trip') } } },
     '/probes': { post: { summary: 'Measure the delay of a server: five probes over a simulated line; `delay` is null when none was answered', requestBody: json(PROBE_BODY), responses: { 200: answer('Measured', PROBE_SCHEMA), 422: problem('No host') } } },
   },

@@ -9,19 +9,18 @@ declare module 'vitest' {
 }
 
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
-  const { startCluster, ensureDatabase, stopCluster } = (await import('../../ops/cluster.mjs')) as typeof import('../../ops/cluster.mjs');
+  const { startCluster, ensureDatabase, dropDatabase, stopCluster } = (await import('../../ops/cluster.mjs')) as typeof import('../../ops/cluster.mjs');
   const { clusterFolder, home } = (await import('../../ops/paths.mjs')) as typeof import('../../ops/paths.mjs');
+  const { ensureBuild } = (await import('../../ops/build.mjs')) as typeof import('../../ops/build.mjs');
+  // Lists are read in a thread that is a bundle of its own.
+  ensureBuild();
   const folder = clusterFolder(join(home(), 'test'));
   const cluster = await startCluster(folder);
-  const url = await ensureDatabase(cluster, `server_${Date.now()}`);
+  const name = `server_${Date.now()}`;
+  const url = await ensureDatabase(cluster, name);
   project.provide('databaseUrl', url);
   return async () => {
-    const { default: pg } = await import('pg');
-    const name = new URL(url).pathname.slice(1);
-    const client = new pg.Client({ connectionString: url.replace(`/${name}`, '/postgres') });
-    await client.connect();
-    await client.query(`DROP DATABASE IF EXISTS ${client.escapeIdentifier(name)} WITH (FORCE)`);
-    await client.end();
+    await dropDatabase(cluster, name);
     if (cluster.done !== 'was running') stopCluster(folder);
   };
 }

@@ -1,11 +1,13 @@
 import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { afterAll, afterEach, beforeAll, describe, expect, inject, it } from 'vitest';
 import { legBetween } from '@relay/core/geo/geodesic';
 import { openDatabase } from '../src/db/data-source';
-import type { ListSummary, NearSite, Trip } from '@relay/core/lists/filed';
+import type { FiledSite, ListSummary, NearSite, SiteMap, Trip } from '@relay/core/lists/filed';
 import { Directory } from '../src/directory/directory';
-import { CORRECTIONS_SCHEMA, IMPORTED_SCHEMA, LIST_SCHEMA, NEAR_SCHEMA, PREVIEW_SCHEMA, TRIP_SCHEMA } from '../src/http/schemas';
+import { readList } from '../src/directory/reader';
+import { CORRECTIONS_SCHEMA, FILED_SCHEMA, IMPORTED_SCHEMA, LIST_SCHEMA, MAP_SCHEMA, NEAR_SCHEMA, PREVIEW_SCHEMA, TRIP_SCHEMA } from '../src/http/schemas';
 import { ask, type Running, startServer } from './harness';
 
 let server: Running;
@@ -22,6 +24,11 @@ interface Counts {
   doubtful: number;
   rejected: number;
   findings: { line: number; place: string }[];
+}
+
+/** A long list, the same in every run. */
+function generated(sites: number): Uint8Array {
+  return new TextEncoder().encode(['call;freq;lat;lon;cc;ts1', ...Array.from({ length: sites }, (_, n) => `QO${n % 10}AAA;439,0125;${(46 + (n % 5000) / 10_000).toFixed(4).replace('.', ',')};-33,4;1;417`)].join('\n'));
 }
 
 async function send<T>(path: string, body: Uint8Array | string): Promise<{ status: number; body: T }> {
@@ -56,7 +63,7 @@ describe('lists', () => {
   });
 
   it('take the columns that the user chose, and refuse what they do not know', async () => {
-    const chosen = await add('Boat', list('boat-notes.csv'), '&fields=callSign,output,input,place,tone');
+    const chosen = await add('Boat', list('boat-notes.csv'), '&fields=callSign,output,input,place,tone,colorCode');
     expect(chosen.body).toMatchObject({ good: 3, list: { layout: 'UTF-8, tabs' } });
     expect((await add('Boat', list('boat-notes.csv'), '&fields=callSign,colour')).status).toBe(422);
     expect((await add('', list('boat-notes.csv'))).status).toBe(422);
@@ -72,17 +79,111 @@ describe('lists', () => {
 
   it('leave nothing behind when the import is ended half way', async () => {
     const source = await openDatabase(inject('databaseUrl'));
-    const sites = Array.from({ length: 5000 }, (_, n) => ({ line: n + 1, doubts: [], site: { callSign: `QO${n % 10}AAA`, module: '', name: '', place: '', lat: 46 + n / 10_000, lon: -33, txHz: 439_000_000, rxHz: null, modes: ['DMR' as const], colorCode: 1, groups: [{ slot: 1 as const, number: 417 }], ctcssHz: null, dcs: null, status: 'not said' as const, confirmedOn: null, notes: '' } }));
+    const bytes = generated(5000);
+    const read = () => readList({ bytes, fields: null, recipes: {} });
     const ended = new AbortController();
     let asked = 0;
     const signal = { throwIfAborted: () => { asked += 1; if (asked === 3) ended.abort(); ended.signal.throwIfAborted(); } } as AbortSignal;
     const directory = new Directory(source);
-    const newList = { name: 'Half', source: '', licence: '', issuedOn: null, layout: '' };
-    await expect(directory.add(newList, sites, signal)).rejects.toThrow(/abort/i);
+    const newList = { name: 'Half', source: '', licence: '', issuedOn: null };
+    const [first, second] = [read(), read()];
+    await expect(directory.add(newList, first, signal)).rejects.toThrow(/abort/i);
+    await first.close();
     expect(asked).toBe(3);
     expect(await source.query('SELECT (SELECT count(*)::int FROM directory_list) AS lists, (SELECT count(*)::int FROM directory_site) AS sites, (SELECT count(*)::int FROM directory_group) AS groups')).toEqual([{ lists: 0, sites: 0, groups: 0 }]);
-    expect((await directory.add({ ...newList, name: 'Whole' }, sites, new AbortController().signal)).sites).toBe(5000);
+    const told: number[] = [];
+    expect((await directory.add({ ...newList, name: 'Whole' }, second, new AbortController().signal, (done) => void told.push(done))).list.sites).toBe(5000);
+    expect(told).toEqual([2000, 4000, 5000]);
+    await second.close();
+    // A thread that is ended answers nobody for ever.
+    await expect(second.next()).rejects.toThrow(/ended/);
     await source.destroy();
+  });
+});
+
+describe('whatever is sent', () => {
+  it('is a list whole or nothing at all, and the server goes on', async () => {
+    const cell = fc.constantFrom('QO1HSK B', '145,6875', '439.425', '-0.6', '88.5', '46,7', '-33.4', 'yes', '"', '\u0000', 'Kålv', '', '417 591d');
+    const table = fc.array(fc.array(cell, { minLength: 1, maxLength: 6 }), { minLength: 1, maxLength: 8 }).map((rows) => new TextEncoder().encode(rows.map((row) => row.join(';')).join('\n')));
+    let taken = 0;
+    await fc.assert(
+      fc.asyncProperty(fc.oneof(table, fc.uint8Array({ minLength: 1, maxLength: 120 })), async (bytes) => {
+        const before = (await lists()).length;
+        const { status, body } = await add(`fuzz ${(taken += 1)}`, bytes);
+        expect([201, 422]).toContain(status);
+        const after = await lists();
+        expect(after.length - before).toBe(status === 201 ? 1 : 0);
+        if (status === 201) expect((await ask<FiledSite[]>(server.url, 'GET', `/api/v1/lists/${body.list.id}/sites`)).body).toHaveLength(body.list.sites);
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe('progress', () => {
+  const lines = async (path: string, body: Uint8Array) => {
+    const response = await fetch(`${server.url}/api/v1${path}`, { method: 'POST', headers: { 'Content-Type': 'application/octet-stream', Accept: 'application/x-ndjson' }, body: body as never });
+    return (await response.text()).trim().split('\n').map((line) => JSON.parse(line) as { done?: number; of?: number; answer?: { list: ListSummary }; problem?: { status: number; detail: string } });
+  };
+
+  it('is a line after each step, then the answer', async () => {
+    const told = await lines('/lists?name=Long', generated(4500));
+    expect(told.slice(0, -1)).toEqual([{ done: 2000, of: 4500 }, { done: 4000, of: 4500 }, { done: 4500, of: 4500 }]);
+    expect(told.at(-1)!.answer!.list).toMatchObject({ name: 'Long', sites: 4500 });
+  });
+
+  it('ends with the problem where there is one, and nothing is stored', async () => {
+    const told = await lines('/lists?name=None', new TextEncoder().encode('a,b\nc,d\n'));
+    expect(told.at(-1)).toMatchObject({ problem: { status: 422 } });
+    expect(await lists()).toEqual([]);
+  });
+
+  it('is given up by going away: nothing is left behind, and the server goes on', async () => {
+    const gone = new AbortController();
+    const response = await fetch(`${server.url}/api/v1/lists?name=Gone`, { method: 'POST', headers: { 'Content-Type': 'application/octet-stream', Accept: 'application/x-ndjson' }, body: generated(60_000) as never, signal: gone.signal });
+    const reader = response.body!.getReader();
+    expect(JSON.parse(new TextDecoder().decode((await reader.read()).value).split('\n')[0]!)).toMatchObject({ of: 60_000 });
+    gone.abort();
+    expect(await lists()).toEqual([]);
+    expect((await add('After', list('isles-club.csv'))).status).toBe(201);
+    expect((await lists()).map((one) => one.name)).toEqual(['After']);
+  });
+});
+
+describe('a long list', () => {
+  it('is replaced by its newer version as fast as it came: taking sites away must not look through all groups for each', async () => {
+    expect((await add('Long', generated(20_000))).body.list.sites).toBe(20_000);
+    expect((await add('Long', generated(20_000))).body.list.sites).toBe(20_000);
+    expect((await lists()).map((one) => one.sites)).toEqual([20_000]);
+  });
+});
+
+describe('a recipe', () => {
+  it('takes the columns as they were chosen the last time, for lists of the same look', async () => {
+    const fields = async () => (await send<{ columns: { field: string }[] }>('/lists/preview', list('boat-notes.csv'))).body.columns.map((one) => one.field);
+    const chosen = ['callSign', 'output', 'input', 'notes', 'tone', 'colorCode'];
+    expect(await fields()).not.toEqual(chosen);
+    await add('Boat', list('boat-notes.csv'), `&fields=${chosen.join(',')}`);
+    expect(await fields()).toEqual(chosen);
+    expect((await send<{ columns: { field: string }[] }>('/lists/preview', list('survey.csv'))).body.columns[0]!.field).toBe('name');
+    // Chosen otherwise, the newer choice counts.
+    await add('Boat', list('boat-notes.csv'), '&fields=callSign,output,input,place,tone,colorCode');
+    expect((await fields())[3]).toBe('place');
+  });
+});
+
+describe('a whole list', () => {
+  it('is given in its order, as corrected, and to a map as columns of numbers', async () => {
+    const { body } = await add('Isles club', list('isles-club.csv'), '&issuedOn=2026-11-02');
+    const sites = await ask<FiledSite[]>(server.url, 'GET', `/api/v1/lists/${body.list.id}/sites?limit=4`);
+    holds({ type: 'array', items: FILED_SCHEMA }, sites.body);
+    expect(sites.body.map((site) => site.line)).toEqual([2, 3, 4, 5]);
+    expect(sites.body[0]).toMatchObject({ callSign: 'QO1HSK', listIssuedOn: '2026-11-02' });
+    const map = await ask<SiteMap>(server.url, 'GET', '/api/v1/sites/map');
+    holds(MAP_SCHEMA, map.body);
+    expect(map.body.lists).toEqual([body.list.id]);
+    expect(new Set(Object.values(map.body).slice(1).map((column) => (column as number[]).length))).toEqual(new Set([10]));
+    expect([map.body.line[0], map.body.lat[0], map.body.lon[0], map.body.txHz[0], map.body.modes[0]]).toEqual([2, 46.7132, -33.4185, 439_425_000, 2]);
   });
 });
 
@@ -96,7 +197,7 @@ describe('corrections', () => {
     expect(wrong).toMatchObject({ callSign: 'QO1ELY', ctcssHz: 110.9, corrections: [] });
     expect((await put(body.list.id, wrong.line, { field: 'tone', text: '107,2' })).status).toBe(204);
     expect((await put(body.list.id, wrong.line, { field: 'groups', text: '1: 417; 2: 588 591' })).status).toBe(204);
-    expect(await nearest()).toMatchObject({ ctcssHz: 107.2, groups: [{ slot: 1, number: 417 }, { slot: 2, number: 588 }, { slot: 2, number: 591 }], corrections: [{ field: 'groups', was: '' }, { field: 'tone', was: '110.9', text: '107,2', who: 'QO3VES', why: 'heard it' }] });
+    expect(await nearest()).toMatchObject({ ctcssHz: 107.2, groups: [{ slot: 1, number: 417, static: true }, { slot: 2, number: 588, static: true }, { slot: 2, number: 591, static: true }], corrections: [{ field: 'groups', was: '' }, { field: 'tone', was: '110.9', text: '107,2', who: 'QO3VES', why: 'heard it' }] });
 
     // A newer version: one site gone, one new, one moved; its lines are others.
     const text = new TextDecoder('iso-8859-1').decode(list('isles-club.csv')).split('\r\n');
@@ -129,7 +230,7 @@ describe('along a trip', () => {
   it('is what lies on the way, in the order of travel, with the stretches that have nothing', async () => {
     await add('Isles club', list('isles-club.csv'));
     await add('Survey', list('survey.csv'));
-    const trip = { points: [{ lat: 46.55, lon: -33.63 }, { lat: 46.69, lon: -33.47 }, { lat: 46.92, lon: -33.14 }], widthM: 4000, mode: null as string | null };
+    const trip = { points: [{ lat: 46.55, lon: -33.63 }, { lat: 46.69, lon: -33.47 }, { lat: 46.92, lon: -33.14 }], widthM: 4000, mode: null as string | null, band: null as string | null, network: null, status: null };
     const along = async (body: object) => ask<Trip>(server.url, 'POST', '/api/v1/sites/along', body);
     const { status, body } = await along(trip);
     expect(status).toBe(200);
@@ -142,6 +243,8 @@ describe('along a trip', () => {
     const back = await along({ ...trip, points: [...trip.points].reverse(), mode: 'DMR' });
     expect(back.body.sites[0]).toMatchObject({ callSign: 'QO2NRT' });
     expect(back.body.sites.every((site) => site.modes.includes('DMR'))).toBe(true);
+    expect((await along({ ...trip, band: '2 m' })).body.sites.every((site) => site.txHz < 148e6)).toBe(true);
+    expect((await along({ ...trip, band: '4 m' })).status).toBe(422);
     expect((await along({ ...trip, points: trip.points.slice(0, 1) })).status).toBe(422);
     expect((await along({ ...trip, widthM: -1 })).status).toBe(422);
   });
@@ -154,7 +257,7 @@ describe('near me', () => {
     const { body } = await near(`${at}&limit=16`);
     holds({ type: 'array', items: NEAR_SCHEMA }, body);
     expect(body).toHaveLength(16);
-    expect(body[0]).toMatchObject({ callSign: 'QO1HSK', listName: 'Isles club', groups: [{ slot: 1, number: 417 }, { slot: 2, number: 588 }, { slot: 2, number: 591 }] });
+    expect(body[0]).toMatchObject({ callSign: 'QO1HSK', listName: 'Isles club', groups: [{ slot: 1, number: 417, static: true }, { slot: 2, number: 588, static: true }, { slot: 2, number: 591, static: true }] });
     for (const site of body) expect({ distanceM: site.distanceM, bearingDeg: site.bearingDeg }).toEqual(legBetween(HASK, { lat: site.lat!, lon: site.lon! }));
     expect(body.map((site) => site.distanceM)).toEqual([...body.map((site) => site.distanceM)].sort((a, b) => a - b));
   });
@@ -162,11 +265,15 @@ describe('near me', () => {
   it('keeps to a mode and a distance, and follows lists that come and go', async () => {
     const { body } = await add('Isles club', list('isles-club.csv'));
     expect((await near(`${at}&mode=FM`)).body.every((site) => site.modes.includes('FM'))).toBe(true);
+    expect(new Set((await near(`${at}&band=2%20m`)).body.map((site) => site.txHz < 148e6))).toEqual(new Set([true]));
+    expect((await near(`${at}&status=off%20the%20air`)).body.map((site) => site.callSign)).toEqual(['QO1DNS']);
+    await add('Linked', 'call,output,lat,lon,network,linked\nQO1LNK,439.1,46.7,-33.4,"Lantern, Causeway",LNK001 C\n');
+    for (const [network, found] of [['lantern', 1], ['lnk', 1], ['nowhere', 0]] as const) expect((await near(`${at}&network=${network}`)).body).toHaveLength(found);
     expect((await near(`${at}&withinM=5000`)).body.every((site) => site.distanceM <= 5000)).toBe(true);
     expect((await ask(server.url, 'DELETE', `/api/v1/lists/${body.list.id}`)).status).toBe(204);
     expect((await ask(server.url, 'DELETE', `/api/v1/lists/${body.list.id}`)).status).toBe(404);
-    expect((await near(at)).body).toEqual([]);
+    expect((await near(at)).body.map((site) => site.callSign)).toEqual(['QO1LNK']);
   });
 
-  it.each(['lat=91&lon=0', 'lat=46', 'lat=46&lon=x', `${at}&mode=CB`, `${at}&limit=0`])('refuses %s', async (query) => expect((await near(query)).status).toBe(422));
+  it.each(['lat=91&lon=0', 'lat=46', 'lat=46&lon=x', `${at}&mode=CB`, `${at}&band=11%20m`, `${at}&status=perhaps`, `${at}&limit=0`])('refuses %s', async (query) => expect((await near(query)).status).toBe(422));
 });

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { undoStacks } from '@relay/core/plan/history';
 import { applyPatches } from '@relay/core/plan/patches';
-import type { Plan } from '@relay/core/plan/types';
+import { type Plan, PLAN_FORMAT_VERSION } from '@relay/core/plan/types';
 import { openDatabase } from '../src/db/data-source';
 import type { EditRow } from '../src/db/entities';
 import { upgradeStoredPlans } from '../src/db/upgrade-plans';
@@ -66,7 +66,7 @@ describe('plans of an older format', () => {
     expect(await upgradeStoredPlans(source)).toBe(1);
     expect(await upgradeStoredPlans(source)).toBe(0);
     const { version, document, recent } = await open(id);
-    expect([version, document.formatVersion, recent.map((row) => row.kind)]).toEqual([3, 2, ['edit', 'format']]);
+    expect([version, document.formatVersion, recent.map((row) => row.kind)]).toEqual([3, PLAN_FORMAT_VERSION, ['edit', 'format']]);
     expect(applyPatches(old as never, recent[1]!.patches)).toEqual(document);
     expect(undoStacks(recent)).toEqual({ undo: [], redo: [] });
     const edited = await call('PATCH', `/plans/${id}`, { version: 3, edits: [editOf(document, (plan) => void (plan.profiles['s1']!.dmr.logins['n1']!.suffix = 7))] });

@@ -2,8 +2,8 @@
 import type { Finding } from '../checks/check';
 import { explain, type Explanation } from '../checks/explain';
 import { runChecks } from '../checks/run';
-import { CHANNEL_FIELDS } from '../codeplug/channel-fields';
-import type { RelayView } from '../path/describe';
+import { CHANNEL_FIELDS, fieldById } from '../codeplug/channel-fields';
+import { modeOf } from '../modes/registry';
 import { FACT_WORDS } from '../path/facts';
 import { placeOf } from '../path/place';
 import { indexPlan, type PlanIndex, type TracedPath } from '../path/plan-index';
@@ -35,13 +35,15 @@ export interface Agreement {
   findings: ExplainedFinding[];
 }
 
-function expectations({ path }: TracedPath): Record<string, string> {
+function expectations({ path, context }: TracedPath): Record<string, string> {
   const expects: Record<string, string> = {};
   if (path.verdict === 'whole') return expects;
   for (const hop of [...path.call.hops, ...path.reply.hops]) {
     for (const fact of hop.facts) {
       if (fact.state === 'whole') continue;
-      const field = CHANNEL_FIELDS.find((one) => one.fact === fact.key);
+      // The number that crosses stands in whichever field its mode keeps it in.
+      const crossing = fact.key === 'crossing-number' ? modeOf(context.channel.mode).cross?.fields[0] : undefined;
+      const field = crossing ? fieldById(crossing) : CHANNEL_FIELDS.find((one) => one.facts.includes(fact.key) && (one.modes === null || one.modes.includes(context.channel.mode)));
       if (field) expects[field.id] = fact.key === 'level' ? 'low' : FACT_WORDS[fact.key].read(fact.expects).replace(/ MHz$/, '');
     }
   }
@@ -58,26 +60,4 @@ export function agreementOf(plan: Plan, index: PlanIndex = indexPlan(plan)): Agr
   });
   const findings = runChecks(index).map((finding) => ({ ...finding, ...explain(finding), id: `${finding.check}:${finding.pointer}` }));
   return { tally, channels, findings };
-}
-
-/** The findings that explain a path: its own, its radio's, its site's, and those of the station. Gravest first. */
-export function findingsOfPath<F extends Finding>(findings: readonly F[], radioId: Id, channelId: Id, siteId: Id | null): F[] {
-  const rank = { broken: 0, doubtful: 1, note: 2 };
-  return findings
-    .filter(({ subject, fact }) => {
-      if (subject.channelId !== undefined) return subject.channelId === channelId && subject.radioId === radioId;
-      if (fact === null) return false;
-      if (subject.radioId !== undefined) return subject.radioId === radioId;
-      if (subject.siteId !== undefined) return subject.siteId === siteId;
-      return true;
-    })
-    .sort((a, b) => rank[a.severity] - rank[b.severity]);
-}
-
-/** The finding to show at the gap of a path: one about a pair of the very hop that breaks it, else the gravest. */
-export function findingAtGap<F extends Finding>(findings: readonly F[], { call, reply }: Pick<RelayView, 'call' | 'reply'>): F | null {
-  const direction = call.at === null ? reply : call;
-  const hop = direction.hops.find((one) => one.id === direction.at);
-  const keys = new Set(hop?.pairs.filter((pair) => pair.state === hop.state).map((pair) => pair.key));
-  return findings.find((finding) => finding.fact !== null && keys.has(finding.fact)) ?? findings[0] ?? null;
 }

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { agreementOf } from '../agreement/agreement';
 import { edit } from '../plan/edit';
 import { newHotspot } from '../plan/create';
+import { dmrChannels } from '../modes/dmr/channel';
 import { putRow, removeRow, rows, tableOf } from '../plan/table';
 import type { Plan } from '../plan/types';
 import { arbitraryPlan } from '../testing/arbitrary-plan';
@@ -10,6 +11,7 @@ import { channelOf, samplePlan } from '../testing/sample-plan';
 import { routedPlan } from '../testing/sample-routes';
 import { carryOut, propose } from './build';
 import { fitNames, shortenName } from './names';
+import { dmrNetwork } from '../modes/dmr/networks';
 
 const built = (plan: Plan) => edit(plan, carryOut()).plan;
 
@@ -83,7 +85,7 @@ describe('build', () => {
     const plan = samplePlan((draft) => void (draft.sites.byId['s1']!.dmr!.colorCode = 2));
     const one = propose(plan)[0]!.id;
     const next = edit(plan, carryOut((item) => item.id === one)).plan;
-    expect(rows(next.codeplugs['r1']!.channels).map((channel) => channel.dmr.colorCode)).toEqual([2, 1, 1, 1]);
+    expect(dmrChannels(next.codeplugs['r1']!).map((channel) => channel.dmr.colorCode)).toEqual([2, 1, 1, 1]);
   });
 
   it('fills zones and lists by the radio’s limits, and tells a destination apart by its site', () => {
@@ -91,7 +93,7 @@ describe('build', () => {
     const plan = built(
       samplePlan((draft) => {
         Object.assign(draft.radios.byId['r1']!.limits, { channelsPerZone: 8, groupsPerReceiveList: 6 });
-        draft.networks.byId['n1']!.groups = tableOf(groups);
+        dmrNetwork(draft, 'n1')!.groups = tableOf(groups);
         putRow(draft.sites, newHotspot('s2', 'Boat', 438_800_000, 1));
         for (const siteId of ['s1', 's2']) for (const group of groups) putRow(draft.wants, { id: `${siteId}-${group.id}`, destination: { kind: 'group', networkId: 'n1', groupId: group.id }, radioId: 'r1', siteId });
       }),

@@ -6,13 +6,15 @@
  * to do; what was changed by hand is listed as such and not taken unless asked for.
  */
 import { current, isDraft } from 'immer';
-import { MODES } from '../modes/registry';
+import { modeOf } from '../modes/registry';
 import { contactKey } from '../path/contact-key';
 import { freeId, putRow, removeRow, rows } from '../plan/table';
+import { destinationKey } from '../plan/destination-key';
 import { repairReferences } from '../plan/references';
 import { diff } from '../plan/diff';
 import { applyInPlace, sameJson } from '../plan/patches';
-import type { Channel, ChannelValues, Codeplug, Id, Plan, Radio, Want, Zone } from '../plan/types';
+import type { CallKind, Channel, ChannelValues, Codeplug, Destination, Id, Plan, Radio, Want, Zone } from '../plan/types';
+import { draftsFor } from './across';
 import { buildProfiles } from './profile';
 import { differences, valuesOf } from '../codeplug/channel-fields';
 import { fitNames, nameFitter, type NameWish } from './names';
@@ -23,7 +25,7 @@ export type Accept = (item: BuildItem) => boolean;
 /** Lines that the user must ask for are left out: hand-made values stay. */
 export const acceptUnlessHandMade: Accept = (item) => !item.handMade;
 
-interface Work {
+export interface Work {
   plan: Plan;
   radio: Radio;
   codeplug: Codeplug;
@@ -50,66 +52,108 @@ function offer(work: Pick<Work, 'items' | 'accept'>, item: BuildItem, act: () =>
   return taken;
 }
 
-function wantedOf({ plan, radio, codeplug }: Work): Wanted[] {
-  const byWant = new Map(rows(codeplug.channels).filter((channel) => channel.wantId !== null).map((channel) => [channel.wantId!, channel]));
-  const wanted = rows(plan.wants)
-    .filter((want) => want.radioId === radio.id)
-    .map((want) => {
-      const site = plan.sites.byId[want.siteId]!;
-      const mode = MODES[plan.networks.byId[want.destination.networkId]!.mode];
-      return { want, draft: mode.build.channel(plan, site, want.destination), channel: byWant.get(want.id) ?? null };
-    });
+/** The same for a channel and for the draft it was made from: what it reaches, and through which site. */
+const placeKey = (siteId: Id | null, destination: Destination) => `${siteId} ${destinationKey(destination)}`;
+
+/** Every channel that the wants of a radio take, each once: what several wants need (an unlink entry) is the first one's. */
+function draftsOf({ plan, radio }: Work): { want: Want; draft: ChannelDraft; alone: boolean }[] {
+  const drafts = new Map<string, { want: Want; draft: ChannelDraft; alone: boolean }>();
+  for (const want of rows(plan.wants)) {
+    if (want.radioId !== radio.id) continue;
+    const site = plan.sites.byId[want.siteId]!;
+    const own = draftsFor(plan, radio, site, want.destination);
+    for (const draft of own) {
+      const key = placeKey(site.id, draft.destination);
+      if (!drafts.has(key)) drafts.set(key, { want, draft, alone: own.length === 1 });
+    }
+  }
+  return [...drafts.values()];
+}
+
+/** What the wants of a radio take, and the channels that are there for it. */
+function wantedOf(work: Work): Wanted[] {
+  const { codeplug } = work;
+  const built = rows(codeplug.channels).filter((channel) => channel.wantId !== null || channel.built !== null);
+  const byWant = new Map(built.filter((channel) => channel.wantId !== null).map((channel) => [channel.wantId!, channel]));
+  const byPlace = new Map(built.flatMap((channel) => (channel.destination ? [[placeKey(channel.siteId, channel.destination), channel] as const] : [])));
+  const drafts = draftsOf(work);
+  // A want that takes one channel has it, wherever hands have led it since; of several each is told by what it reaches.
+  const own = new Map(drafts.flatMap(({ want, draft, alone }) => (alone && byWant.has(want.id) ? [[draft, byWant.get(want.id)!] as const] : [])));
+  const taken = new Set(own.values());
+  const there = (draft: ChannelDraft) => {
+    const found = byPlace.get(placeKey(draft.siteId, draft.destination));
+    return found && !taken.has(found) ? found : null;
+  };
+  return drafts.map(({ want, draft }) => ({ want, draft, channel: own.get(draft) ?? there(draft) }));
+}
+
+/** Names that fit, given to all at once: they must differ from each other and from those that stay. */
+function nameAll({ plan, radio, codeplug }: Work, wanted: readonly Wanted[]): void {
   const builtFor = new Set(wanted.map((one) => one.channel?.id));
   const taken = rows(codeplug.channels).filter((channel) => !builtFor.has(channel.id)).map((channel) => channel.name);
   // The same name on two networks is told apart by the network, at two sites by the site.
-  const networksOf = new Map<string, Set<Id>>();
-  for (const { draft } of wanted) networksOf.set(draft.name, (networksOf.get(draft.name) ?? new Set<Id>()).add(draft.networkId));
-  const qualifier = ({ draft }: Wanted) => (networksOf.get(draft.name)!.size > 1 ? plan.networks.byId[draft.networkId]! : plan.sites.byId[draft.siteId]!).name;
-  const names = fitNames(wanted.map((one) => ({ name: one.draft.name, qualifier: qualifier(one) })), radio.limits.nameLength, taken);
-  wanted.forEach((one, at) => (one.draft = { ...one.draft, name: names[at]! }));
-  return wanted;
+  const networksOf = new Map<string, Set<Id | null>>();
+  const nameOf = ({ draft }: Wanted) => draft.values.name;
+  for (const one of wanted) networksOf.set(nameOf(one), (networksOf.get(nameOf(one)) ?? new Set<Id | null>()).add(one.draft.networkId));
+  const qualifier = (one: Wanted) => (networksOf.get(nameOf(one))!.size > 1 ? placeName(plan, one.draft) : plan.sites.byId[one.draft.siteId]!.name);
+  const names = fitNames(wanted.map((one) => ({ name: nameOf(one), qualifier: qualifier(one) })), radio.limits.nameLength, taken);
+  wanted.forEach((one, at) => (one.draft = { ...one.draft, values: { ...one.draft.values, name: names[at]! } }));
 }
 
-/** The number that the builder gave a channel and that nothing else in the radio calls: what goes with it may be renumbered. */
-function ownNumber({ codeplug, needed }: Work, { id, built, dmr: { call } }: Channel): number | null {
-  if (built?.dmr.call.number !== call.number || needed.has(contactKey(call.kind, call.number))) return null;
-  const shared = rows(codeplug.channels).some((one) => one.id !== id && one.dmr.call.kind === call.kind && one.dmr.call.number === call.number);
-  return shared ? null : call.number;
+/** Its network's name; its site's where it needs none. */
+function placeName(plan: Plan, { networkId, siteId }: ChannelDraft): string {
+  return (networkId === null ? plan.sites.byId[siteId]! : plan.networks.byId[networkId]!).name;
+}
+
+function contactOf(values: ChannelValues): { kind: CallKind; number: number } | null {
+  return modeOf(values.mode).build.contact(values);
+}
+
+/** What the builder made a channel call and nothing else in the radio calls: what goes with it may be renumbered. */
+function ownCall({ codeplug, needed }: Work, channel: Channel): { kind: CallKind; number: number } | null {
+  const call = contactOf(channel);
+  const built = channel.built && contactOf(channel.built);
+  if (!call || built?.number !== call.number || needed.has(contactKey(call.kind, call.number))) return null;
+  const shared = rows(codeplug.channels).some((one) => {
+    const other = one.id === channel.id ? null : contactOf(one);
+    return other?.kind === call.kind && other.number === call.number;
+  });
+  return shared ? null : call;
 }
 
 /** A channel that calls another number takes its contact along. */
-function moveContact(work: Work, draft: ChannelDraft, channel: Channel): boolean {
+function moveContact(work: Work, contact: NonNullable<ChannelDraft['contact']>, channel: Channel): boolean {
   const { codeplug } = work;
-  const { kind } = channel.dmr.call;
-  const number = ownNumber(work, channel);
-  const old = rows(codeplug.contacts).find((one) => one.kind === kind && one.number === number);
-  if (!old || kind !== draft.contact.kind) return false;
-  const item: BuildItem = { id: `contact:${contactKey(kind, draft.contact.number)}`, kind: 'change-contact', subject: old.name, field: 'number', from: String(number), to: String(draft.contact.number), handMade: false };
-  offer(work, item, () => (old.number = draft.contact.number));
+  const call = ownCall(work, channel);
+  const old = call && rows(codeplug.contacts).find((one) => one.kind === call.kind && one.number === call.number);
+  if (!old || call.kind !== contact.kind) return false;
+  const item: BuildItem = { id: `contact:${contactKey(call.kind, contact.number)}`, kind: 'change-contact', subject: old.name, field: 'number', from: String(call.number), to: String(contact.number), handMade: false };
+  offer(work, item, () => (old.number = contact.number));
   return true;
 }
 
-function addContact(work: Work, draft: ChannelDraft, channel: Channel | null): void {
+export function addContact(work: Work, { contact, address }: ChannelDraft, channel: Channel | null): void {
+  if (!contact) return;
   const { codeplug } = work;
-  const key = contactKey(draft.contact.kind, draft.contact.number);
+  const key = contactKey(contact.kind, contact.number);
   if (work.contacts.has(key)) return;
   work.contacts.add(key);
-  if (channel && moveContact(work, draft, channel)) return;
-  const name = work.contactName({ name: draft.contact.name, qualifier: '' });
-  const item: BuildItem = { id: `contact:${key}`, kind: 'add-contact', subject: name, field: 'contact', from: '', to: draft.address, handMade: false };
-  offer(work, item, () => putRow(codeplug.contacts, { id: freeId(`ct-${key}`, (id) => id in codeplug.contacts.byId), name, kind: draft.contact.kind, number: draft.contact.number }));
+  if (channel && moveContact(work, contact, channel)) return;
+  const name = work.contactName({ name: contact.name, qualifier: '' });
+  const item: BuildItem = { id: `contact:${key}`, kind: 'add-contact', subject: name, field: 'contact', from: '', to: address, handMade: false };
+  offer(work, item, () => putRow(codeplug.contacts, { id: freeId(`ct-${key}`, (id) => id in codeplug.contacts.byId), name, kind: contact.kind, number: contact.number }));
 }
 
 /** The receive list of this network and site that holds the group, or has room for it, or a new one. */
 function listFor(work: Work, draft: ChannelDraft): ListDraft | null {
-  return MODES[draft.mode].build.receiveList(work.plan, work.radio, work.codeplug, draft);
+  return modeOf(draft.values.mode).build.receiveList(work.plan, work.radio, work.codeplug, draft);
 }
 
 function extendList(work: Work, list: ListDraft, channel: Channel | null): boolean {
   const { codeplug } = work;
   const groups = codeplug.receiveLists.byId[list.id]?.groups;
   if (groups?.includes(list.group)) return true;
-  const old = channel && ownNumber(work, channel);
+  const old = (channel && ownCall(work, channel)?.number) ?? null;
   if (groups && old !== null && groups.includes(old)) {
     const item: BuildItem = { id: `list:${list.id}:${list.group}`, kind: 'change-list', subject: list.name, field: 'groups', from: String(old), to: String(list.group), handMade: false };
     return offer(work, item, () => (groups[groups.indexOf(old)] = list.group));
@@ -122,15 +166,16 @@ function extendList(work: Work, list: ListDraft, channel: Channel | null): boole
   });
 }
 
-function values(draft: ChannelDraft, receiveListId: Id | null): ChannelValues {
-  const { name, mode, rxHz, txHz, power, dmr } = draft;
-  return { name, mode, rxHz, txHz, power, dmr: { ...dmr, receiveListId } };
+/** The values of a draft, with its group in a receive list where it needs one. */
+export function listedValues(work: Work, draft: ChannelDraft, channel: Channel | null): ChannelValues {
+  const list = listFor(work, draft);
+  return modeOf(draft.values.mode).build.withReceiveList(draft.values, list && extendList(work, list, channel) ? list.id : null);
 }
 
 function addChannel(work: Work, { want, draft }: Wanted, proposed: ChannelValues): Id | null {
-  const id = freeId(`ch-${want.id}`, (taken) => taken in work.codeplug.channels.byId);
-  const item: BuildItem = { id: `add:${want.id}`, kind: 'add-channel', subject: proposed.name, field: 'channel', from: '', to: draft.address, handMade: false };
-  const channel: Channel = { id, siteId: want.siteId, destination: want.destination, wantId: want.id, ...proposed, built: structuredClone(proposed) };
+  const id = freeId(['ch', want.id, ...(draft.part ? [draft.part] : [])].join('-'), (taken) => taken in work.codeplug.channels.byId);
+  const item: BuildItem = { id: ['add', want.id, ...(draft.part ? [draft.part] : [])].join(':'), kind: 'add-channel', subject: proposed.name, field: 'channel', from: '', to: draft.address, handMade: false };
+  const channel = { id, siteId: want.siteId, destination: draft.destination, wantId: want.id, ...proposed, built: structuredClone(proposed) } as Channel;
   return offer(work, item, () => putRow(work.codeplug.channels, channel)) ? id : null;
 }
 
@@ -140,9 +185,9 @@ function changeChannel(work: Work, channel: Channel, proposed: ChannelValues): v
     const item: BuildItem = { id: `change:${channel.id}:${one.field.id}`, kind: 'change-channel', subject: channel.name, field: one.field.title, from: one.from, to: one.to, handMade };
     offer(work, item, () => {
       one.field.copy(channel, proposed);
-      const built = channel.built ? { ...channel.built } : structuredClone(proposed);
+      const built: ChannelValues = channel.built ? { ...channel.built } : structuredClone(proposed);
       one.field.copy(built, proposed);
-      channel.built = built;
+      (channel as { built: ChannelValues | null }).built = built;
     });
   }
 }
@@ -150,10 +195,10 @@ function changeChannel(work: Work, channel: Channel, proposed: ChannelValues): v
 function addToZone(work: Work, draft: ChannelDraft, channelId: Id, channelName: string): void {
   const { plan, radio, codeplug } = work;
   if (work.zoned.has(channelId)) return;
-  const base = `zn-${draft.networkId}-${draft.siteId}-${draft.use}`;
+  const base = `zn-${draft.networkId ?? draft.values.mode}-${draft.siteId}-${draft.use}`;
   const mine = (zone: Zone) => zone.id === base || zone.id.startsWith(`${base}-`);
   const withRoom = rows(codeplug.zones).find((zone) => mine(zone) && zone.channelIds.length < radio.limits.channelsPerZone);
-  const wish = [plan.networks.byId[draft.networkId]!.name, draft.use === 'service' ? 'service' : ''].join(' ');
+  const wish = [placeName(plan, draft), draft.use === 'service' ? 'service' : ''].join(' ');
   const [freshName] = fitNames([{ name: wish, qualifier: plan.sites.byId[draft.siteId]!.name }], radio.limits.nameLength, rows(codeplug.zones).map((zone) => zone.name));
   const name = withRoom?.name ?? freshName!;
   const item: BuildItem = { id: `zone:${channelId}`, kind: 'add-to-zone', subject: name, field: 'channels', from: '', to: channelName, handMade: false };
@@ -163,10 +208,11 @@ function addToZone(work: Work, draft: ChannelDraft, channelId: Id, channelName: 
   });
 }
 
-/** A built channel whose want is gone goes too, unless it was changed by hand. */
-function removeUnwanted(work: Work): void {
+/** A built channel that no want takes any more goes too, unless it was changed by hand. */
+function removeUnwanted(work: Work, wanted: readonly Wanted[]): void {
+  const needed = new Set(wanted.map(({ channel }) => channel?.id));
   for (const channel of rows(work.codeplug.channels)) {
-    if (channel.wantId !== null || channel.built === null) continue;
+    if (channel.built === null || needed.has(channel.id)) continue;
     const handMade = !sameJson(valuesOf(channel), channel.built);
     const item: BuildItem = { id: `remove:${channel.id}`, kind: 'remove-channel', subject: channel.name, field: 'channel', from: channel.name, to: '', handMade };
     offer(work, item, () => removeRow(work.codeplug.channels, channel.id));
@@ -174,18 +220,37 @@ function removeUnwanted(work: Work): void {
 }
 
 function buildRadio(work: Work): void {
-  removeUnwanted(work);
   const all = wantedOf(work);
-  work.needed = new Set(all.map(({ draft }) => contactKey(draft.contact.kind, draft.contact.number)));
+  removeUnwanted(work, all);
+  nameAll(work, all);
+  work.needed = new Set(all.flatMap(({ draft: { contact } }) => (contact ? [contactKey(contact.kind, contact.number)] : [])));
   for (const wanted of all) {
     addContact(work, wanted.draft, wanted.channel);
-    const list = listFor(work, wanted.draft);
-    const listId = list && extendList(work, list, wanted.channel) ? list.id : null;
-    const proposed = values(wanted.draft, listId);
+    const proposed = listedValues(work, wanted.draft, wanted.channel);
     const id = wanted.channel ? wanted.channel.id : addChannel(work, wanted, proposed);
-    if (wanted.channel) changeChannel(work, wanted.channel, proposed);
+    if (wanted.channel) {
+      // What several wants need outlives the one it was first made for.
+      wanted.channel.wantId = wanted.want.id;
+      changeChannel(work, wanted.channel, proposed);
+    }
     if (id !== null) addToZone(work, wanted.draft, id, work.codeplug.channels.byId[id]!.name);
   }
+}
+
+export function workOn(plan: Plan, radio: Radio, items: BuildItem[], accept: Accept): Work {
+  const codeplug = plan.codeplugs[radio.id]!;
+  const contacts = rows(codeplug.contacts);
+  return {
+    plan,
+    radio,
+    codeplug,
+    items,
+    accept,
+    contacts: new Set(contacts.map((contact) => contactKey(contact.kind, contact.number))),
+    contactName: nameFitter(radio.limits.nameLength, contacts.map((contact) => contact.name)),
+    zoned: new Set(rows(codeplug.zones).flatMap((zone) => zone.channelIds)),
+    needed: new Set(),
+  };
 }
 
 /** Builds in a plain copy. @returns every line, taken or not. */
@@ -194,19 +259,7 @@ function buildInPlace(plan: Plan, accept: Accept): BuildItem[] {
   // Which networks a hotspot is logged in to decides what number a channel must call.
   buildProfiles(plan, (item, act) => offer({ items, accept }, item, act));
   for (const radio of rows(plan.radios)) {
-    const codeplug = plan.codeplugs[radio.id]!;
-    const contacts = rows(codeplug.contacts);
-    buildRadio({
-      plan,
-      radio,
-      codeplug,
-      items,
-      accept,
-      contacts: new Set(contacts.map((contact) => contactKey(contact.kind, contact.number))),
-      contactName: nameFitter(radio.limits.nameLength, contacts.map((contact) => contact.name)),
-      zoned: new Set(rows(codeplug.zones).flatMap((zone) => zone.channelIds)),
-      needed: new Set(),
-    });
+    buildRadio(workOn(plan, radio, items, accept));
   }
   repairReferences(plan);
   return items;

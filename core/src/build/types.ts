@@ -1,12 +1,18 @@
-import type { CallKind, ChannelValues, Id } from '../plan/types';
+import type { CallKind, Destination, Id, ModeId, ValuesOf } from '../plan/types';
 
 /** What a mode makes of a want, before it is given a name that fits and a receive list. */
-export interface ChannelDraft extends ChannelValues {
-  contact: { name: string; kind: CallKind; number: number };
+export interface ChannelDraft<M extends ModeId = ModeId> {
+  values: ValuesOf<M>;
+  /** What this one channel reaches; of several that a want takes, each its own. */
+  destination: Destination;
+  /** Tells the several channels of one want apart; without, it is the one that is wanted. */
+  part?: string;
+  /** `null` where nothing is called by number. */
+  contact: { name: string; kind: CallKind; number: number } | null;
   /** What is called, with the network’s number where the radio’s is another: `group 8000417 (Causeway 417)`. */
   address: string;
   use: 'talk' | 'service';
-  networkId: Id;
+  networkId: Id | null;
   siteId: Id;
 }
 

@@ -8,9 +8,9 @@ export const channelWithoutSite = defineCheck({
   title: 'Channel linked to no site',
   fact: 'site',
   docs: {
-    summary: 'A channel is not linked to a hotspot, so nothing can be held against it.',
+    summary: 'A channel is not linked to a site, so nothing can be held against it.',
     why: 'Whether it works cannot be proved.',
-    remedy: 'Link it to the hotspot it is meant for, or take it out.',
+    remedy: 'Link it to the hotspot or repeater it is meant for, or take it out.',
   },
   messages: { unlinked: 'The channel is linked to no site.' },
   fixes: { link: 'Link it to {site}' },

@@ -1,4 +1,4 @@
-import type { Check, Data, Finding } from './check';
+import type { Data, Finding, Source } from './check';
 import { CHECK_BY_ID } from './registry';
 
 /** Fills `{name}` from the data. A placeholder without data stays, so that the tester can see it. */
@@ -12,6 +12,7 @@ export interface Explanation {
   why: string;
   remedy: string;
   fixLabels: string[];
+  source: Source | null;
 }
 
 /** Data may come first in a message. */
@@ -19,17 +20,14 @@ function sentence(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
-export function checkOf(finding: Pick<Finding, 'check'>): Check {
-  return CHECK_BY_ID.get(finding.check)!;
-}
-
 export function explain(finding: Finding): Explanation {
-  const check = checkOf(finding);
+  const check = CHECK_BY_ID.get(finding.check)!;
   return {
     title: check.title,
     what: sentence(fill(check.messages[finding.message]!, finding.data)),
     why: check.docs.why,
     remedy: check.docs.remedy,
+    source: check.docs.source ?? null,
     fixLabels: finding.fixes.map((fix) => sentence(fill(check.fixes[fix.id]!, fix.data))),
   };
 }

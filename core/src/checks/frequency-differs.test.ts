@@ -11,7 +11,7 @@ testCheck(frequencyDiffers, {
     {
       name: 'both frequencies elsewhere',
       change: (plan) => Object.assign(channelOf(plan, 'g1'), { rxHz: 438_800_000, txHz: 438_800_000 }),
-      findings: [{ message: 'differs', pointer: `${CHANNEL}/rxHz`, says: 'The channel has 438.8000 MHz; the hotspot has 439.1250 MHz.', fixes: { set: (plan) => Object.assign(channelOf(plan, 'g1'), { rxHz: 439_125_000, txHz: 439_125_000 }) } }],
+      findings: [{ message: 'differs', pointer: `${CHANNEL}/rxHz`, says: 'The channel has 438.8000 MHz; the site sends on 439.1250 MHz.', fixes: { set: (plan) => Object.assign(channelOf(plan, 'g1'), { rxHz: 439_125_000, txHz: 439_125_000 }) } }],
     },
     {
       name: 'one hertz off',

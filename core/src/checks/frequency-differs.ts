@@ -1,3 +1,4 @@
+import { isSwapped } from '../path/common-facts';
 import { formatMHz } from '../radio-math/quantities';
 import { defineCheck } from './check';
 import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
@@ -5,17 +6,19 @@ import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
 export const frequencyDiffers = defineCheck({
   id: 'frequency-differs',
   severity: 'broken',
-  title: 'Frequency differs between channel and hotspot',
+  title: 'Frequency differs between channel and site',
   fact: 'frequency',
   docs: {
     summary: 'A channel listens on another frequency than its site sends on.',
     why: 'Radio and site are deaf to each other.',
     remedy: 'Set the channel to the site’s frequency, or the site to the frequency that was meant.',
   },
-  messages: { differs: 'The channel has {has} MHz; the hotspot has {expects} MHz.' },
+  messages: { differs: 'The channel has {has} MHz; the site sends on {expects} MHz.' },
   fixes: { set: 'Set the channel to {expects} MHz' },
   check(index, report) {
     eachDisagreement(index, 'frequency', 'air', (context) => {
+      // A pair that is swapped has a check of its own.
+      if (isSwapped(context)) return;
       const { channel } = context;
       const site = context.site!;
       const data = { has: formatMHz(channel.rxHz), expects: formatMHz(site.txHz) };

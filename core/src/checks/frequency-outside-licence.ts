@@ -25,14 +25,14 @@ export const frequencyOutsideLicence = defineCheck({
     const { region } = index.plan.station;
     const expects = amateurBands(region).map((band) => `${formatMHz(band.lowHz)}–${formatMHz(band.highHz)}`).join(', ');
     for (const site of rows(index.plan.sites)) {
-      if (amateurBandOf(site.txHz, siteWidthHz(site), region)) continue;
+      if (site.kind !== 'hotspot' || amateurBandOf(site.txHz, siteWidthHz(site), region)) continue;
       const clear = clearOfHz(index, site);
       const data = { site: site.name, has: formatMHz(site.txHz), expects, region: REGION_NAMES[region] };
       const fixes = clear === null ? [] : [{ id: 'move' as const, data: { site: site.name, clear: formatMHz(clear) }, patches: moveSite(index, site, clear) }];
       report({ message: 'site', data, pointer: siteFrequencyPointer(site), subject: { siteId: site.id }, fixes });
     }
     eachDisagreement(index, 'licence-band', 'air', (context, fact) => {
-      if (context.site && context.site.rxHz === context.channel.txHz) return;
+      if (context.site?.kind === 'hotspot' && context.site.rxHz === context.channel.txHz) return;
       const data = { has: formatMHz(Number(fact.has)), expects, region: REGION_NAMES[region] };
       report({ message: 'channel', data, pointer: channelPointer(context, 'txHz'), subject: channelSubject(context) });
     });

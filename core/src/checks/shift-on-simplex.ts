@@ -18,6 +18,7 @@ export const shiftOnSimplex = defineCheck({
   check(index, report) {
     eachDisagreement(index, 'shift', 'air', (context, fact) => {
       const shift = Number(fact.expects);
+      if (shift !== 0) return;
       const data = { has: formatShiftMHz(Number(fact.has)), expects: formatShiftMHz(shift) };
       const pointer = channelPointer(context, 'txHz');
       report({ message: 'differs', data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, context.channel.rxHz + shift)] }] });

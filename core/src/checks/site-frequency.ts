@@ -1,5 +1,5 @@
 /** Moving a hotspot takes its channels along; shared by the checks on where a hotspot may be. */
-import { MODE_IDS, MODES } from '../modes/registry';
+import { MODE_IDS, modeOf } from '../modes/registry';
 import type { PlanIndex } from '../path/plan-index';
 import { type Patch, toPointer } from '../plan/patches';
 import { rows } from '../plan/table';
@@ -14,7 +14,7 @@ export function siteFrequencyPointer(site: Site): string {
 /** Width in Hz of the widest channel that a site sends, by the modes it has; of any mode while it has none. */
 export function siteWidthHz(site: Site): number {
   const own = MODE_IDS.filter((mode) => site[mode] !== null);
-  return Math.max(...(own.length > 0 ? own : MODE_IDS).map((mode) => MODES[mode].channelWidthHz));
+  return Math.max(...(own.length > 0 ? own : MODE_IDS).map((mode) => modeOf(mode).widthHz()));
 }
 
 /** The nearest frequency that is in the band, out of satellite segments and clear of the plan's other hotspots. */

@@ -1,11 +1,12 @@
 /** Walkers and fix makers that checks share. */
 import type { Patch, PathKey } from '../plan/patches';
 import { toPointer } from '../plan/patches';
+import { hotspotsOf, repeatersOf } from '../plan/sites';
 import { rows } from '../plan/table';
-import type { Channel, Codeplug, Id, Plan, Profile, Radio, Site } from '../plan/types';
+import type { Channel, Codeplug, Hotspot, Id, ModeId, Plan, Profile, Radio, Repeater } from '../plan/types';
 import type { PlanIndex } from '../path/plan-index';
 import type { Fact, FactKey, HopId, PathContext } from '../path/types';
-import type { Subject } from './check';
+import type { Data, Report, Subject } from './check';
 
 export function set(pointer: string, value: unknown): Patch {
   return { op: 'replace', path: pointer, value };
@@ -31,15 +32,32 @@ export function eachDisagreement(index: PlanIndex, key: FactKey, hop: HopId, vis
   }
 }
 
+/** The same for the channels of one mode, whose fields `visit` may look at. */
+export function disagreementsIn<M extends ModeId>(mode: M): (index: PlanIndex, key: FactKey, hop: HopId, visit: (context: PathContext<M>, fact: Fact) => void) => void {
+  const mine = (context: PathContext): context is PathContext<M> & PathContext => context.channel.mode === mode;
+  return (index, key, hop, visit) => eachDisagreement(index, key, hop, (context, fact) => void (mine(context) && visit(context, fact)));
+}
+
 export function eachCodeplug(plan: Plan, visit: (radio: Radio, codeplug: Codeplug, pointer: string) => void): void {
   for (const radio of rows(plan.radios)) visit(radio, plan.codeplugs[radio.id]!, toPointer(['codeplugs', radio.id]));
 }
 
-export function eachProfile(plan: Plan, visit: (site: Site, profile: Profile, pointer: string) => void): void {
-  for (const site of rows(plan.sites)) visit(site, plan.profiles[site.id]!, toPointer(['profiles', site.id]));
+export function eachProfile(plan: Plan, visit: (site: Hotspot, profile: Profile, pointer: string) => void): void {
+  for (const site of hotspotsOf(plan)) visit(site, plan.profiles[site.id]!, toPointer(['profiles', site.id]));
+}
+
+export function eachRepeater(plan: Plan, visit: (site: Repeater, pointer: string) => void): void {
+  for (const site of repeatersOf(plan)) visit(site, toPointer(['sites', 'byId', site.id]));
 }
 
 /** All channels of a plan that are linked to a site, with their pointers. */
 export function channelsOfSite(index: PlanIndex, siteId: Id): { channel: Channel; pointer: string }[] {
   return index.paths().filter(({ context }) => context.channel.siteId === siteId).map(({ context }) => ({ channel: context.channel, pointer: channelPointer(context) }));
+}
+
+/** Reports one value of a channel, with the press that sets it to what is expected, where that is known. */
+export function reportValue<M extends string>(report: Report<M, 'set'>, context: PathContext, field: readonly PathKey[], found: { message: M; data: Data; to?: unknown }): void {
+  const pointer = channelPointer(context, ...field);
+  const fixes = found.to === undefined ? [] : [{ id: 'set' as const, patches: [set(pointer, found.to)] }];
+  report({ message: found.message, data: found.data, pointer, subject: channelSubject(context), fixes });
 }

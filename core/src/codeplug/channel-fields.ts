@@ -1,5 +1,6 @@
 /** The fields of a channel in the order of the sheet: those all modes share, then each mode's own. */
 import { MODES } from '../modes/registry';
+import { columnsOf, type ColumnField, ofAll } from './channel-field';
 import { formatMHz, formatShiftMHz, parseMHz } from '../radio-math/quantities';
 import type { ChannelValues, Codeplug } from '../plan/types';
 import type { ChannelField, Reading } from './channel-field';
@@ -66,21 +67,21 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
   },
 ];
 
-export const CHANNEL_FIELDS: readonly ChannelField[] = [...GENERAL_FIELDS, ...Object.values(MODES).flatMap((mode) => mode.fields)];
+export const CHANNEL_FIELDS: readonly ColumnField[] = [...GENERAL_FIELDS.map(ofAll), ...columnsOf(Object.values(MODES))];
 
 export interface Difference {
-  field: ChannelField;
+  field: ColumnField;
   from: string;
   to: string;
 }
 
-export function fieldById(id: string): ChannelField {
+export function fieldById(id: string): ColumnField {
   return CHANNEL_FIELDS.find((field) => field.id === id)!;
 }
 
-export function valuesOf(channel: ChannelValues): ChannelValues {
-  const { name, mode, rxHz, txHz, power, dmr } = channel;
-  return { name, mode, rxHz, txHz, power, dmr };
+/** The values alone, without the links of a channel. */
+export function valuesOf({ name, mode, rxHz, txHz, power, ...rest }: ChannelValues): ChannelValues {
+  return { name, mode, rxHz, txHz, power, [mode]: (rest as Record<string, unknown>)[mode] } as unknown as ChannelValues;
 }
 
 export function differences(codeplug: Codeplug, from: ChannelValues, to: ChannelValues): Difference[] {

@@ -1,8 +1,8 @@
-import type { ChannelValues } from '../plan/types';
+import type { ModeId, ValuesOf } from '../plan/types';
 import type { Reading } from './channel-field';
 
 /** Reads one of a closed set of words; a clear beginning is enough ("col" for "color code free"). */
-export function choice<T>(text: string, words: Readonly<Record<string, T>>, put: (to: ChannelValues, value: T) => void): Reading {
+export function choice<T, M extends ModeId = ModeId>(text: string, words: Readonly<Record<string, T>>, put: (to: ValuesOf<M>, value: T) => void): Reading<M> {
   const typed = text.trim().toLowerCase();
   const keys = Object.keys(words);
   const fits = keys.includes(typed) ? [typed] : keys.filter((word) => typed !== '' && word.startsWith(typed));
@@ -12,7 +12,7 @@ export function choice<T>(text: string, words: Readonly<Record<string, T>>, put:
 }
 
 /** Reads a whole number between two bounds. */
-export function wholeBetween(text: string, low: number, high: number, put: (to: ChannelValues, value: number) => void): Reading {
+export function wholeBetween<M extends ModeId = ModeId>(text: string, low: number, high: number, put: (to: ValuesOf<M>, value: number) => void): Reading<M> {
   const digits = text.replace(/\s/g, '');
   const value = Number(digits);
   if (!/^\d{1,9}$/.test(digits) || value < low || value > high) return { problem: `Found “${text}”, expected a whole number from ${low} to ${high.toLocaleString('en')}.` };

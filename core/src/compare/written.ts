@@ -8,9 +8,9 @@ import type { Codeplug, Id, Plan, Table, Written } from '../plan/types';
 
 /** A snapshot of a codeplug's values. `at`: RFC 3339, UTC. */
 export function snapshot(codeplug: Codeplug, at: string): Written {
-  const { zones, contacts, receiveLists } = codeplug;
+  const { zones, contacts, receiveLists, rooms } = codeplug;
   const channels = tableOf(rows(codeplug.channels).map((channel) => ({ id: channel.id, ...valuesOf(channel) })));
-  return structuredClone({ at, channels, zones, contacts, receiveLists });
+  return structuredClone({ at, channels, zones, contacts, receiveLists, rooms });
 }
 
 /** Records in a draft that a radio holds its codeplug as planned now. */
@@ -45,6 +45,7 @@ export interface Reprogramming {
   contacts: RowChange[];
   receiveLists: RowChange[];
   zones: RowChange[];
+  rooms: RowChange[];
 }
 
 function changedRows<T extends { id: Id; name: string }>(before: Table<T>, after: Table<T>, show: (row: T) => string): RowChange[] {
@@ -74,7 +75,7 @@ function changedChannels(index: PlanIndex, radioId: Id, codeplug: Codeplug, writ
   return [...now, ...gone];
 }
 
-const NOTHING: Omit<Written, 'at'> = { channels: tableOf([]), zones: tableOf([]), contacts: tableOf([]), receiveLists: tableOf([]) };
+const NOTHING: Omit<Written, 'at'> = { channels: tableOf([]), zones: tableOf([]), contacts: tableOf([]), receiveLists: tableOf([]), rooms: tableOf([]) };
 
 /** What must be written to one radio, `null` when it holds what is planned. */
 export function reprogramming(index: PlanIndex, radioId: Id): Reprogramming | null {
@@ -90,9 +91,10 @@ export function reprogramming(index: PlanIndex, radioId: Id): Reprogramming | nu
     contacts: changedRows(written.contacts, codeplug.contacts, (one) => `${one.name}, ${one.kind} ${one.number}`),
     receiveLists: changedRows(written.receiveLists, codeplug.receiveLists, (one) => one.groups.join(', ')),
     zones: changedRows(written.zones, codeplug.zones, (one) => one.channelIds.map((id) => names.get(id) ?? id).join(', ')),
+    rooms: changedRows(written.rooms, codeplug.rooms, (one) => `${one.number}, category ${one.category}`),
   };
-  const { channels, contacts, receiveLists, zones } = found;
-  return channels.length + contacts.length + receiveLists.length + zones.length > 0 ? found : null;
+  const { channels, contacts, receiveLists, zones, rooms } = found;
+  return channels.length + contacts.length + receiveLists.length + zones.length + rooms.length > 0 ? found : null;
 }
 
 /** Every radio that must be written to, in the plan's order. */

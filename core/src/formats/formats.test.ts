@@ -7,8 +7,10 @@ import { describe, expect, it } from 'vitest';
 import { edit } from '../plan/edit';
 import { arbitraryPlan, name } from '../testing/arbitrary-plan';
 import { channelOf, samplePlan } from '../testing/sample-plan';
+import { dstarPlan } from '../testing/sample-dstar';
 import { routedPlan } from '../testing/sample-routes';
 import { compareGroups, putGroups } from '../modes/dmr/groups';
+import { dmrNetwork } from '../modes/dmr/networks';
 import { rows } from '../plan/table';
 import type { Codeplug } from '../plan/types';
 import { codeplugCsv } from './codeplug-csv';
@@ -82,6 +84,7 @@ describe('codeplug table', () => {
   });
 
   const good = codeplugCsv.write(samplePlan().codeplugs['r1']!).split('\r\n');
+  const CELLS = good[0]!.split(',').length;
   const spoiled = (line: number, from: string, to: string) => good.map((text, at) => (at + 1 === line ? text.replace(from, to) : text)).join('\r\n');
 
   it.each([
@@ -89,8 +92,8 @@ describe('codeplug table', () => {
     ['slot 3', spoiled(3, ',1,2,group', ',1,3,group'), 'Line 3, Slot: found “3”, expected “1” or “2”.'],
     ['a frequency in words', spoiled(2, '439.1250', 'high'), 'Line 2, Receive MHz: found “high”, expected a frequency in MHz, such as 439.125.'],
     ['a zone with a channel that is not there', spoiled(6, 'ch-w-g2', 'ch-gone'), 'Line 6, Members: found “ch-gone”, expected the key of a channel in this file.'],
-    ['a kind of record that is none', spoiled(6, 'zone', 'zoo'), 'Line 6, Record: found “zoo”, expected channel, zone, contact, receive list.'],
-    ['a cell missing', spoiled(4, 'channel,', ''), 'Line 4, row: found “14 cells”, expected 15 cells.'],
+    ['a kind of record that is none', spoiled(6, 'zone', 'zoo'), 'Line 6, Record: found “zoo”, expected channel, zone, contact, receive list, room.'],
+    ['a cell missing', spoiled(4, 'channel,', ''), `Line 4, row: found “${CELLS - 1} cells”, expected ${CELLS} cells.`],
     ['a column missing', spoiled(1, 'Slot', 'Slit'), 'Line 1, Slot: found nothing, expected a column headed “Slot”.'],
     ['the same key twice', spoiled(3, 'ch-w-g2', 'ch-w-g1'), 'Line 3, Key: found “ch-w-g1”, expected a key that no line above has.'],
   ])('with %s is not read, and says the line', (_, text, message) => {
@@ -124,6 +127,9 @@ describe('hotspot profile', () => {
     expect(routed.networks[1]!.staticGroups).toEqual([{ number: 417, onRadio: 8_000_417 }]);
     expect(routed.routes.rules.map((rule) => rule.sentence).slice(3)).toEqual(['private 8,000,001–8,999,999 to Causeway 1–999,999', 'every other group call to Lantern, as sent']);
     expect(writeProfile(plan, 's1', { passwords: true })).toContain('"password": "practice"');
+    expect(profileSheet(plan, 's1', { passwords: false }).dstar).toBeNull();
+    const linked = dstarPlan((draft) => void (draft.profiles['s1']!.dstar = { startLink: { reflector: 'LNK001', module: 'C' }, automatic: true }));
+    expect(profileSheet(linked, 's1', { passwords: false }).dstar).toEqual({ enabled: true, callSign: 'QO3VES', module: 'B', startLink: 'LNK001 C', automatic: true });
     expect(() => profileSheet(plan, 'gone', { passwords: false })).toThrow(/no hotspot/);
   });
 });
@@ -150,11 +156,12 @@ describe('a list of talk groups', () => {
 
   it('is compared by number, and changes only what differs', () => {
     const plan = samplePlan();
-    const network = plan.networks.byId['n1']!;
+    const network = dmrNetwork(plan, 'n1')!;
     const list = [{ number: 417, name: 'Hask Wide', category: 'local' as const }, { number: 588, name: 'All Isles', category: 'nation' as const }, { number: 700, name: 'New', category: 'test' as const }];
     const { fresh, changed, same } = compareGroups(network, list);
     expect([fresh.length, changed.length, same]).toEqual([1, 1, 1]);
-    const read = edit(plan, (draft) => putGroups(draft.networks.byId['n1']!, list)).plan.networks.byId['n1']!;
+    const changedPlan = edit(plan, (draft) => putGroups(dmrNetwork(draft, 'n1')!, list)).plan;
+    const read = dmrNetwork(changedPlan, 'n1')!;
     expect(rows(read.groups).map((group) => [group.id, group.number, group.name])).toEqual([['g1', 417, 'Hask Wide'], ['g2', 588, 'All Isles'], ['g3', 591, 'Ferry Net'], ['g700', 700, 'New']]);
     expect(compareGroups(read, list)).toMatchObject({ fresh: [], changed: [], same: 3 });
   });

@@ -41,6 +41,16 @@ export function readYes(text: string): boolean | null {
   return /^(no|n|false|0|off|-|–|)$/.test(plain) ? false : null;
 }
 
+/** Talk groups of a slot; `d` or `dyn` behind a number says that it is taken up only when keyed: `417 591d`. */
+export function readCarried(text: string): { number: number; static: boolean }[] {
+  return [...text.matchAll(/(\d+)\s*(\(?d(?:yn\w*)?\b\)?)?/gi)].map(([, digits, dynamic]) => ({ number: Number(digits), static: dynamic === undefined })).filter(({ number }) => number >= 1 && number <= 0xfffcdf);
+}
+
+/** Names apart by commas, semicolons or bars. */
+export function readNames(text: string): string[] {
+  return text.split(/[,;|/]/).map((part) => part.trim()).filter((part) => part !== '' && part !== '-').slice(0, 20);
+}
+
 /** Talk groups of a slot: numbers apart by anything but digits. */
 export function readGroups(text: string): number[] {
   return (text.match(/\d+/g) ?? []).map(Number).filter((number) => number >= 1 && number <= 0xfffcdf);

@@ -29,6 +29,8 @@ function shiftFactor(cells: readonly string[]): number {
 }
 
 const isShift = (cell: string) => /^[+\-−–]$/.test(cell) || (/^[+\-−–]?\d/.test(cell) && Math.abs(readNumber(cell) ?? Infinity) < 100e6);
+/** Common practice, in MHz and kHz. */
+const USUAL_SHIFTS = new Set([0.6, 1.6, 2, 5, 7.6, 9.4, 600, 1600, 2000, 5000, 7600, 9400]);
 const isSmallWhole = (cell: string, most: number) => /^\d{1,2}$/.test(cell) && Number(cell) <= most;
 const isWords = (cell: string) => /[a-zà-ÿ]{3}/i.test(cell) && readNumber(cell) === null;
 
@@ -39,6 +41,8 @@ interface Guesser {
   content: (cells: readonly string[]) => number;
   /** Content alone is enough where nothing else looks like it. */
   byContentAlone?: number;
+  /** Stricter, where there is no heading to go by. */
+  alone?: (cells: readonly string[]) => number;
 }
 
 const modeColumn = (heading: RegExp): Guesser => ({ heading, content: (cells) => shareOf(cells, (cell) => readYes(cell) !== null) });
@@ -49,11 +53,17 @@ const GUESSERS: Readonly<Record<Exclude<ColumnField, 'unused'>, Guesser>> = {
   module: { heading: /module|^mod$|band ?letter/i, content: (cells) => shareOf(cells, (cell) => /^[A-Z]$/.test(cell)) },
   output: { heading: /output|^out$|downlink|^tx|transmit|freq/i, content: (cells) => frequencyFactor(cells).share, byContentAlone: 0.8 },
   input: { heading: /input|^in$|uplink|^rx|receive/i, content: (cells) => frequencyFactor(cells).share, byContentAlone: 0.7 },
-  shift: { heading: /shift|offset|split|duplex/i, content: (cells) => shareOf(cells, isShift) },
+  shift: { heading: /shift|offset|split|duplex/i, content: (cells) => shareOf(cells, isShift), byContentAlone: 0.7, alone: (cells) => shareOf(cells, (cell) => /^[+\-−–]\d/.test(cell) && USUAL_SHIFTS.has(Math.abs(readNumber(cell) ?? 0))) },
   tone: { heading: /tone|ctcss|dcs|^pl$|squelch/i, content: (cells) => shareOf(cells, (cell) => parseTone(cell) !== null), byContentAlone: 0.75 },
-  colorCode: { heading: /colou?r|^cc$/i, content: (cells) => shareOf(cells, (cell) => isSmallWhole(cell.replace(/^cc\s*/i, ''), 15)) },
-  slot1: groupsOf(/(slot|ts)\D{0,3}1/i),
-  slot2: groupsOf(/(slot|ts)\D{0,3}2/i),
+  colorCode: { heading: /colou?r|^cc$/i, content: (cells) => shareOf(cells, (cell) => isSmallWhole(cell.replace(/^cc\s*/i, ''), 15)), byContentAlone: 0.9, alone: (cells) => shareOf(cells, (cell) => /^cc\s*\d{1,2}$/i.test(cell)) },
+  slot1: groupsOf(/(slot|ts)\D{0,3}1(?!.*dyn)/i),
+  slot2: groupsOf(/(slot|ts)\D{0,3}2(?!.*dyn)/i),
+  slot1Dynamic: groupsOf(/(slot|ts)\D{0,3}1.*dyn/i),
+  slot2Dynamic: groupsOf(/(slot|ts)\D{0,3}2.*dyn/i),
+  nac: { heading: /^nac$|access code/i, content: (cells) => shareOf(cells, (cell) => /^[0-9a-f]{3}$/i.test(cell)) },
+  groupId: { heading: /group ?id/i, content: (cells) => shareOf(cells, (cell) => isSmallWhole(cell, 99)) },
+  networks: { heading: /network|reaches|famil/i, content: (cells) => shareOf(cells, isWords) },
+  linked: { heading: /linked|default link/i, content: () => 1 },
   lat: { heading: /lat/i, content: (cells) => shareOf(cells, (cell) => Math.abs(readCoordinate(cell) ?? 999) <= 90) },
   lon: { heading: /lon|lng/i, content: (cells) => shareOf(cells, (cell) => readCoordinate(cell) !== null) },
   position: { heading: /coord|position|geo/i, content: (cells) => shareOf(cells, (cell) => readPair(cell) !== null) },
@@ -83,7 +93,8 @@ export function readPair(text: string): { lat: number; lon: number } | null {
 function confidenceOf(guesser: Guesser, title: string | null, cells: readonly string[]): number {
   const content = guesser.content(cells);
   if (title !== null && guesser.heading.test(title)) return cells.length === 0 ? 0.5 : content < 0.3 ? 0 : 0.4 + 0.6 * content;
-  return content > 0.85 ? content * (guesser.byContentAlone ?? 0) : 0;
+  const alone = guesser.alone ? guesser.alone(cells) : content;
+  return alone > 0.85 ? alone * (guesser.byContentAlone ?? 0) : 0;
 }
 
 function factorOf(field: ColumnField, cells: readonly string[]): number {
@@ -99,6 +110,7 @@ export function asColumn(raw: RawList, at: number, field: ColumnField): Column {
 
 /** The field of each column, the surest first; each field once. */
 export function guessColumns(raw: RawList): Column[] {
+  if (raw.fields) return raw.fields.map((field, at) => ({ title: raw.header?.[at] ?? field, field, factor: 1, confidence: 1 }));
   const width = Math.max(raw.header?.length ?? 0, ...raw.rows.slice(0, SAMPLE).map((row) => row.cells.length));
   const columns = Array.from({ length: width }, (_, at) => raw.rows.slice(0, SAMPLE).map((row) => row.cells[at] ?? '').filter((cell) => cell !== ''));
   const guesses = columns.flatMap((cells, at) =>

@@ -1,6 +1,6 @@
 /** What a user knows better than a list. A correction stands above the list's value and outlives newer versions of the list. */
 import { parseTone } from '../radio-math/tones';
-import { readGroups, readNumber, readStatus } from './cells';
+import { readCarried, readNumber, readStatus } from './cells';
 import type { ListedSite } from './types';
 
 export const CORRECTABLE = ['tone', 'colorCode', 'groups', 'input', 'status', 'notes'] as const;
@@ -25,19 +25,25 @@ interface Field {
 
 const MOST_NOTES = 500;
 
-function readSlotGroups(text: string): ListedSite['groups'] | null {
+/** `1: 417; 2: 588 591d`: groups by slot, with `d` for dynamic. `null` when it cannot be read. */
+export function readSlotGroups(text: string): ListedSite['groups'] | null {
   const parts = text.split(/[;\n]/).map((part) => part.trim()).filter(Boolean);
   const groups = parts.flatMap((part) => {
-    const match = /^(?:slot|ts)?\s*([12])\s*:\s*([\d\s,]+)$/i.exec(part);
-    return match ? readGroups(match[2]!).map((number) => ({ slot: Number(match[1]) as 1 | 2, number })) : [null];
+    const match = /^(?:slot|ts)?\s*([12])\s*:\s*([\d\s,d]+)$/i.exec(part);
+    return match ? readCarried(match[2]!).map((one) => ({ slot: Number(match[1]) as 1 | 2, ...one })) : [null];
   });
   return groups.includes(null) ? null : (groups as ListedSite['groups']);
 }
 
-const slotText = ({ groups }: ListedSite, slot: 1 | 2) => {
-  const numbers = groups.filter((one) => one.slot === slot).map((one) => one.number);
+const slotText = (groups: ListedSite['groups'], slot: 1 | 2) => {
+  const numbers = groups.filter((one) => one.slot === slot).map((one) => `${one.number}${one.static ? '' : 'd'}`);
   return numbers.length > 0 ? `${slot}: ${numbers.join(' ')}` : '';
 };
+
+/** As `readSlotGroups` reads it. */
+export function groupsText(groups: ListedSite['groups']): string {
+  return [slotText(groups, 1), slotText(groups, 2)].filter(Boolean).join('; ');
+}
 
 export const CORRECTIONS: Readonly<Record<CorrectableField, Field>> = {
   tone: {
@@ -54,8 +60,8 @@ export const CORRECTIONS: Readonly<Record<CorrectableField, Field>> = {
   },
   groups: {
     title: 'Groups by slot',
-    expected: 'groups by slot, such as 1: 417; 2: 588 591',
-    show: (site) => [slotText(site, 1), slotText(site, 2)].filter(Boolean).join('; '),
+    expected: 'groups by slot, such as 1: 417; 2: 588 591d, with d for dynamic',
+    show: ({ groups }) => groupsText(groups),
     read: (text) => {
       const groups = readSlotGroups(text);
       return groups && { groups };
@@ -99,21 +105,28 @@ export interface ListDifference {
   gone: string[];
 }
 
-const said = (site: ListedSite) => JSON.stringify([site.name, site.place, site.lat, site.lon, site.rxHz, site.modes, site.colorCode, site.ctcssHz, site.dcs, site.status, site.confirmedOn, site.notes, site.groups.map((one) => `${one.slot}/${one.number}`).sort()]);
+/** What a list says of a site, as one text: the same text, the same site. */
+export const saidOf = (site: ListedSite): string => JSON.stringify([site.name, site.place, site.lat, site.lon, site.rxHz, site.modes, site.colorCode, site.ctcssHz, site.dcs, site.status, site.confirmedOn, site.notes, site.nac, site.groupId, site.networks, site.linked, site.groups.map((one) => `${one.slot}/${one.number}/${one.static}`).sort()]);
 
-/** A newer version of a list against the one that is there, by call signs. */
-export function differenceOf(before: readonly ListedSite[], after: readonly ListedSite[]): ListDifference {
-  const old = new Map(before.map((site) => [siteKey(site), site]));
+/** A site by its key, and what is said of it, whole or as a fingerprint. */
+export interface Said {
+  key: string;
+  callSign: string;
+  said: string;
+}
+
+/** A newer version of a list against the one that is there. */
+export function differenceOf(before: readonly Said[], after: readonly Said[]): ListDifference {
+  const old = new Map(before.map((one) => [one.key, one.said]));
   const seen = new Set<string>();
   const difference: ListDifference = { fresh: 0, changed: [], same: 0, gone: [] };
-  for (const site of after) {
-    const key = siteKey(site);
+  for (const { key, callSign, said } of after) {
     const there = old.get(key);
     seen.add(key);
-    if (!there) difference.fresh += 1;
-    else if (said(there) === said(site)) difference.same += 1;
-    else difference.changed.push(site.callSign);
+    if (there === undefined) difference.fresh += 1;
+    else if (there === said) difference.same += 1;
+    else difference.changed.push(callSign);
   }
-  difference.gone = before.filter((site) => !seen.has(siteKey(site))).map((site) => site.callSign);
+  difference.gone = before.filter((one) => !seen.has(one.key)).map((one) => one.callSign);
   return difference;
 }

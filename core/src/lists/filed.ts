@@ -33,7 +33,20 @@ export interface FiledSite extends ListedSite {
   listId: string;
   line: number;
   listName: string;
+  /** ISO date of the list; `null` when it gives none. */
+  listIssuedOn: string | null;
   corrections: Correction[];
+}
+
+/** Sites that have a position, column by column, in one order: list (a place in `lists`), line, degrees, Hz, modes as bits in the order of `LISTED_MODES`. */
+export interface SiteMap {
+  lists: string[];
+  list: number[];
+  line: number[];
+  lat: number[];
+  lon: number[];
+  txHz: number[];
+  modes: number[];
 }
 
 export interface NearSite extends FiledSite {

@@ -5,9 +5,11 @@ import { describeReadFinding } from '../formats/format';
 import { parseTone } from '../radio-math/tones';
 import { CALL_SIGN, readCallSign, readCoordinate, readDate, readModes, readNumber } from './cells';
 import { asColumn, guessColumns } from './columns';
-import { correct, CORRECTIONS, differenceOf } from './corrections';
+import { correct, CORRECTIONS, differenceOf, saidOf, siteKey } from './corrections';
 import { decode, findDelimiter, readRaw } from './raw';
 import { readSites } from './read-sites';
+import { writeSites } from './sites-json';
+import type { ListedSite } from './types';
 
 const bytes = (text: string) => new TextEncoder().encode(text);
 const read = (text: string) => {
@@ -63,7 +65,7 @@ describe('the demo’s lists', () => {
     expect(raw.layout).toBe('ISO-8859-1, semicolons');
     expect(fields).toEqual(['callSign', 'name', 'place', 'lat', 'lon', 'output', 'shift', 'tone', 'colorCode', 'slot1', 'slot2', 'status', 'confirmed']);
     expect([sites.length, rejected.length]).toEqual([10, 0]);
-    expect(sites[0]!.site).toMatchObject({ callSign: 'QO1HSK', module: 'B', txHz: 439_425_000, rxHz: 431_825_000, modes: ['DMR'], colorCode: 1, groups: [{ slot: 1, number: 417 }, { slot: 2, number: 588 }, { slot: 2, number: 591 }], status: 'on the air', confirmedOn: '2026-10-12' });
+    expect(sites[0]!.site).toMatchObject({ callSign: 'QO1HSK', module: 'B', txHz: 439_425_000, rxHz: 431_825_000, modes: ['DMR'], colorCode: 1, groups: [{ slot: 1, number: 417, static: true }, { slot: 2, number: 588, static: true }, { slot: 2, number: 591, static: true }], status: 'on the air', confirmedOn: '2026-10-12' });
     expect(sites[4]!.site).toMatchObject({ name: 'Kålv Lighthouse', place: 'Kålvøy', ctcssHz: 107.2, modes: ['FM'] });
     expect(sites[7]!.site.modes).toEqual(['FM', 'DMR']);
   });
@@ -77,12 +79,13 @@ describe('the demo’s lists', () => {
     expect(book.sites.map(({ site }) => [site.callSign, site.lat, site.rxHz! - site.txHz])).toEqual([['QO3LGT', 46.802, -7_600_000], ['QO3CAV', 46.618, -600_000], ['QO3SPR', 46.651, -7_600_000], ['QO3PIR', 46.5655, -600_000]]);
   });
 
-  it('without headings leaves the column that could be anything to the user', () => {
+  it('without headings leaves the two columns that could be anything to the user', () => {
     const { raw, columns, fields } = list('boat-notes.csv');
     expect(raw.header).toBeNull();
-    expect(fields).toEqual(['callSign', 'output', 'input', 'unused', 'tone']);
-    const chosen = columns.map((column, at) => (at === 3 ? asColumn(raw, 3, 'place') : column));
+    expect(fields).toEqual(['callSign', 'output', 'input', 'unused', 'tone', 'unused']);
+    const chosen = columns.map((column, at) => (at === 3 ? asColumn(raw, 3, 'place') : at === 5 ? asColumn(raw, 5, 'colorCode') : column));
     expect(readSites(raw, chosen).sites[0]!.site).toMatchObject({ place: '12 Quay Row', ctcssHz: 88.5 });
+    expect(readSites(raw, chosen).sites[1]!.site).toMatchObject({ modes: ['DMR'], colorCode: 6 });
   });
 });
 
@@ -98,7 +101,7 @@ describe('corrections', () => {
     ['tone', 'none', { ctcssHz: null, dcs: null }],
     ['tone', 'D023N', { ctcssHz: null, dcs: '023' }],
     ['colorCode', '15', { colorCode: 15 }],
-    ['groups', 'slot 2: 417, 588', { groups: [{ slot: 2, number: 417 }, { slot: 2, number: 588 }] }],
+    ['groups', 'slot 2: 417, 588d', { groups: [{ slot: 2, number: 417, static: true }, { slot: 2, number: 588, static: false }] }],
     ['groups', '', { groups: [] }],
     ['input', '431,825 MHz', { rxHz: 431_825_000 }],
     ['status', 'off', { status: 'off the air' }],
@@ -109,8 +112,59 @@ describe('corrections', () => {
 
   it('a newer list is new, changed, the same or gone by call sign, module and frequency', () => {
     const other = { ...site, callSign: 'QO1BB' };
-    expect(differenceOf([site, other], [{ ...site, groups: [...site.groups].reverse() }, { ...other, txHz: other.txHz + 12_500 }])).toEqual({ fresh: 1, changed: [], same: 1, gone: ['QO1BB'] });
-    expect(differenceOf([site], [{ ...site, ctcssHz: 100 }])).toEqual({ fresh: 0, changed: ['QO1AA'], same: 0, gone: [] });
+    const said = (...sites: ListedSite[]) => sites.map((one) => ({ key: siteKey(one), callSign: one.callSign, said: saidOf(one) }));
+    expect(differenceOf(said(site, other), said({ ...site, groups: [...site.groups].reverse() }, { ...other, txHz: other.txHz + 12_500 }))).toEqual({ fresh: 1, changed: [], same: 1, gone: ['QO1BB'] });
+    expect(differenceOf(said(site), said({ ...site, ctcssHz: 100 }))).toEqual({ fresh: 0, changed: ['QO1AA'], same: 0, gone: [] });
+  });
+});
+
+describe('lists that are no tables', () => {
+  const readBytes = (text: string) => {
+    const raw = readRaw(new TextEncoder().encode(text));
+    return { raw, columns: guessColumns(raw), ...readSites(raw, guessColumns(raw)) };
+  };
+
+  it('waypoints of a GPX: name and place, and what is said beside as columns', () => {
+    const gpx = (waypoints: string) => `<?xml version="1.0"?><gpx version="1.1" creator="x" xmlns="http://www.topografix.com/GPX/1/1">${waypoints}</gpx>`;
+    const { raw, sites } = readBytes(gpx('<wpt lat="46.7132" lon="-33.4185"><name>QO1HSK B</name><cmt>439.4250; -7.6; CC 1</cmt></wpt><wpt lat="46.689" lon="-33.471"><name>QO1ELY C</name><cmt>438.6875; -7.6; CC 4</cmt><desc>near the quay &amp; church</desc></wpt>'));
+    expect(raw.layout).toBe('UTF-8, GPX waypoints');
+    expect(sites.map((one) => one.site)).toMatchObject([{ callSign: 'QO1HSK', module: 'B', lat: 46.7132, lon: -33.4185, txHz: 439_425_000, rxHz: 431_825_000 }, { callSign: 'QO1ELY', txHz: 438_687_500 }]);
+    // A place off the earth, or no waypoints at all, is a table of nothing.
+    for (const bad of [gpx('<wpt lat="99" lon="0"/>'), '<html><body>no</body></html>', '<gpx><wpt lat="1"']) expect(readBytes(bad).sites).toEqual([]);
+  });
+
+  const listed = fc.record({
+    callSign: fc.constantFrom('QO1HSK', 'QO2NRT', '9Q1AB'),
+    module: fc.constantFrom('', 'B', 'C'),
+    name: fc.constantFrom('', 'Hask Head', 'Kålv, Lighthouse; north'),
+    place: fc.constantFrom('', 'Hask'),
+    lat: fc.constantFrom(null, 46.7132),
+    lon: fc.constant(-33.4185 as number | null),
+    txHz: fc.constantFrom(439_425_000, 145_687_500),
+    rxHz: fc.constantFrom(null, 431_825_000),
+    modes: fc.constantFrom<ListedSite['modes'][]>(['DMR'], ['FM'], ['FM', 'DMR']),
+    colorCode: fc.constantFrom(null, 0, 15),
+    groups: fc.constantFrom<ListedSite['groups'][]>([], [{ slot: 1, number: 417, static: true }, { slot: 2, number: 591, static: false }]),
+    ctcssHz: fc.constantFrom(null, 110.9, 100),
+    dcs: fc.constant(null as string | null),
+    nac: fc.constantFrom(null, '293'),
+    groupId: fc.constantFrom(null, '05'),
+    networks: fc.constantFrom<string[][]>([], ['Lantern', 'Causeway']),
+    linked: fc.constantFrom('', 'LNK001 C'),
+    status: fc.constantFrom('on the air' as const, 'off the air' as const, 'not said' as const),
+    confirmedOn: fc.constantFrom(null, '2026-10-12'),
+    notes: fc.constantFrom('', 'ask at the gate'),
+  }).map((site): ListedSite => ({ ...site, lon: site.lat === null ? null : site.lon, modes: site.colorCode !== null || site.groups.length > 0 ? [...new Set([...site.modes, 'DMR' as const])] : site.modes }));
+
+  it('our own JSON reads back as it was written', () => {
+    fc.assert(fc.property(fc.array(listed, { minLength: 1, maxLength: 8 }), (sites) => {
+      const { raw, columns, ...read } = readBytes(writeSites({ name: 'club', source: '', licence: '', issuedOn: null }, sites));
+      expect([raw.layout, columns.every((column) => column.confidence === 1), read.rejected]).toEqual(['UTF-8, our own JSON', true, []]);
+      // What a mode follows from (a tone, a color code) adds that mode; all else is the same.
+      expect(read.sites.map((one) => ({ ...one.site, modes: [] }))).toEqual(sites.map((site) => ({ ...site, modes: [] })));
+      read.sites.forEach((one, at) => expect(one.site.modes).toEqual(expect.arrayContaining(sites[at]!.modes)));
+    }));
+    for (const bad of ['{"format":"yellow-relay-sites","formatVersion":2,"sites":[]}', '{"format":"yellow-relay-sites","formatVersion":1,"sites":[null,7,{"groups":3}]}', '{']) expect(readBytes(bad).sites).toEqual([]);
   });
 });
 

@@ -1,6 +1,8 @@
 /** Bytes → a table of text: encoding, delimiter and headings found from what is there. */
 import Papa from 'papaparse';
+import { GpxError, readGpxFile } from '../geo/gpx';
 import { readCoordinate, readNumber } from './cells';
+import { readSitesDocument } from './sites-json';
 import type { RawList } from './types';
 
 const BOM = '\ufeff';
@@ -79,14 +81,17 @@ interface Feature {
 
 const cellText = (value: unknown): string => (value === null || value === undefined ? '' : Array.isArray(value) ? value.map(cellText).join(' ') : typeof value === 'object' ? JSON.stringify(value) : String(value)).trim();
 
-/** GeoJSON (RFC 7946): properties become columns, a point its longitude and latitude. `null` when it is none. */
-function fromGeoJson({ text, encoding }: Decoded): RawList | null {
-  let parsed: { type?: unknown; features?: unknown };
+function parseJson(text: string): unknown {
   try {
-    parsed = JSON.parse(text) as typeof parsed;
+    return JSON.parse(text.replace(/^\ufeff/, ''));
   } catch {
     return null;
   }
+}
+
+/** GeoJSON (RFC 7946): properties become columns, a point its longitude and latitude. `null` when it is none. */
+function fromGeoJson(document: unknown, encoding: string): RawList | null {
+  const parsed = document as { type?: unknown; features?: unknown } | null;
   if (parsed?.type !== 'FeatureCollection' || !Array.isArray(parsed.features)) return null;
   const features = parsed.features as Feature[];
   const keys = [...new Set(features.flatMap((feature) => Object.keys(feature?.properties ?? {})))];
@@ -97,9 +102,39 @@ function fromGeoJson({ text, encoding }: Decoded): RawList | null {
   return { header: [...keys, 'longitude', 'latitude'], rows, layout: `${encoding}, GeoJSON` };
 }
 
-/** Any list: GeoJSON where it is that, else a table. */
+/** What people put into a waypoint's comment and description: values apart by commas, semicolons or bars. */
+function parts(text: string): string[] {
+  return text.split(/[;|\n]|,\s/).map((part) => part.trim().replace(/^(\w+\s*[:=])\s*/, '')).filter(Boolean);
+}
+
+/** The waypoints of a GPX: name and place, and each part of what is said beside as a column. `null` when it is none. */
+function fromGpx({ text, encoding }: Decoded): RawList | null {
+  let waypoints;
+  try {
+    ({ waypoints } = readGpxFile(text));
+  } catch (error) {
+    if (error instanceof GpxError) return null;
+    throw error;
+  }
+  const said = waypoints.map((one) => parts([one.comment, one.description].filter(Boolean).join('; ')));
+  const width = Math.max(0, ...said.map((one) => one.length));
+  const rows = waypoints.map((one, at) => ({ line: at + 1, cells: [one.name, String(one.lat), String(one.lon), one.kind, ...Array.from({ length: width }, (_, part) => said[at]![part] ?? '')] }));
+  return { header: ['call sign', 'latitude', 'longitude', 'kind', ...Array.from({ length: width }, (_, part) => `said ${part + 1}`)], rows, layout: `${encoding}, GPX waypoints` };
+}
+
+/** Any list: what our own JSON, GeoJSON or GPX holds where it is that, else a table. */
 export function readRaw(bytes: Uint8Array): RawList {
   const decoded = decode(bytes);
-  const isJson = /^\ufeff?\s*\{/.test(decoded.text);
-  return (isJson ? fromGeoJson(decoded) : null) ?? fromCsv(decoded);
+  const [, first] = /^\ufeff?\s*(.)/.exec(decoded.text) ?? [];
+  if (first === '{') {
+    const document = parseJson(decoded.text);
+    const found = readSitesDocument(document, decoded.encoding) ?? fromGeoJson(document, decoded.encoding);
+    if (found) return found;
+  }
+  return (first === '<' ? fromGpx(decoded) : null) ?? fromCsv(decoded);
+}
+
+/** The same for lists of one kind: how a recipe of columns is found again. */
+export function signatureOf({ header, rows, layout }: RawList): string {
+  return `${layout.replace(/^.*, /, '')} ${header ? header.map((title) => title.toLowerCase()).join('|') : `no headings, ${Math.max(0, ...rows.slice(0, SAMPLE_LINES).map((row) => row.cells.length))} columns`}`;
 }

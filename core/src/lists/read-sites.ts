@@ -2,7 +2,7 @@
 import type { ReadFinding } from '../formats/format';
 import { locatorCentre } from '../geo/locator';
 import { nearestCtcssHz, parseTone, NO_TONE, type Tone } from '../radio-math/tones';
-import { readCallSign, readCoordinate, readDate, readGroups, readModes, readNumber, readStatus, readYes } from './cells';
+import { readCallSign, readCarried, readCoordinate, readDate, readModes, readNames, readNumber, readStatus, readYes } from './cells';
 import { readPair } from './columns';
 import { type Column, type ColumnField, LISTED_MODES, type ListedMode, type ListedSite, type RawList } from './types';
 
@@ -104,8 +104,23 @@ class Row {
 
   groups(): ListedSite['groups'] {
     const found: ListedSite['groups'] = [];
-    for (const slot of [1, 2] as const) for (const number of readGroups(this.cell(`slot${slot}`))) found.push({ slot, number });
+    for (const slot of [1, 2] as const) {
+      for (const one of readCarried(this.cell(`slot${slot}`))) found.push({ slot, ...one });
+      for (const { number } of readCarried(this.cell(`slot${slot}Dynamic`))) if (!found.some((one) => one.slot === slot && one.number === number)) found.push({ slot, number, static: false });
+    }
     return found;
+  }
+
+  nac(): string | null {
+    const text = this.cell('nac').toUpperCase();
+    if (text === '' || text === '-') return null;
+    return /^[0-9A-F]{3}$/.test(text) ? text : this.doubt('nac', 'three hex digits, such as 293');
+  }
+
+  groupId(): string | null {
+    const text = this.cell('groupId');
+    if (text === '' || text === '-') return null;
+    return /^\d{1,2}$/.test(text) ? text.padStart(2, '0') : this.doubt('groupId', 'a group ID from 00 to 99');
   }
 
   status(): ListedSite['status'] {
@@ -123,17 +138,20 @@ class Row {
   }
 }
 
-export function readSites(raw: RawList, columns: readonly Column[]): ReadSites {
-  const row = new Row(columns);
-  const result: ReadSites = { sites: [], rejected: [] };
-  for (const { line, cells } of raw.rows) {
+/** Reads row after row under the columns' meanings, so that long lists need not be held whole. */
+export class SiteReader {
+  private readonly row: Row;
+
+  constructor(columns: readonly Column[]) {
+    this.row = new Row(columns);
+  }
+
+  read({ line, cells }: RawList['rows'][number]): { site: ListedSite; doubts: ReadFinding[] } | { rejected: ReadFinding } {
+    const { row } = this;
     row.begin(line, cells);
     const call = readCallSign(row.cell('callSign'));
     const txHz = frequency(row.cell('output'), row.factor('output'));
-    if (!call || txHz === null) {
-      result.rejected.push({ line, cells, finding: call ? row.finding('output', 'the frequency the site sends on') : row.finding('callSign', 'a call sign') });
-      continue;
-    }
+    if (!call || txHz === null) return { rejected: call ? row.finding('output', 'the frequency the site sends on') : row.finding('callSign', 'a call sign') };
     const position = row.position();
     const status = row.status();
     const values = { colorCode: row.colorCode(), groups: row.groups(), ...row.tone() };
@@ -149,11 +167,25 @@ export function readSites(raw: RawList, columns: readonly Column[]): ReadSites {
       rxHz: row.input(txHz),
       modes: row.modes(values),
       ...values,
+      nac: row.nac(),
+      groupId: row.groupId(),
+      networks: readNames(row.cell('networks')),
+      linked: row.cell('linked').slice(0, 200),
       status,
       confirmedOn: confirmed === '' ? null : readDate(confirmed),
       notes: row.cell('notes'),
     };
-    result.sites.push({ line, site, doubts: row.doubts });
+    return { site, doubts: row.doubts };
+  }
+}
+
+export function readSites(raw: RawList, columns: readonly Column[]): ReadSites {
+  const reader = new SiteReader(columns);
+  const result: ReadSites = { sites: [], rejected: [] };
+  for (const row of raw.rows) {
+    const read = reader.read(row);
+    if ('rejected' in read) result.rejected.push({ line: row.line, cells: row.cells, finding: read.rejected });
+    else result.sites.push({ line: row.line, ...read });
   }
   return result;
 }

@@ -17,9 +17,18 @@ export interface ListedSite {
   rxHz: number | null;
   modes: ListedMode[];
   colorCode: number | null;
-  groups: { slot: 1 | 2; number: number }[];
+  /** Static: always on; else taken up when somebody keys it. */
+  groups: { slot: 1 | 2; number: number; static: boolean }[];
   ctcssHz: number | null;
   dcs: string | null;
+  /** Network access code of P25, hex. */
+  nac: string | null;
+  /** Group ID of C4FM, 00 to 99. */
+  groupId: string | null;
+  /** Networks, reflector families or room networks it reaches, as the list names them. */
+  networks: string[];
+  /** What it is linked to when nobody has linked it elsewhere. */
+  linked: string;
   status: 'on the air' | 'off the air' | 'not said';
   /** ISO date. */
   confirmedOn: string | null;
@@ -28,7 +37,7 @@ export interface ListedSite {
 
 export type ColumnField =
   | 'callSign' | 'module' | 'name' | 'place' | 'lat' | 'lon' | 'position' | 'locator'
-  | 'output' | 'input' | 'shift' | 'tone' | 'colorCode' | 'slot1' | 'slot2'
+  | 'output' | 'input' | 'shift' | 'tone' | 'colorCode' | 'slot1' | 'slot2' | 'slot1Dynamic' | 'slot2Dynamic' | 'nac' | 'groupId' | 'networks' | 'linked'
   | 'modes' | 'mode:FM' | 'mode:DMR' | 'mode:D-STAR' | 'mode:C4FM' | 'mode:P25'
   | 'status' | 'confirmed' | 'notes' | 'unused';
 
@@ -48,4 +57,6 @@ export interface RawList {
   rows: { line: number; cells: string[] }[];
   /** How it was written: `ISO-8859-1, semicolons`. */
   layout: string;
+  /** What the columns mean, where the format itself says it; frequencies in Hz. */
+  fields?: ColumnField[];
 }

@@ -1,8 +1,8 @@
 /** The pairs that every mode shares: call sign, bands, frequency, shift, level, and that there is a site at all. */
-import { MODES } from '../modes/registry';
+import { modeOf } from '../modes/registry';
 import { amateurBandOf, satelliteSegmentOf } from '../radio-math/bands';
 import { receivedLevelDbm } from '../radio-math/free-space';
-import type { Channel, Radio } from '../plan/types';
+import type { Channel, Profile, Radio, Site } from '../plan/types';
 import { fact, mustEqual } from './fact';
 import type { Fact, PathContext } from './types';
 
@@ -28,17 +28,23 @@ export function levelAtSiteDbm({ radio, channel, site }: Pick<PathContext, 'radi
 
 export function airFacts(context: PathContext): Fact[] {
   const { index, channel, site } = context;
-  const width = MODES[channel.mode].channelWidthHz;
+  const width = modeOf(channel.mode).widthHz(channel);
   const facts = [
     fact('licence-band', channel.txHz, index.plan.station.region, amateurBandOf(channel.txHz, width, index.plan.station.region) !== null),
     fact('satellite', channel.txHz, null, satelliteSegmentOf(channel.txHz, width) === null),
   ];
   if (!site) return facts;
   facts.push(mustEqual('frequency', channel.rxHz, site.txHz));
-  facts.push(mustEqual('shift', channel.txHz - channel.rxHz, site.rxHz - site.txHz));
+  // A swapped pair is one fault, told at the frequency.
+  if (!isSwapped(context)) facts.push(mustEqual('shift', channel.txHz - channel.rxHz, site.rxHz - site.txHz));
   const level = levelAtSiteDbm(context);
   facts.push(fact('level', level, site.maxInputDbm, level === null || level <= site.maxInputDbm, 'doubtful'));
   return facts;
+}
+
+/** The site's view of its pair, programmed into the radio: it listens where the site listens. */
+export function isSwapped({ channel, site }: Pick<PathContext, 'channel' | 'site'>): boolean {
+  return site !== null && site.rxHz !== site.txHz && channel.rxHz === site.rxHz && channel.txHz === site.txHz;
 }
 
 /** A reply needs only that the radio listens where the site sends. */
@@ -46,8 +52,29 @@ export function replyAirFacts({ channel, site }: PathContext): Fact[] {
   return site ? [mustEqual('frequency', channel.rxHz, site.txHz)] : [];
 }
 
-export function siteFacts({ channel, site, profile }: PathContext): Fact[] {
+function isOn(profile: Profile | null, mode: Channel['mode']): boolean {
+  return profile !== null && mode in profile.modes && profile.modes[mode as keyof Profile['modes']];
+}
+
+/** Days after which nobody knows whether a repeater is still there as listed. From memory; a year of silence in a list is long. */
+export const CONFIRMED_DAYS = 365;
+
+/** Whole days from one ISO date to another. */
+export function daysBetween(from: string, to: string): number {
+  return Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
+}
+
+/** What a list says of a repeater beyond its values. */
+function listingFacts({ listing }: Site, today: string | null): Fact[] {
+  if (!listing) return [];
+  const { status, confirmedOn } = listing;
+  const facts = [fact('on-air', status, 'on the air', status !== 'off the air')];
+  if (today !== null && confirmedOn !== null) facts.push(fact('confirmed', confirmedOn, `within ${CONFIRMED_DAYS} days`, daysBetween(confirmedOn, today) <= CONFIRMED_DAYS, 'doubtful'));
+  return facts;
+}
+
+export function siteFacts({ index, channel, site, profile }: PathContext): Fact[] {
   if (!site) return [fact('site', null, 'a site', false, 'doubtful')];
-  const enabled = site[channel.mode] !== null && profile?.modes[channel.mode] === true;
-  return [fact('mode-at-site', enabled ? channel.mode : null, channel.mode, enabled)];
+  const enabled = site[channel.mode] !== null && (site.kind === 'repeater' || isOn(profile, channel.mode));
+  return [fact('mode-at-site', enabled ? channel.mode : null, channel.mode, enabled), ...listingFacts(site, index.today)];
 }

@@ -1,5 +1,6 @@
-import { MODES } from '../modes/registry';
+import { modeOf } from '../modes/registry';
 import type { Channel, Id } from '../plan/types';
+import { crossingNeed, crossingRoute } from './crossing';
 import type { PlanIndex } from './plan-index';
 import type { PathContext } from './types';
 
@@ -17,15 +18,10 @@ export function contextOf(index: PlanIndex, radioId: Id, channel: Channel): Path
     site,
     profile,
     network: null,
-    login: null,
     arrives: null,
+    crossing: crossingNeed(plan, channel),
   };
-  const arrives = MODES[channel.mode].route(context);
+  const arrives = context.crossing ? crossingRoute(context, context.crossing) : modeOf(channel.mode).route(context);
   if (!arrives) return context;
-  return {
-    ...context,
-    arrives,
-    network: plan.networks.byId[arrives.networkId] ?? null,
-    login: profile?.dmr.logins[arrives.networkId] ?? null,
-  };
+  return { ...context, arrives, network: arrives.networkId === null ? null : (plan.networks.byId[arrives.networkId] ?? null) } as PathContext;
 }

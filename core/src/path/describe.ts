@@ -1,7 +1,8 @@
 /** A traced path in words: what the relay line shows, on screen, in a terminal and on paper. */
-import { MODES } from '../modes/registry';
-import type { Plan } from '../plan/types';
+import { modeOf } from '../modes/registry';
+import type { ModeId, Site } from '../plan/types';
 import { formatMHz } from '../radio-math/quantities';
+import { crossingWords } from './crossing';
 import { FACT_WORDS, HOP_NAMES } from './facts';
 import type { Direction, Fact, FactKey, HopId, Outcome, Path, PathContext, Verdict } from './types';
 
@@ -38,10 +39,10 @@ export interface RelayView {
 /** The pairs worth showing when they agree; those that do not agree are always shown. */
 const SHOWN: Readonly<Record<HopId, readonly FactKey[]>> = {
   radio: ['own-id', 'contact'],
-  air: ['shift', 'slot', 'level'],
-  site: ['color-code', 'mode-at-site'],
-  gateway: ['login', 'route'],
-  network: ['number', 'call-kind', 'group', 'activity'],
+  air: ['shift', 'slot', 'width', 'level'],
+  site: ['color-code', 'slot', 'tone', 'mode-at-site'],
+  gateway: ['login', 'route', 'group-carried', 'crossing', 'crossing-ready'],
+  network: ['number', 'call-kind', 'group', 'activity', 'crossing-number'],
   destination: [],
 };
 
@@ -55,41 +56,51 @@ function title(context: PathContext, hop: HopId): string {
     case 'site':
       return site?.name ?? 'no site';
     case 'gateway':
-      return MODES[channel.mode].words.gateway(context);
+      return context.crossing ? crossingWords(context.crossing.id) : modeOf(channel.mode).words.gateway(context);
     case 'network':
-      return network?.name ?? 'no network';
+      return network?.name ?? modeOf(channel.mode).words.network?.(context) ?? 'no network';
     case 'destination':
-      return arrives ? (arrives.name ?? `${arrives.kind} ${arrives.number}`) : 'nowhere';
+      return arrives ? (arrives.name ?? arrives.address) : 'nowhere';
   }
 }
 
 function pairView(context: PathContext, { key, has, expects, state }: Fact): PairView {
   const words = FACT_WORDS[key];
   const read = (value: typeof has) => {
-    if (key === 'network') return context.index.plan.networks.byId[String(value)]?.name ?? 'none';
-    return MODES[context.channel.mode].words.read(key, value, context) ?? words.read(value);
+    if (key === 'mode-at-site' || key === 'mode-in-radio') return value === null ? words.read(value) : modeOf(value as ModeId).name;
+    if (key === 'network' || key === 'site-network') return context.index.plan.networks.byId[String(value)]?.name ?? 'none';
+    return modeOf(context.channel.mode).words.read(key, value, context) ?? words.read(value);
   };
   return { key, name: words.name, has: read(has), expects: read(expects), state };
 }
 
+/** The kind of place a hop is: a site is a hotspot or a repeater. */
+function kindOf(hop: HopId, site: Site | null): string {
+  return hop === 'site' && site ? (site.kind === 'hotspot' ? 'Hotspot' : 'Repeater') : HOP_NAMES[hop];
+}
+
 function direction(context: PathContext, { hops, verdict, at }: Direction, doing: string) {
+  const own = modeOf(context.channel.mode).words.shown;
   const views = hops.map((hop): HopView => {
-    const shown = hop.facts.filter((fact) => fact.state !== 'whole' || SHOWN[hop.id].includes(fact.key));
-    return { id: hop.id, kind: HOP_NAMES[hop.id], title: title(context, hop.id), pairs: shown.map((fact) => pairView(context, fact)), state: hop.state };
+    const shown = hop.facts.filter((fact) => fact.state !== 'whole' || SHOWN[hop.id].includes(fact.key) || own?.[hop.id]?.includes(fact.key));
+    return { id: hop.id, kind: kindOf(hop.id, context.site), title: title(context, hop.id), pairs: shown.map((fact) => pairView(context, fact)), state: hop.state };
   });
-  const words = at === null ? `${doing}: whole` : `${doing}: ${verdict} at the ${HOP_NAMES[at].toLowerCase()}`;
+  const words = at === null ? `${doing}: whole` : `${doing}: ${verdict} at the ${kindOf(at, context.site).toLowerCase()}`;
   return { hops: views, verdict, at, words };
 }
 
-function outcomeWords({ outcome, call, reply, arrives }: Path, plan: Plan): string {
-  const at = (id: HopId | null) => HOP_NAMES[id!].toLowerCase();
+function outcomeWords({ outcome, call, reply, arrives }: Path, context: PathContext): string {
+  const { index: { plan }, site, channel } = context;
+  const at = (id: HopId | null) => kindOf(id!, site).toLowerCase();
   switch (outcome) {
     case 'whole':
       return 'whole, both ways';
     case 'wrong place':
-      return `goes to the wrong place: ${plan.networks.byId[arrives!.networkId]!.name}, ${arrives!.kind} ${arrives!.number}${arrives!.name === null ? '' : `, ${arrives!.name}`}`;
+      return `goes to the wrong place: ${arrives!.networkId === null ? '' : `${plan.networks.byId[arrives!.networkId]!.name}, `}${arrives!.address}${arrives!.name === null ? '' : `, ${arrives!.name}`}`;
     case 'not hearing':
       return `you can talk but will not hear: broken at the ${at(reply.at)}`;
+    case 'not heard':
+      return modeOf(channel.mode).words.onlyHears!(context)!;
     case 'stops':
       return `broken at the ${at(call.at)}`;
     case 'doubtful':
@@ -101,10 +112,10 @@ export function describePath(path: Path, context: PathContext): RelayView {
   return {
     radioId: path.radioId,
     channelId: path.channelId,
-    title: `${context.channel.name} · ${MODES[context.channel.mode].name} · ${context.radio.name}`,
+    title: `${context.channel.name} · ${modeOf(context.channel.mode).name} · ${context.radio.name}`,
     verdict: path.verdict,
     outcome: path.outcome,
-    words: outcomeWords(path, context.index.plan),
+    words: outcomeWords(path, context),
     call: direction(context, path.call, 'Call'),
     reply: direction(context, path.reply, 'Reply'),
   };

@@ -2,7 +2,7 @@
 import type { Id, Plan, Zone } from '../plan/types';
 import { rows } from '../plan/table';
 import { tracePath } from './trace';
-import type { AwakeGroup, NetworkHoldings, Path, PathContext, RadioHoldings } from './types';
+import type { AwakeGroup, Path, PathContext, RadioHoldings, SiteLink } from './types';
 import { contactKey } from './contact-key';
 import { contextOf } from './context';
 
@@ -14,9 +14,12 @@ export interface TracedPath {
 export interface PlanIndex {
   plan: Plan;
   radios: ReadonlyMap<Id, RadioHoldings>;
-  networks: ReadonlyMap<Id, NetworkHoldings>;
   /** Dynamic groups that were keyed lately. */
   awake: readonly AwakeGroup[];
+  /** Sites of which the user says what they are linked to. */
+  links: readonly SiteLink[];
+  /** ISO date against which ages are held; `null` leaves ages out. The core has no clock of its own. */
+  today: string | null;
   /** Every channel of every radio, traced; computed at first use. In order of radios, then of channels. */
   paths: () => readonly TracedPath[];
 }
@@ -38,13 +41,14 @@ function holdingsOf(plan: Plan, radioId: Id): RadioHoldings {
   };
 }
 
-export function indexPlan(plan: Plan, awake: readonly AwakeGroup[] = []): PlanIndex {
+export function indexPlan(plan: Plan, { awake = [], links = [], today = null }: { awake?: readonly AwakeGroup[]; links?: readonly SiteLink[]; today?: string | null } = {}): PlanIndex {
   let traced: TracedPath[] | null = null;
   const index: PlanIndex = {
     plan,
     awake,
+    links,
+    today,
     radios: new Map(plan.radios.order.map((id) => [id, holdingsOf(plan, id)])),
-    networks: new Map(rows(plan.networks).map((network) => [network.id, { groupByNumber: new Map(rows(network.groups).map((group) => [group.number, group])) }])),
     paths: () => {
       traced ??= plan.radios.order.flatMap((radioId) =>
         rows(plan.codeplugs[radioId]!.channels).map((channel) => {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { agreementOf, findingAtGap, findingsOfPath } from '../agreement/agreement';
+import { agreementOf } from '../agreement/agreement';
+import { findingAtGap, findingsOfPath } from '../agreement/findings';
 import type { Recipe } from '../plan/edit';
 import { removeRow } from '../plan/table';
 import { arbitraryPlan } from '../testing/arbitrary-plan';
@@ -8,6 +9,7 @@ import { channelOf, samplePlan } from '../testing/sample-plan';
 import { routedPlan } from '../testing/sample-routes';
 import { describePath } from './describe';
 import { indexPlan } from './plan-index';
+import type { AwakeGroup } from './types';
 import type { HopId, Verdict } from './types';
 
 function trace(change: Recipe, groupId = 'g1') {
@@ -38,15 +40,15 @@ const CASES: Case[] = [
 ];
 
 describe('through route rules', () => {
-  const routed = (change: Recipe, groupId: string, awake: Parameters<typeof indexPlan>[1] = []) => {
-    const found = indexPlan(routedPlan(change), awake).paths().find(({ context }) => context.channel.id === `ch-w-${groupId}`)!;
+  const routed = (change: Recipe, groupId: string, awake: readonly AwakeGroup[] = []) => {
+    const found = indexPlan(routedPlan(change), { awake }).paths().find(({ context }) => context.channel.id === `ch-w-${groupId}`)!;
     return { ...found, view: describePath(found.path, found.context) };
   };
   const activity = (view: ReturnType<typeof routed>['view']) => view.reply.hops.find((hop) => hop.id === 'network')!.pairs.find((pair) => pair.key === 'activity')?.has;
 
   it('both numbers are said, and the answer finds its way', () => {
     const { path, view } = routed(() => undefined, 'k1');
-    expect(path.arrives).toEqual({ networkId: 'n2', kind: 'group', number: 417, name: 'Harbour' });
+    expect(path.arrives).toEqual({ networkId: 'n2', kind: 'group', number: 417, address: 'group 417', short: '417', name: 'Harbour' });
     expect(view.call.hops.find((hop) => hop.id === 'network')!.pairs[0]).toMatchObject({ key: 'number', has: '8000417 → 417' });
     expect(view.call.hops.find((hop) => hop.id === 'gateway')!.pairs.find((pair) => pair.key === 'route')!.has).toBe('rule 2');
     expect(view.words).toBe('whole, both ways');
@@ -98,7 +100,7 @@ describe('trace', () => {
   });
 
   it('says where the call ends up', () => {
-    expect(trace(() => undefined).path.arrives).toEqual({ networkId: 'n1', kind: 'group', number: 417, name: 'Hask Wide' });
+    expect(trace(() => undefined).path.arrives).toEqual({ networkId: 'n1', kind: 'group', number: 417, address: 'group 417', short: '417', name: 'Hask Wide' });
     expect(trace((plan) => void (channelOf(plan, 'g1').dmr.call.number = 588)).path.arrives).toMatchObject({ number: 588, name: 'Ostrey All' });
     expect(trace(() => undefined, 'echo').path.arrives).toMatchObject({ kind: 'private', number: 9990, name: 'Echo Lantern' });
     expect(trace((plan) => void (plan.sites.byId['s1']!.dmr!.colorCode = 2)).path.arrives).toBeNull();

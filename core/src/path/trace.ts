@@ -1,5 +1,6 @@
 /** Traces one channel: the facts that all modes share, then the mode's own, hop by hop, there and back. */
-import { MODES } from '../modes/registry';
+import { modeOf } from '../modes/registry';
+import { CROSSED, crossedAstray } from './crossing';
 import { airFacts, radioFacts, replyAirFacts, siteFacts } from './common-facts';
 import type { Direction, Fact, Hop, HopId, Outcome, Path, PathContext, Verdict } from './types';
 
@@ -8,9 +9,6 @@ const RANK: Readonly<Record<Verdict, number>> = { whole: 0, doubtful: 1, broken:
 export function worse(a: Verdict, b: Verdict): Verdict {
   return RANK[a] >= RANK[b] ? a : b;
 }
-
-export const CALL_HOPS: readonly HopId[] = ['radio', 'air', 'site', 'gateway', 'network', 'destination'];
-export const REPLY_HOPS: readonly HopId[] = [...CALL_HOPS].reverse();
 
 function hop(id: HopId, facts: Fact[]): Hop {
   let state: Verdict = 'whole';
@@ -25,31 +23,37 @@ function direction(hops: Hop[]): Direction {
   return { hops, verdict, at };
 }
 
-function outcomeOf(call: Direction, reply: Direction, astray: boolean): Outcome {
+function outcomeOf(call: Direction, reply: Direction, astray: boolean, onlyHears: boolean): Outcome {
+  if (call.verdict === 'broken' && reply.verdict !== 'broken' && onlyHears) return 'not heard';
   if (call.verdict === 'broken') return astray && (call.at === 'gateway' || call.at === 'network') ? 'wrong place' : 'stops';
   if (reply.verdict === 'broken') return 'not hearing';
   return worse(call.verdict, reply.verdict) === 'whole' ? 'whole' : 'doubtful';
 }
 
 export function tracePath(context: PathContext): Path {
-  const mode = MODES[context.channel.mode].trace;
+  const { trace: mode, words } = modeOf(context.channel.mode);
+  const across = context.crossing !== null;
+  const ends = across ? null : (mode.ends?.(context) ?? null);
+  const beyond = across ? CROSSED : mode.beyond;
+  const toGateway = ends === 'site' ? null : beyond;
+  const toNetwork = ends === null ? beyond : null;
   const call = direction([
     hop('radio', [...radioFacts(context), ...mode.radio(context)]),
     hop('air', [...airFacts(context), ...mode.air(context)]),
     hop('site', [...siteFacts(context), ...mode.site(context)]),
-    hop('gateway', mode.gateway(context)),
-    hop('network', mode.network(context)),
-    hop('destination', mode.destination(context)),
+    ...(toGateway ? [hop('gateway', toGateway.gateway(context))] : []),
+    ...(toNetwork ? [hop('network', toNetwork.network(context))] : []),
+    hop('destination', across ? [] : mode.destination(context)),
   ]);
   const reply = direction([
     hop('destination', []),
-    hop('network', mode.replyNetwork(context)),
-    hop('gateway', mode.replyGateway(context)),
-    hop('site', mode.site(context)),
+    ...(toNetwork ? [hop('network', toNetwork.replyNetwork(context))] : []),
+    ...(toGateway ? [hop('gateway', toGateway.replyGateway(context))] : []),
+    hop('site', mode.replySite(context)),
     hop('air', [...replyAirFacts(context), ...mode.air(context)]),
     hop('radio', mode.replyRadio(context)),
   ]);
-  const outcome = outcomeOf(call, reply, mode.astray(context));
+  const outcome = outcomeOf(call, reply, across ? crossedAstray(context) : mode.astray(context), !across && (words.onlyHears?.(context) ?? null) !== null);
   return {
     radioId: context.radio.id,
     channelId: context.channel.id,

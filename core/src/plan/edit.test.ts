@@ -1,7 +1,5 @@
-import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { agreementOf } from '../agreement/agreement';
 import { arbitraryPlan } from '../testing/arbitrary-plan';
 import { CHANNEL, channelOf, samplePlan } from '../testing/sample-plan';
 import { diff } from './diff';
@@ -11,12 +9,12 @@ import { mergeDocuments } from './merge';
 import { applyPatches, fromPointer, type Patch, PatchError, toPointer } from './patches';
 import { brokenReferences, lossOnRemoval } from './references';
 import { removeRow, rows } from './table';
-import { upgradePlan } from './upgrade';
 import { validatePlan } from './validate';
+import { dmrNetwork } from '../modes/dmr/networks';
 
 const RECIPES: [string, Recipe][] = [
   ['a value', (plan) => void (plan.station.callSign = 'Q1XX')],
-  ['a new row', (plan) => { plan.networks.byId['n1']!.groups.byId['g9'] = { id: 'g9', name: 'New', number: 900, category: 'test' }; plan.networks.byId['n1']!.groups.order.push('g9'); }],
+  ['a new row', (plan) => { dmrNetwork(plan, 'n1')!.groups.byId['g9'] = { id: 'g9', name: 'New', number: 900, category: 'test' }; dmrNetwork(plan, 'n1')!.groups.order.push('g9'); }],
   ['an insert at the front of a list', (plan) => void plan.codeplugs['r1']!.zones.byId['zn-n1-s1-talk']?.channelIds.unshift('ch-w-echo')],
   ['a removal in the middle', (plan) => void plan.codeplugs['r1']!.zones.byId['zn-n1-s1-talk']?.channelIds.splice(1, 1)],
   ['a new order', (plan) => void plan.codeplugs['r1']!.channels.order.reverse()],
@@ -79,7 +77,7 @@ describe('patches', () => {
 
 describe('references', () => {
   it('has a defined outcome when a group that channels use is removed', () => {
-    const { plan, patches } = edit(samplePlan(), (draft) => removeRow(draft.networks.byId['n1']!.groups, 'g1'));
+    const { plan, patches } = edit(samplePlan(), (draft) => removeRow(dmrNetwork(draft, 'n1')!.groups, 'g1'));
     expect(plan.wants.order).toEqual(['w-g2', 'w-g3', 'w-echo']);
     expect(channelOf(plan, 'g1')).toMatchObject({ destination: null, wantId: null, dmr: { call: { number: 417 } } });
     expect(lossOnRemoval(patches)).toEqual({ wants: 1, links: 1 });
@@ -107,12 +105,12 @@ describe('merge', () => {
   });
 
   it('keeps rows that both added, and takes out what one removed', () => {
-    const add = (id: string): Recipe => (plan) => { plan.networks.byId['n1']!.groups.byId[id] = { id, name: id, number: 1, category: 'test' }; plan.networks.byId['n1']!.groups.order.unshift(id); };
+    const add = (id: string): Recipe => (plan) => { dmrNetwork(plan, 'n1')!.groups.byId[id] = { id, name: id, number: 1, category: 'test' }; dmrNetwork(plan, 'n1')!.groups.order.unshift(id); };
     const base = samplePlan();
     const mine = edit(base, add('a')).plan;
-    const theirs = edit(edit(base, add('b')).plan, (plan) => removeRow(plan.networks.byId['n1']!.groups, 'g3')).plan;
+    const theirs = edit(edit(base, add('b')).plan, (plan) => removeRow(dmrNetwork(plan, 'n1')!.groups, 'g3')).plan;
     const { value } = mergeDocuments(base, mine, theirs);
-    expect([...value.networks.byId['n1']!.groups.order].sort()).toEqual(['a', 'b', 'g1', 'g2']);
+    expect([...dmrNetwork(value, 'n1')!.groups.order].sort()).toEqual(['a', 'b', 'g1', 'g2']);
   });
 
   it('says where both changed the same value, and takes mine', () => {
@@ -193,28 +191,8 @@ describe('plan document', () => {
     expect(problems.map((one) => one.pointer)).toContain(pointer);
   });
 
-  it('is brought up step by step, and refused when newer or no plan', () => {
-    const steps = { 1: (one: Record<string, unknown>) => ({ ...one, station: 'two' }), 2: (one: Record<string, unknown>) => ({ ...one, radios: 'three' }) };
-    expect(upgradePlan({ format: 'yellow-relay-plan', formatVersion: 1 }, steps, 3)).toEqual({ format: 'yellow-relay-plan', formatVersion: 3, station: 'two', radios: 'three' });
-    expect(() => upgradePlan({ format: 'yellow-relay-plan', formatVersion: 4 }, steps, 3)).toThrow(/newer/);
-    expect(() => upgradePlan({ format: 'yellow-relay-plan', formatVersion: 1 }, {}, 3)).toThrow(/known way/);
-    expect(validatePlan({ format: 'other' }).problems[0]).toEqual({ pointer: '/format', found: '"other"', expected: '"yellow-relay-plan"' });
-    expect(validatePlan([]).problems[0]!.found).toBe('a list');
-  });
-
-  it('of format 1 opens as it was: same channels, logins where the hotspot keeps them now, no rules', () => {
-    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-1.json', import.meta.url), 'utf8')) as { profiles: Record<string, { logins: object }>; codeplugs: object };
-    const { plan, problems } = validatePlan(old);
-    expect(problems).toEqual([]);
-    expect(plan!.codeplugs).toEqual(old.codeplugs);
-    expect(plan!.profiles['s1']!.dmr).toEqual({ selection: 'one', rules: { byId: {}, order: [] }, logins: old.profiles['s1']!.logins });
-    expect(agreementOf(plan!)).toMatchObject({ tally: { whole: 4 }, findings: [] });
-    // What was written is not known of an older plan.
-    expect(plan!.written).toEqual({});
-    for (const broken of [{ ...old, profiles: null }, { ...old, networks: 7 }, { ...old, networks: { byId: { x: null } } }]) expect(validatePlan(broken).problems.length).toBeGreaterThan(0);
-  });
-
   it('keeps the order people gave, not the order of keys', () => {
-    expect(rows(samplePlan((plan) => void plan.networks.byId['n1']!.groups.order.reverse()).networks.byId['n1']!.groups).map((group) => group.id)).toEqual(['g3', 'g2', 'g1']);
+    const turned = samplePlan((plan) => void dmrNetwork(plan, 'n1')!.groups.order.reverse());
+    expect(rows(dmrNetwork(turned, 'n1')!.groups).map((group) => group.id)).toEqual(['g3', 'g2', 'g1']);
   });
 });

@@ -3,57 +3,44 @@
  * - a want without its radio, site or destination goes;
  * - a channel stays with its values (they may be in a radio already), its broken link is cut, and a check says so;
  * - a codeplug and what was written of it go with their radio, a profile with its hotspot, logins and route rules with their network;
+ * - a repeater whose network goes carries nothing that is known, and a site forgets that it reached it; a room leaves the room book;
  * - zones forget a channel that is gone, channels a receive list, logins a server or static group.
  */
+import { ROW_LINKS } from '../codeplug/row-links';
 import { type Patch, toPointer } from './patches';
-import { healOrder, removeRow, rows } from './table';
+import { type ModeReferences, REFERENCES } from '../modes/references';
+import { type BrokenReference, checkMembers, checkOrder, type Found } from './broken';
+import { removeRow, rows } from './table';
 import { emptyCodeplug, newProfile } from './create';
-import type { Codeplug, Destination, Id, Network, Plan, Profile, Table } from './types';
-
-/** One broken reference: where it stands, what it names, and how it is mended in a draft. */
-export interface BrokenReference {
-  pointer: string;
-  found: string;
-  mend: (plan: Plan) => void;
-}
-
-type Found = (path: (string | number)[], found: string, mend: BrokenReference['mend']) => void;
+import type { Codeplug, Destination, Id, Network, Plan, Table } from './types';
 
 export function destinationExists(plan: Plan, destination: Destination): boolean {
+  if (!('networkId' in destination)) return true;
   const network = plan.networks.byId[destination.networkId];
-  if (!network) return false;
-  return destination.kind === 'special' ? network.special[destination.special] !== null : destination.groupId in network.groups.byId;
+  return network !== undefined && referencesOf(network).holds(network, destination);
 }
 
-function orderIsSound(table: Table<unknown>): boolean {
-  if (table.order.length !== Object.keys(table.byId).length) return false;
-  return table.order.every((id) => id in table.byId) && new Set(table.order).size === table.order.length;
-}
-
-function checkOrder(found: Found, path: string[], pick: (plan: Plan) => Table<unknown>, table: Table<unknown>): void {
-  if (!orderIsSound(table)) found([...path, 'order'], 'another set of ids than byId', (plan) => healOrder(pick(plan)));
-}
-
-function checkMembers(found: Found, path: string[], list: readonly Id[], known: (id: Id) => boolean, put: (plan: Plan, kept: Id[]) => void): void {
-  const stray = list.find((id, at) => !known(id) || list.indexOf(id) !== at);
-  if (stray === undefined) return;
-  const kept = [...new Set(list)].filter(known);
-  found(path, stray, (plan) => put(plan, kept));
+/** The functions of a mode see networks of that mode only; `network.mode` is what makes it right. */
+function referencesOf(network: Network): ModeReferences {
+  return REFERENCES[network.mode];
 }
 
 function checkCodeplug(plan: Plan, radioId: Id, codeplug: Codeplug, found: Found): void {
   const base = ['codeplugs', radioId];
-  for (const kind of ['channels', 'zones', 'contacts', 'receiveLists'] as const) {
+  for (const kind of ['channels', 'zones', 'contacts', 'receiveLists', 'rooms'] as const) {
     checkOrder(found, [...base, kind], (draft) => draft.codeplugs[radioId]![kind], codeplug[kind]);
   }
   for (const channel of rows(codeplug.channels)) {
     const at = [...base, 'channels', 'byId', channel.id];
     const draftOf = (draft: Plan) => draft.codeplugs[radioId]!.channels.byId[channel.id]!;
-    const { siteId, wantId, destination, dmr } = channel;
+    const { siteId, wantId, destination } = channel;
     if (siteId !== null && !(siteId in plan.sites.byId)) found([...at, 'siteId'], siteId, (draft) => (draftOf(draft).siteId = null));
     if (wantId !== null && !(wantId in plan.wants.byId)) found([...at, 'wantId'], wantId, (draft) => (draftOf(draft).wantId = null));
     if (destination && !destinationExists(plan, destination)) found([...at, 'destination'], JSON.stringify(destination), (draft) => (draftOf(draft).destination = null));
-    if (dmr.receiveListId !== null && !(dmr.receiveListId in codeplug.receiveLists.byId)) found([...at, 'dmr', 'receiveListId'], dmr.receiveListId, (draft) => (draftOf(draft).dmr.receiveListId = null));
+    for (const { field, to, get, set } of ROW_LINKS) {
+      const named = get(channel);
+      if (named !== null && !(named in codeplug[to].byId)) found([...at, field], named, (draft) => set(draftOf(draft), null));
+    }
   }
   for (const zone of rows(codeplug.zones)) {
     checkMembers(found, [...base, 'zones', 'byId', zone.id, 'channelIds'], zone.channelIds, (id) => id in codeplug.channels.byId, (draft, kept) => {
@@ -62,38 +49,26 @@ function checkCodeplug(plan: Plan, radioId: Id, codeplug: Codeplug, found: Found
   }
 }
 
-function checkNetwork(network: Network, found: Found): void {
-  for (const kind of ['groups', 'servers'] as const) {
-    checkOrder(found, ['networks', 'byId', network.id, kind], (draft) => draft.networks.byId[network.id]![kind], network[kind]);
-  }
+/** The tables of a network, by their names. */
+export function tablesOf(network: Network): [string, Table<{ id: Id }>][] {
+  return referencesOf(network).tables(network);
 }
 
-function checkProfile(plan: Plan, siteId: Id, profile: Profile, found: Found): void {
-  const { rules } = profile.dmr;
-  checkOrder(found, ['profiles', siteId, 'dmr', 'rules'], (draft) => draft.profiles[siteId]!.dmr.rules, rules);
-  for (const rule of rows(rules)) {
-    if (!(rule.networkId in plan.networks.byId)) found(['profiles', siteId, 'dmr', 'rules', 'byId', rule.id, 'networkId'], rule.networkId, (draft) => removeRow(draft.profiles[siteId]!.dmr.rules, rule.id));
-  }
-  for (const [networkId, login] of Object.entries(profile.dmr.logins)) {
-    const at = ['profiles', siteId, 'dmr', 'logins', networkId];
-    const network = plan.networks.byId[networkId];
-    if (!network) {
-      found(at, networkId, (draft) => delete draft.profiles[siteId]!.dmr.logins[networkId]);
-      continue;
-    }
-    const draftOf = (draft: Plan) => draft.profiles[siteId]!.dmr.logins[networkId]!;
-    if (login.serverId !== null && !(login.serverId in network.servers.byId)) found([...at, 'serverId'], login.serverId, (draft) => (draftOf(draft).serverId = null));
-    checkMembers(found, [...at, 'staticGroupIds'], login.staticGroupIds, (id) => id in network.groups.byId, (draft, kept) => (draftOf(draft).staticGroupIds = kept));
+function checkNetwork(network: Network, found: Found): void {
+  for (const [kind, table] of tablesOf(network)) {
+    checkOrder(found, ['networks', 'byId', network.id, kind], (draft) => tablesOf(draft.networks.byId[network.id]!).find(([name]) => name === kind)![1], table);
   }
 }
 
 function checkOwned(plan: Plan, kind: 'codeplugs' | 'profiles' | 'written', owners: 'radios' | 'sites', fresh: (() => unknown) | null, found: Found): void {
+  // Only a hotspot has a profile.
+  const owns = (id: Id) => id in plan[owners].byId && (kind !== 'profiles' || plan.sites.byId[id]!.kind === 'hotspot');
   for (const id of Object.keys(plan[kind])) {
-    if (!(id in plan[owners].byId)) found([kind, id], id, (draft) => delete draft[kind][id]);
+    if (!owns(id)) found([kind, id], id, (draft) => delete draft[kind][id]);
   }
   if (fresh === null) return;
   for (const id of Object.keys(plan[owners].byId)) {
-    if (!(id in plan[kind])) found([kind, id], 'nothing', (draft) => ((draft[kind] as Record<Id, unknown>)[id] = fresh()));
+    if (owns(id) && !(id in plan[kind])) found([kind, id], 'nothing', (draft) => ((draft[kind] as Record<Id, unknown>)[id] = fresh()));
   }
 }
 
@@ -107,12 +82,12 @@ export function brokenReferences(plan: Plan): BrokenReference[] {
   // What was written is kept only for radios that were written to.
   checkOwned(plan, 'written', 'radios', null, found);
   for (const network of rows(plan.networks)) checkNetwork(network, found);
+  for (const mode of Object.values(REFERENCES)) mode.broken(plan, found);
   for (const want of rows(plan.wants)) {
     const whole = want.radioId in plan.radios.byId && want.siteId in plan.sites.byId && destinationExists(plan, want.destination);
     if (!whole) found(['wants', 'byId', want.id], JSON.stringify(want), (draft) => removeRow(draft.wants, want.id));
   }
   for (const [radioId, codeplug] of Object.entries(plan.codeplugs)) if (radioId in plan.radios.byId) checkCodeplug(plan, radioId, codeplug, found);
-  for (const [siteId, profile] of Object.entries(plan.profiles)) if (siteId in plan.sites.byId) checkProfile(plan, siteId, profile, found);
   return broken;
 }
 

@@ -3,9 +3,15 @@
  * It holds what a plan must be to be read at all. Values that are merely wrong for the air are left to the checks,
  * so that wrong input is kept and explained, not lost.
  */
-import { dmrSchemas, SPECIAL_NAMES } from '../modes/dmr/schema';
+import { c4fmSchemas } from '../modes/c4fm/schema';
+import { dmrSchemas } from '../modes/dmr/schema';
+import { dstarSchemas } from '../modes/dstar/schema';
+import { FM_WIDTHS_HZ } from '../modes/fm/limits';
+import { fmSchemas } from '../modes/fm/schema';
+import { p25Schemas } from '../modes/p25/schema';
+import { LOCAL_MODES } from './destination-key';
 import { ID_PATTERN } from './ids';
-import { PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
+import { type ModeId, type NetworkModeId, PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
 
 type Schema = Record<string, unknown>;
 
@@ -40,33 +46,66 @@ const MOMENT: Schema = { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:
 const MILLISECONDS: Schema = { type: 'number', minimum: 0, maximum: 600_000 };
 const POWER = { enum: ['low', 'high'] };
 
-const channelValues: Record<string, Schema> = {
+/** The channel fields of each mode, by the mode's id. */
+const MODE_FIELDS: Readonly<Record<ModeId, Schema>> = { dmr: ref('dmrChannel'), dstar: ref('dstarChannel'), c4fm: ref('c4fmChannel'), p25: ref('p25Channel'), fm: ref('fmChannel') };
+
+/** One of the modes' channels, told apart by `mode`, with these properties beside. */
+function channelWith(properties: Record<string, Schema>): Schema {
+  const common = { name: NAME, rxHz: FREQUENCY, txHz: FREQUENCY, power: POWER };
+  return tagged('mode', Object.entries(MODE_FIELDS).map(([mode, fields]) => exact({ ...properties, ...common, mode: { const: mode }, [mode]: fields })));
+}
+
+/** Exactly one of several objects; `tag` is the property that says which, so that a fault is told of the one that is meant. */
+function tagged(tag: string, variants: Schema[]): Schema {
+  return { type: 'object', discriminator: { propertyName: tag }, required: [tag], oneOf: variants };
+}
+
+const parts = { exact, nullOr, ref, whole, line, table, mapOf, name: NAME };
+const dmr = dmrSchemas(parts);
+const dstar = dstarSchemas(parts);
+const c4fm = c4fmSchemas(parts);
+const p25 = p25Schemas(parts);
+
+/** Modes that have networks: a hotspot may turn calls of the one into calls of the other. */
+const NETWORK_MODES: readonly NetworkModeId[] = ['dmr', 'dstar', 'c4fm', 'p25'];
+const CROSSINGS: Schema = { type: 'array', maxItems: 12, uniqueItems: true, items: { enum: NETWORK_MODES.flatMap((air) => NETWORK_MODES.filter((one) => one !== air).map((network) => `${air}-${network}`)) } };
+
+const LATITUDE: Schema = { type: 'number', minimum: -90, maximum: 90 };
+const LONGITUDE: Schema = { type: 'number', minimum: -180, maximum: 180 };
+const DATE: Schema = { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\d$' };
+const FM_WIDTH: Schema = { enum: FM_WIDTHS_HZ };
+
+const siteValues: Record<string, Schema> = {
+  id: ref('id'),
   name: NAME,
-  mode: { enum: ['dmr'] },
   rxHz: FREQUENCY,
   txHz: FREQUENCY,
-  power: POWER,
-  dmr: ref('dmrChannel'),
+  distanceM: { type: 'number', exclusiveMinimum: 0, maximum: 25_000_000 },
+  maxInputDbm: { type: 'number', minimum: -150, maximum: 60 },
+  dmr: nullOr(ref('dmrSite')),
+  dstar: nullOr(ref('dstarSite')),
+  c4fm: nullOr(ref('c4fmSite')),
+  p25: nullOr(ref('p25Site')),
+  fm: nullOr(ref('fmSite')),
 };
-
-const dmr = dmrSchemas({ exact, nullOr, ref, whole, line, table, mapOf, name: NAME });
 
 export const PLAN_SCHEMA: Schema = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
-  $id: 'urn:yellow-relay:plan:2',
+  $id: 'urn:yellow-relay:plan:5',
   title: 'Yellow Relay plan',
   description: 'Station, radios, sites, networks, wants, codeplugs and hotspot profiles in one document. Frequencies in Hz, distances in metres, positions in degrees (WGS 84).',
   ...exact({
     format: { const: PLAN_FORMAT },
     formatVersion: { const: PLAN_FORMAT_VERSION },
     name: line(100, 1),
-    station: exact({ callSign: line(20), operator: line(60), dmrId: nullOr(whole(0, 999_999_999)), region: { enum: ['itu-1', 'itu-2', 'itu-3'] }, place: line(100) }),
+    station: exact({ callSign: line(20), operator: line(60), dmrId: nullOr(whole(0, 999_999_999)), region: { enum: ['itu-1', 'itu-2', 'itu-3'] }, place: line(100), position: nullOr(ref('position')), fmWidthHz: FM_WIDTH }),
     radios: table(ref('radio')),
     sites: table(ref('site')),
     networks: table(ref('network')),
     wants: table(ref('want')),
     codeplugs: mapOf(ref('codeplug')),
     profiles: mapOf(ref('profile')),
+    roomBook: ref('roomBook'),
     written: mapOf(ref('written')),
   }),
   $defs: {
@@ -86,40 +125,57 @@ export const PLAN_SCHEMA: Schema = {
         nameLength: whole(4, 60),
       }),
       dmr: nullOr(ref('dmrRadio')),
+      dstar: nullOr(ref('dstarRadio')),
+      c4fm: nullOr(ref('c4fmRadio')),
+      p25: nullOr(ref('p25Radio')),
+      fm: nullOr(ref('fmRadio')),
     }),
-    site: exact({
-      id: ref('id'),
-      kind: { const: 'hotspot' },
-      name: NAME,
-      rxHz: FREQUENCY,
-      txHz: FREQUENCY,
-      distanceM: { type: 'number', exclusiveMinimum: 0, maximum: 1_000_000 },
-      maxInputDbm: { type: 'number', minimum: -150, maximum: 60 },
-      dmr: nullOr(ref('dmrSite')),
+    position: exact({ lat: LATITUDE, lon: LONGITUDE }),
+    site: tagged('kind', [exact({ ...siteValues, kind: { const: 'hotspot' }, listing: { type: 'null' }, crossings: CROSSINGS }), exact({ ...siteValues, kind: { const: 'repeater' }, listing: ref('listing') })]),
+    listing: exact({
+      callSign: line(20),
+      module: line(1),
+      place: line(100),
+      position: nullOr(ref('position')),
+      status: { enum: ['on the air', 'off the air', 'not said'] },
+      confirmedOn: nullOr(DATE),
+      list: nullOr(exact({ name: line(200), issuedOn: nullOr(DATE) })),
     }),
-    network: exact({ id: ref('id'), name: NAME, mode: { enum: ['dmr'] }, servers: table(ref('server')), ...dmr.network }),
+    network: tagged('mode', Object.entries({ dmr: dmr.network, dstar: dstar.network, c4fm: c4fm.network, p25: p25.network }).map(([mode, fields]) => exact({ id: ref('id'), name: NAME, mode: { const: mode }, ...fields }))),
     server: exact({ id: ref('id'), name: NAME, host: line(253), region: line(60), delay: nullOr(ref('delay')) }),
     delay: exact({ medianMs: MILLISECONDS, lowMs: MILLISECONDS, highMs: MILLISECONDS, lost: whole(0, 1000), at: MOMENT }),
-    destination: {
-      oneOf: [exact({ kind: { const: 'group' }, networkId: ref('id'), groupId: ref('id') }), exact({ kind: { const: 'special' }, networkId: ref('id'), special: { enum: SPECIAL_NAMES } })],
-    },
+    destination: tagged('kind', [
+      ...dmr.destinations,
+      ...dstar.destinations,
+      ...c4fm.destinations,
+      ...p25.destinations,
+      exact({ kind: { const: 'local' }, mode: { enum: LOCAL_MODES } }),
+    ]),
     want: exact({ id: ref('id'), destination: ref('destination'), radioId: ref('id'), siteId: ref('id') }),
-    codeplug: exact({ channels: table(ref('channel')), zones: table(ref('zone')), contacts: table(ref('contact')), receiveLists: table(ref('receiveList')) }),
-    channelValues: exact(channelValues),
-    channel: exact({ id: ref('id'), siteId: nullOr(ref('id')), destination: nullOr(ref('destination')), wantId: nullOr(ref('id')), built: nullOr(ref('channelValues')), ...channelValues }),
+    codeplug: exact({ channels: table(ref('channel')), zones: table(ref('zone')), contacts: table(ref('contact')), receiveLists: table(ref('receiveList')), rooms: table(ref('roomMemory')) }),
+    channelValues: channelWith({}),
+    channel: channelWith({ id: ref('id'), siteId: nullOr(ref('id')), destination: nullOr(ref('destination')), wantId: nullOr(ref('id')), built: nullOr(ref('channelValues')) }),
     zone: exact({ id: ref('id'), name: NAME, channelIds: { type: 'array', items: ref('id') } }),
     callKind: { enum: ['group', 'private'] },
     contact: exact({ id: ref('id'), name: NAME, kind: ref('callKind'), number: ref('dmrAddress') }),
     receiveList: exact({ id: ref('id'), name: NAME, groups: { type: 'array', items: ref('dmrAddress') } }),
     profile: exact({
-      modes: exact({ dmr: { type: 'boolean' } }),
+      modes: exact(Object.fromEntries(NETWORK_MODES.map((mode) => [mode, { type: 'boolean' }]))),
       dmr: ref('dmrProfile'),
+      dstar: ref('dstarProfile'),
+      c4fm: ref('c4fmProfile'),
+      p25: ref('p25Profile'),
+      crossings: CROSSINGS,
       standby: { type: 'boolean' },
-      location: nullOr(exact({ lat: { type: 'number', minimum: -90, maximum: 90 }, lon: { type: 'number', minimum: -180, maximum: 180 }, publish: { type: 'boolean' } })),
+      location: nullOr(exact({ lat: LATITUDE, lon: LONGITUDE, publish: { type: 'boolean' } })),
       adminPassword: { enum: ['default', 'changed'] },
     }),
-    written: exact({ at: MOMENT, channels: table(ref('writtenChannel')), zones: table(ref('zone')), contacts: table(ref('contact')), receiveLists: table(ref('receiveList')) }),
-    writtenChannel: exact({ id: ref('id'), ...channelValues }),
+    written: exact({ at: MOMENT, channels: table(ref('writtenChannel')), zones: table(ref('zone')), contacts: table(ref('contact')), receiveLists: table(ref('receiveList')), rooms: table(ref('roomMemory')) }),
+    writtenChannel: channelWith({ id: ref('id') }),
     ...dmr.defs,
+    ...dstar.defs,
+    ...c4fm.defs,
+    ...p25.defs,
+    ...fmSchemas({ exact, nullOr, width: FM_WIDTH }),
   },
 };

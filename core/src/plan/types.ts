@@ -5,7 +5,11 @@
  * A channel holds the concrete values that go into the radio, and links to what it is meant to reach;
  * what it *should* hold is computed from those links (see `path/`).
  */
-import type { DmrChannelFields, DmrNetworkFields, DmrProfileFields, DmrRadioFields, DmrSiteFields, SpecialName } from '../modes/dmr/types';
+import type { C4fmChannelFields, C4fmDestination, C4fmNetworkFields, C4fmProfileFields, C4fmRadioFields, C4fmSiteFields, RoomBook, RoomMemory } from '../modes/c4fm/types';
+import type { DmrChannelFields, DmrDestination, DmrNetworkFields, DmrProfileFields, DmrRadioFields, DmrSiteFields } from '../modes/dmr/types';
+import type { DstarChannelFields, DstarDestination, DstarNetworkFields, DstarProfileFields, DstarRadioFields, DstarSiteFields } from '../modes/dstar/types';
+import type { FmChannelFields, FmRadioFields, FmSiteFields, FmWidthHz } from '../modes/fm/types';
+import type { P25ChannelFields, P25Destination, P25NetworkFields, P25ProfileFields, P25RadioFields, P25SiteFields } from '../modes/p25/types';
 
 /** 1 to 60 characters of a–z, 0–9, `-` and `_`; made by whoever creates the entity. */
 export type Id = string;
@@ -17,7 +21,7 @@ export interface Table<T> {
 }
 
 export const PLAN_FORMAT = 'yellow-relay-plan';
-export const PLAN_FORMAT_VERSION = 2;
+export const PLAN_FORMAT_VERSION = 5;
 
 export type RegionId = 'itu-1' | 'itu-2' | 'itu-3';
 
@@ -35,6 +39,10 @@ export interface Station {
   /** ITU region whose band edges the licence follows. */
   region: RegionId;
   place: string;
+  /** Where distances are measured from; `null` while it is not said. */
+  position: Position | null;
+  /** FM channel width of the country. Common practice: 25 or 12.5 kHz, by country. */
+  fmWidthHz: FmWidthHz;
 }
 
 export type PowerLevel = 'low' | 'high';
@@ -62,14 +70,16 @@ export interface Radio {
   /** Output power in watts at each setting. */
   powerW: Record<PowerLevel, number>;
   limits: RadioLimits;
-  /** Present when the radio speaks DMR. */
+  /** Each present when the radio speaks that mode. */
   dmr: DmrRadioFields | null;
+  dstar: DstarRadioFields | null;
+  c4fm: C4fmRadioFields | null;
+  p25: P25RadioFields | null;
+  fm: FmRadioFields | null;
 }
 
-/** A repeater or a hotspot. Today: simplex hotspots. */
-export interface Site {
+interface SiteValues {
   id: Id;
-  kind: 'hotspot';
   name: string;
   /** What the site listens on, Hz. On a simplex hotspot equal to `txHz`. */
   rxHz: number;
@@ -78,7 +88,44 @@ export interface Site {
   distanceM: number;
   /** Strongest signal the receiver takes without distortion, dBm. A setting; the default is from memory. */
   maxInputDbm: number;
+  /** Each present when the site has that mode. */
   dmr: DmrSiteFields | null;
+  dstar: DstarSiteFields | null;
+  c4fm: C4fmSiteFields | null;
+  p25: P25SiteFields | null;
+  fm: FmSiteFields | null;
+}
+
+/** One's own: what it does beyond its frequencies and codes is in its profile. */
+export interface Hotspot extends SiteValues {
+  kind: 'hotspot';
+  listing: null;
+  /** What it can turn into what; which of them are on is in its profile. */
+  crossings: Crossing[];
+}
+
+/** Somebody else's: known from a list, or from hearing it. */
+export interface Repeater extends SiteValues {
+  kind: 'repeater';
+  listing: Listing;
+}
+
+export type Site = Hotspot | Repeater;
+
+export type SiteStatus = 'on the air' | 'off the air' | 'not said';
+
+/** What is said about a repeater, and by which list. */
+export interface Listing {
+  callSign: string;
+  /** Module letter; empty when there is none. */
+  module: string;
+  place: string;
+  position: Position | null;
+  status: SiteStatus;
+  /** ISO date on which somebody last heard it. */
+  confirmedOn: string | null;
+  /** The list it was taken from; `null` when it was typed. */
+  list: { name: string; issuedOn: string | null } | null;
 }
 
 /** Round-trip times of one measurement, milliseconds. */
@@ -100,16 +147,32 @@ export interface Server {
   delay: Delay | null;
 }
 
-export interface Network extends DmrNetworkFields {
-  id: Id;
-  name: string;
-  servers: Table<Server>;
+/** What a network of one mode holds, by its `mode`. */
+interface NetworkFields {
+  dmr: DmrNetworkFields;
+  dstar: DstarNetworkFields;
+  c4fm: C4fmNetworkFields;
+  p25: P25NetworkFields;
 }
 
-/** What is at the far end of a path. */
+/** Modes that have networks. */
+export type NetworkModeId = keyof NetworkFields;
+
+export type NetworkOf<M extends ModeId> = M extends NetworkModeId ? { id: Id; name: string } & NetworkFields[M] : never;
+
+export type Network = NetworkOf<NetworkModeId>;
+
+/** `air-network`: a hotspot takes a call in the one mode and carries it on a network of the other. */
+export type Crossing = `${NetworkModeId}-${NetworkModeId}`;
+
+/** What is at the far end of a path: on a network (`networkId`), or of a mode without one (`mode`). */
 export type Destination =
-  | { kind: 'group'; networkId: Id; groupId: Id }
-  | { kind: 'special'; networkId: Id; special: SpecialName };
+  | DmrDestination
+  | DstarDestination
+  | C4fmDestination
+  | P25Destination
+  /** Whoever listens to the site itself, without any network. */
+  | { kind: 'local'; mode: LocalModeId };
 
 /** One wish: this destination, on this radio, through this site. */
 export interface Want {
@@ -119,25 +182,44 @@ export interface Want {
   siteId: Id;
 }
 
-/** The values of a channel that go into the radio. */
-export interface ChannelValues {
+/** What a channel holds beyond what all modes share. */
+interface ModeFields {
+  dmr: DmrChannelFields;
+  dstar: DstarChannelFields;
+  c4fm: C4fmChannelFields;
+  p25: P25ChannelFields;
+  fm: FmChannelFields;
+}
+
+export type ModeId = keyof ModeFields;
+
+/** Modes in which a site is worth a channel without any network behind it. */
+export type LocalModeId = Exclude<ModeId, 'dmr'>;
+
+interface CommonValues {
   name: string;
-  mode: 'dmr';
   rxHz: number;
   txHz: number;
   power: PowerLevel;
-  dmr: DmrChannelFields;
 }
 
-export interface Channel extends ChannelValues {
+/** The values of a channel of one mode that go into the radio. */
+export type ValuesOf<M extends ModeId> = M extends ModeId ? CommonValues & { mode: M } & Pick<ModeFields, M> : never;
+
+export type ChannelValues = ValuesOf<ModeId>;
+
+interface ChannelLinks {
   id: Id;
   siteId: Id | null;
   destination: Destination | null;
   /** The want this channel was built for. */
   wantId: Id | null;
-  /** What the builder last wrote here; a value that differs from it was changed by hand. */
-  built: ChannelValues | null;
 }
+
+/** A channel of one mode. `built`: what the builder last wrote here; a value that differs from it was changed by hand. */
+export type ChannelOf<M extends ModeId> = M extends ModeId ? ChannelLinks & ValuesOf<M> & { built: ValuesOf<M> | null } : never;
+
+export type Channel = ChannelOf<ModeId>;
 
 export interface Zone {
   id: Id;
@@ -166,6 +248,8 @@ export interface Codeplug {
   zones: Table<Zone>;
   contacts: Table<Contact>;
   receiveLists: Table<ReceiveList>;
+  /** Rooms that the radio keeps, in its categories. */
+  rooms: Table<RoomMemory>;
 }
 
 /** What was last written to a radio, by the same ids as the codeplug: values only, no links. */
@@ -176,12 +260,18 @@ export interface Written {
   zones: Table<Zone>;
   contacts: Table<Contact>;
   receiveLists: Table<ReceiveList>;
+  rooms: Table<RoomMemory>;
 }
 
 /** The settings of one hotspot, beyond its frequency and codes. */
 export interface Profile {
-  modes: { dmr: boolean };
+  modes: Record<NetworkModeId, boolean>;
   dmr: DmrProfileFields;
+  dstar: DstarProfileFields;
+  c4fm: C4fmProfileFields;
+  p25: P25ProfileFields;
+  /** Which of the hotspot's crossings are on. */
+  crossings: Crossing[];
   /** All networks up, nothing linked: it stays silent until someone keys up. */
   standby: boolean;
   location: (Position & { publish: boolean }) | null;
@@ -201,6 +291,7 @@ export interface Plan {
   codeplugs: Record<Id, Codeplug>;
   /** One per hotspot, keyed by the site's id. */
   profiles: Record<Id, Profile>;
+  roomBook: RoomBook;
   /** By radio; a radio that was never written to is not in it. */
   written: Record<Id, Written>;
 }

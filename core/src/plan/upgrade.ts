@@ -8,12 +8,14 @@ function isObject(value: unknown): value is Document {
   return typeof value === 'object' && value !== null && !Array.isArray(value);
 }
 
-/** What has not the shape of a table is left for validation to name. */
+/** What has not the shape that is expected is left for validation to name. */
+function eachValue(map: unknown, change: (value: Document) => Document): unknown {
+  return isObject(map) ? Object.fromEntries(Object.entries(map).map(([id, value]) => [id, isObject(value) ? change(value) : value])) : map;
+}
 
 function eachRow(table: unknown, change: (row: Document) => Document): unknown {
   if (!isObject(table) || !isObject(table['byId'])) return table;
-  const { byId } = table;
-  return { ...table, byId: Object.fromEntries(Object.entries(byId).map(([id, row]) => [id, isObject(row) ? change(row) : row])) };
+  return { ...table, byId: eachValue(table['byId'], change) };
 }
 
 function profileOf2({ logins, ...profile }: Document): Document {
@@ -30,12 +32,55 @@ const toVersion2: UpgradeStep = (document) => ({
     dynamicTimerMin: 10,
     personalGroups: true,
   })),
-  profiles: isObject(document['profiles']) ? Object.fromEntries(Object.entries(document['profiles']).map(([id, profile]) => [id, isObject(profile) ? profileOf2(profile) : profile])) : document['profiles'],
+  profiles: eachValue(document['profiles'], profileOf2),
   written: {},
 });
 
+function siteOf3(site: Document): Document {
+  return { ...site, listing: null, dmr: isObject(site['dmr']) ? { ...site['dmr'], carries: null } : site['dmr'], fm: null };
+}
+
+/** Repeaters beside hotspots, FM beside DMR. What an older plan does not say of its radios and station stays unsaid. */
+const toVersion3: UpgradeStep = (document) => ({
+  ...document,
+  station: isObject(document['station']) ? { ...document['station'], position: null, fmWidthHz: 12_500 } : document['station'],
+  radios: eachRow(document['radios'], (radio) => ({ ...radio, fm: null })),
+  sites: eachRow(document['sites'], siteOf3),
+});
+
+function profileOf4(profile: Document): Document {
+  return { ...profile, modes: isObject(profile['modes']) ? { ...profile['modes'], dstar: false } : profile['modes'], dstar: { startLink: null, automatic: false } };
+}
+
+/** D-STAR beside DMR and FM: what an older plan does not say of its radios, sites and hotspots stays unsaid. */
+const toVersion4: UpgradeStep = (document) => ({
+  ...document,
+  radios: eachRow(document['radios'], (radio) => ({ ...radio, dstar: null })),
+  sites: eachRow(document['sites'], (site) => ({ ...site, dstar: null })),
+  profiles: eachValue(document['profiles'], profileOf4),
+});
+
+function withRooms(codeplug: Document): Document {
+  return { ...codeplug, rooms: { byId: {}, order: [] } };
+}
+
+function profileOf5(profile: Document): Document {
+  return { ...profile, modes: isObject(profile['modes']) ? { ...profile['modes'], c4fm: false, p25: false } : profile['modes'], c4fm: { startRoom: null }, p25: { startGroup: null }, crossings: [] };
+}
+
+/** C4FM and P25 beside the others, rooms in radios and in a book, crossings: what an older plan does not say of them stays unsaid. */
+const toVersion5: UpgradeStep = (document) => ({
+  ...document,
+  radios: eachRow(document['radios'], (radio) => ({ ...radio, c4fm: null, p25: null })),
+  sites: eachRow(document['sites'], (site) => ({ ...site, c4fm: null, p25: null, ...(site['kind'] === 'hotspot' ? { crossings: [] } : {}) })),
+  codeplugs: eachValue(document['codeplugs'], withRooms),
+  written: eachValue(document['written'], withRooms),
+  profiles: eachValue(document['profiles'], profileOf5),
+  roomBook: { categories: { byId: {}, order: [] }, entries: { byId: {}, order: [] } },
+});
+
 /** `steps[n]` turns version n into n + 1. */
-const STEPS: Readonly<Record<number, UpgradeStep>> = { 1: toVersion2 };
+const STEPS: Readonly<Record<number, UpgradeStep>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4, 4: toVersion5 };
 
 export class UpgradeError extends Error {
   constructor(

@@ -4,7 +4,7 @@
  */
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { toPointer } from './patches';
-import { brokenReferences } from './references';
+import { brokenReferences, tablesOf } from './references';
 import { PLAN_SCHEMA } from './schema';
 import { type Problem, problemsOf, show } from './problem';
 import type { Plan } from './types';
@@ -14,7 +14,7 @@ export type Validated = { plan: Plan; problems: [] } | { plan: null; problems: P
 
 const MOST_PROBLEMS = 50;
 
-const ajv = new Ajv2020({ allErrors: true, strict: true, verbose: true });
+const ajv = new Ajv2020({ allErrors: true, strict: true, strictRequired: false, verbose: true, discriminator: true });
 const matches = ajv.compile<Plan>(PLAN_SCHEMA);
 
 /** Keys of tables must be the ids of their rows; the schema cannot say so. */
@@ -27,13 +27,13 @@ function idProblems(plan: Plan): Problem[] {
   };
   for (const kind of ['radios', 'sites', 'networks', 'wants'] as const) checkTable(plan[kind], [kind]);
   for (const [id, network] of Object.entries(plan.networks.byId)) {
-    checkTable(network.groups, ['networks', 'byId', id, 'groups']);
-    checkTable(network.servers, ['networks', 'byId', id, 'servers']);
+    for (const [name, table] of tablesOf(network)) checkTable(table, ['networks', 'byId', id, name]);
   }
   for (const [id, profile] of Object.entries(plan.profiles)) checkTable(profile.dmr.rules, ['profiles', id, 'dmr', 'rules']);
+  for (const kind of ['categories', 'entries'] as const) checkTable(plan.roomBook[kind], ['roomBook', kind]);
   for (const of of ['codeplugs', 'written'] as const) {
     for (const [id, codeplug] of Object.entries(plan[of])) {
-      for (const kind of ['channels', 'zones', 'contacts', 'receiveLists'] as const) checkTable(codeplug[kind], [of, id, kind]);
+      for (const kind of ['channels', 'zones', 'contacts', 'receiveLists', 'rooms'] as const) checkTable(codeplug[kind], [of, id, kind]);
     }
   }
   return problems;

@@ -35,6 +35,15 @@ export function satelliteSegments(): readonly Segment[] {
   return SATELLITE_SEGMENTS;
 }
 
+/** Names of the bands in any region, the longest wave first. */
+export const BAND_NAMES: readonly string[] = ['2 m', '1.25 m', '70 cm', '33 cm', '23 cm'];
+
+/** The widest stretch that a band has in any region, `null` for a name that none has. */
+export function bandByName(name: string): Segment | null {
+  const found = Object.values(AMATEUR_BANDS).flat().filter((band) => band.name === name);
+  return found.length === 0 ? null : { name, lowHz: Math.min(...found.map((band) => band.lowHz)), highHz: Math.max(...found.map((band) => band.highHz)) };
+}
+
 /** The band that holds a whole channel of `widthHz` around `freqHz`, `null` when none does. */
 export function amateurBandOf(freqHz: number, widthHz: number, region: RegionId): Segment | null {
   return AMATEUR_BANDS[region].find((band) => freqHz - widthHz / 2 >= band.lowHz && freqHz + widthHz / 2 <= band.highHz) ?? null;

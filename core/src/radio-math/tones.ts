@@ -1,3 +1,9 @@
+/** `110.9` (CTCSS, Hz), `D023N` or `D023I` (DCS, octal, normal or inverted). May be none of the table: a check says so. */
+export type ToneText = string;
+
+/** What a plan stores of a tone. */
+export const TONE_PATTERN = '^(\\d{2,3}\\.\\d|D[0-7]{3}[NI])$';
+
 /** Tones that open an FM receiver. CTCSS: TIA-603 and the usual fifty (from memory); DCS: the usual 104 codes, octal (from memory). */
 const CTCSS_HZ: readonly number[] = [
   67.0, 69.3, 71.9, 74.4, 77.0, 79.7, 82.5, 85.4, 88.5, 91.5, 94.8, 97.4, 100.0, 103.5, 107.2, 110.9, 114.8, 118.8, 123.0, 127.3, 131.8, 136.5, 141.3, 146.2, 151.4,
@@ -16,6 +22,41 @@ export interface Tone {
 }
 
 export const NO_TONE: Tone = { ctcssHz: null, dcs: null };
+
+/** A tone as plans write it: `110.9`, `D023N`; `null` for none. A list that names a DCS code means it normal, not inverted. */
+export function toneText({ ctcssHz, dcs }: Tone): string | null {
+  if (ctcssHz !== null) return ctcssHz.toFixed(1);
+  return dcs === null ? null : `D${dcs}N`;
+}
+
+/** Whether a tone as plans write it is in the tables that radios are built to. */
+export function isStandardTone(tone: string): boolean {
+  const code = /^D(\d{3})[NI]$/.exec(tone);
+  return code ? DCS_CODES.has(code[1]!) : CTCSS_HZ.includes(Number(tone));
+}
+
+/** The tone of the tables nearest to one that is not in them; for a DCS code the next lower one. */
+export function nearestTone(tone: string): string {
+  const code = /^D(\d{3})([NI])$/.exec(tone);
+  if (!code) return nearestCtcssHz(Number(tone)).toFixed(1);
+  const lower = [...DCS_CODES].filter((one) => one <= code[1]!).at(-1) ?? '023';
+  return `D${lower}${code[2]}`;
+}
+
+/** How people say a tone: `110.9 Hz`, `DCS 023 N`, `none`. */
+export function toneWords(tone: string | null): string {
+  if (tone === null) return 'none';
+  const code = /^D(\d{3})([NI])$/.exec(tone);
+  return code ? `DCS ${code[1]} ${code[2]}` : `${tone} Hz`;
+}
+
+/** What a person types for a tone. `undefined` when it cannot be one of the tables. Keeps the inversion of a DCS code. */
+export function readToneText(text: string): string | null | undefined {
+  const tone = parseTone(text);
+  if (!tone) return undefined;
+  const plain = toneText(tone);
+  return tone.dcs !== null && /[IR]\s*$/i.test(text) ? plain!.replace(/N$/, 'I') : plain;
+}
 
 export function nearestCtcssHz(hz: number): number {
   return CTCSS_HZ.reduce((best, one) => (Math.abs(one - hz) < Math.abs(best - hz) ? one : best));

@@ -12,6 +12,9 @@ import type { Plan } from '../plan/types';
 import { validatePlan } from '../plan/validate';
 import { samplePlan } from './sample-plan';
 
+/** The day on which the cases are looked at. */
+export const TODAY = '2026-11-23';
+
 export interface ValidCase {
   name: string;
   change?: Recipe;
@@ -31,7 +34,7 @@ export interface InvalidCase {
 }
 
 function findingsOf(check: Check, plan: Plan): Finding[] {
-  return runChecks(indexPlan(plan), [check]);
+  return runChecks(indexPlan(plan, { today: TODAY }), [check]);
 }
 
 type MakePlan = (change?: Recipe) => Plan;

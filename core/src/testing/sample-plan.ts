@@ -1,20 +1,22 @@
 /** A small plan in which everything agrees: one handheld, one hotspot, one network, three groups and echo. */
 import { carryOut } from '../build/build';
+import { isDmr } from '../modes/dmr/channel';
 import { emptyPlan, newHotspot, newLogin, newNetwork, newProfile, newRadio, newServer } from '../plan/create';
 import { edit, type Recipe } from '../plan/edit';
 import { putRow, tableOf } from '../plan/table';
-import type { Channel, Plan } from '../plan/types';
+import type { TalkGroup } from '../modes/dmr/types';
+import type { ChannelOf, Plan } from '../plan/types';
 
 export const SAMPLE_ID = 9_992_417;
 
 const furnish: Recipe = (plan) => {
-  plan.station = { callSign: 'QO3VES', operator: 'Vesna Torrow', dmrId: SAMPLE_ID, region: 'itu-1', place: 'Hask' };
+  Object.assign(plan.station, { callSign: 'QO3VES', operator: 'Vesna Torrow', dmrId: SAMPLE_ID, place: 'Hask' });
   putRow(plan.radios, newRadio('r1', 'Handheld', SAMPLE_ID));
   putRow(plan.sites, newHotspot('s1', 'Home', 439_125_000, 1));
   putRow(plan.networks, {
     ...newNetwork('n1', 'Lantern'),
     servers: tableOf([newServer('srv', 'Merrin', 'merrin.lantern.example')]),
-    groups: tableOf([
+    groups: tableOf<TalkGroup>([
       { id: 'g1', name: 'Hask Wide', number: 417, category: 'local' },
       { id: 'g2', name: 'Ostrey All', number: 588, category: 'region' },
       { id: 'g3', name: 'Ferry Net', number: 591, category: 'region' },
@@ -31,8 +33,15 @@ export function samplePlan(change: Recipe = () => undefined): Plan {
 }
 
 /** The channel of a group in the sample, inside a recipe or outside. */
-export function channelOf(plan: Plan, groupId: string): Channel {
-  return plan.codeplugs['r1']!.channels.byId[`ch-w-${groupId}`]!;
+export function channelOf(plan: Plan, groupId: string): ChannelOf<'dmr'> {
+  return dmrChannel(plan, 'r1', `ch-w-${groupId}`);
+}
+
+/** A channel that is known to be of DMR. */
+export function dmrChannel(plan: Plan, radioId: string, channelId: string): ChannelOf<'dmr'> {
+  const channel = plan.codeplugs[radioId]!.channels.byId[channelId]!;
+  if (!isDmr(channel)) throw new Error(`${channelId} is a channel of ${channel.mode}`);
+  return channel;
 }
 
 export const CHANNEL = '/codeplugs/r1/channels/byId/ch-w-g1';

@@ -5,15 +5,16 @@ import { newLogin, newNetwork, newServer } from '../plan/create';
 import { edit, type Recipe } from '../plan/edit';
 import { putRow, tableOf } from '../plan/table';
 import type { Plan } from '../plan/types';
-import type { RouteRule } from '../modes/dmr/types';
+import type { RouteRule, TalkGroup } from '../modes/dmr/types';
 import { samplePlan } from './sample-plan';
+import { dmrNetwork } from '../modes/dmr/networks';
 
 /** A second network whose login is not on yet. */
 export const causeway: Recipe = (plan) => {
   putRow(plan.networks, {
     ...newNetwork('n2', 'Causeway'),
     servers: tableOf([newServer('srv', 'Dunsel', 'dunsel.causeway.example')]),
-    groups: tableOf([
+    groups: tableOf<TalkGroup>([
       { id: 'k1', name: 'Harbour', number: 417, category: 'local' },
       { id: 'k2', name: 'Ferry Crew', number: 623, category: 'region' },
     ]),
@@ -24,7 +25,7 @@ export const causeway: Recipe = (plan) => {
 /** Both networks on, rules planned, channels renumbered, Harbour and its unlink wanted and built. */
 export const bothNetworks: Recipe = (plan) => {
   causeway(plan);
-  plan.networks.byId['n1']!.special.unlink = { number: 4000, kind: 'private' };
+  dmrNetwork(plan, 'n1')!.special.unlink = { number: 4000, kind: 'private' };
   acceptRouting(plan, 's1', ['n1', 'n2'], proposeRouting(plan, 's1', ['n1', 'n2']));
   for (const groupId of ['k1', 'k2']) putRow(plan.wants, { id: `w-${groupId}`, destination: { kind: 'group', networkId: 'n2', groupId }, radioId: 'r1', siteId: 's1' });
   putRow(plan.wants, { id: 'w-unlink', destination: { kind: 'special', networkId: 'n1', special: 'unlink' }, radioId: 'r1', siteId: 's1' });

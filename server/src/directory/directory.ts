@@ -1,71 +1,71 @@
 /** Imported lists of sites, and what is near. A list goes in whole or not at all. */
 import { randomUUID } from 'node:crypto';
-import type { DataSource, EntityManager } from 'typeorm';
+import type { DataSource } from 'typeorm';
 import { type NearestIndex, nearestIndex } from '@relay/core/geo/nearest';
-import { type CorrectableField, correct, CORRECTIONS, type ListDifference, differenceOf } from '@relay/core/lists/corrections';
-import type { Correction, FiledSite, ListSummary, NearSite, SiteCorrection, Trip } from '@relay/core/lists/filed';
-import type { ListedMode } from '@relay/core/lists/types';
-import type { ReadSites } from '@relay/core/lists/read-sites';
+import { type CorrectableField, correct, CORRECTIONS, type ListDifference, differenceOf, siteKey } from '@relay/core/lists/corrections';
+import type { Correction, FiledSite, ListSummary, NearSite, SiteCorrection, SiteMap, Trip } from '@relay/core/lists/filed';
+import { type ColumnField, LISTED_MODES, type ListedMode, type ListedSite } from '@relay/core/lists/types';
+import { bandByName } from '@relay/core/radio-math/bands';
 import type { Position } from '@relay/core/plan/types';
-import { NotFound } from '../errors';
+import { InvalidRequest, NotFound } from '../errors';
+import { insertSites } from './insert';
+import type { ListReader } from './reader';
+import type { ReadEnd } from './reading';
 
 export interface NewList {
   name: string;
   source: string;
   licence: string;
   issuedOn: string | null;
-  layout: string;
 }
 
-export interface NearQuery {
+/** What is not asked for is `null`. */
+export interface SiteFilter {
+  mode: ListedMode | null;
+  /** Name of an amateur band, such as `70 cm`. */
+  band: string | null;
+  /** Part of the name of a network, family or room network it reaches. */
+  network: string | null;
+  status: ListedSite['status'] | null;
+}
+
+export interface NearQuery extends SiteFilter {
   from: Position;
   limit: number;
-  mode: ListedMode | null;
   withinM: number;
 }
 
-export interface TripQuery {
+export interface TripQuery extends SiteFilter {
   /** At least two. */
   points: Position[];
   widthM: number;
-  mode: ListedMode | null;
 }
 
 interface Spot extends Position {
   listId: string;
   line: number;
   modes: ListedMode[];
+  txHz: number;
+  status: ListedSite['status'];
+  networks: string[];
+  linked: string;
 }
 
-const CHUNK = 2000;
 const MOST_ALONG = 500;
 
-/** Columns of `directory_site` as JSON records give them. */
-const SITE_RECORD = 'line integer, call_sign text, module text, name text, place text, lat double precision, lon double precision, tx_hz bigint, rx_hz bigint, modes text[], color_code smallint, ctcss_hz double precision, dcs text, status text, confirmed_on date, notes text';
-const SITE_COLUMNS = SITE_RECORD.split(', ').map((column) => column.split(' ')[0]).join(', ');
 const LIST_COLUMNS = 'id, name, source, licence, issued_on::text AS "issuedOn", layout, site_count AS sites, imported_at AS "importedAt"';
 
-/** A null character is no text for the database, and no letter of anybody's name. */
-const clean = (text: string) => text.replaceAll('\u0000', '');
-
-function siteRecord({ line, site }: ReadSites['sites'][number]): object {
-  return {
-    line,
-    call_sign: clean(site.callSign),
-    module: clean(site.module),
-    name: clean(site.name),
-    place: clean(site.place),
-    lat: site.lat,
-    lon: site.lon,
-    tx_hz: site.txHz,
-    rx_hz: site.rxHz !== null && site.rxHz > 0 ? site.rxHz : null,
-    modes: site.modes,
-    color_code: site.colorCode,
-    ctcss_hz: site.ctcssHz,
-    dcs: site.dcs,
-    status: site.status,
-    confirmed_on: site.confirmedOn,
-    notes: clean(site.notes),
+/** Which spots are asked for; `undefined` when all are. */
+function keeper(spots: readonly Spot[], { mode, band, network, status }: SiteFilter): ((at: number) => boolean) | undefined {
+  if (mode === null && band === null && network === null && status === null) return undefined;
+  const within = band === null ? null : bandByName(band);
+  const wanted = network?.toLowerCase();
+  return (at) => {
+    const spot = spots[at]!;
+    if (mode !== null && !spot.modes.includes(mode)) return false;
+    if (within && (spot.txHz < within.lowHz || spot.txHz > within.highHz)) return false;
+    if (status !== null && spot.status !== status) return false;
+    return wanted === undefined || [...spot.networks, spot.linked].some((name) => name.toLowerCase().includes(wanted));
   };
 }
 
@@ -79,34 +79,73 @@ export class Directory {
   }
 
   /**
-   * A list of the same name is replaced, corrections stay.
+   * A list of the same name is replaced, corrections stay. The database takes one chunk while the next is read.
+   * @param progress told the lines that are stored, after each chunk
    * @param signal ends the import with nothing changed
+   * @throws InvalidRequest when the list holds no site
    */
-  async add(list: NewList, sites: ReadSites['sites'], signal: AbortSignal): Promise<ListSummary> {
+  async add(list: NewList, reader: ListReader, signal: AbortSignal, progress: (lines: number, of: number) => void = () => undefined): Promise<{ list: ListSummary } & ReadEnd> {
+    const head = await reader.head();
     return this.source.transaction(async (manager) => {
       const [{ id }] = (await manager.query(
-        `INSERT INTO directory_list (id, name, source, licence, issued_on, layout, site_count) VALUES ($1, $2, $3, $4, $5, $6, $7)
-         ON CONFLICT (name) DO UPDATE SET source = excluded.source, licence = excluded.licence, issued_on = excluded.issued_on, layout = excluded.layout, site_count = excluded.site_count, imported_at = now()
+        `INSERT INTO directory_list (id, name, source, licence, issued_on, layout, site_count) VALUES ($1, $2, $3, $4, $5, $6, 0)
+         ON CONFLICT (name) DO UPDATE SET source = excluded.source, licence = excluded.licence, issued_on = excluded.issued_on, layout = excluded.layout, imported_at = now()
          RETURNING id`,
-        [randomUUID(), list.name, list.source, list.licence, list.issuedOn, list.layout, sites.length],
+        [randomUUID(), list.name, list.source, list.licence, list.issuedOn, head.layout],
       )) as [{ id: string }];
+      await manager.query('DELETE FROM directory_group WHERE list_id = $1', [id]);
       await manager.query('DELETE FROM directory_site WHERE list_id = $1', [id]);
-      for (let at = 0; at < sites.length; at += CHUNK) {
+      for (let chunk = await reader.next(); chunk !== null; ) {
         signal.throwIfAborted();
-        await insertChunk(manager, id, sites.slice(at, at + CHUNK));
+        const following = reader.next();
+        // A failure of the database is told; the thread's, should it come too, is then of no interest.
+        following.catch(() => undefined);
+        await insertSites(manager, id, chunk);
+        progress(chunk.lines, head.lines);
+        chunk = await following;
       }
       signal.throwIfAborted();
+      const end = await reader.end();
+      if (end.counts.good === 0) throw new InvalidRequest([{ pointer: '', found: `${head.lines} lines, none with a call sign and a frequency`, expected: 'a list of sites' }]);
+      // Without fresh figures the next import would look through all groups for each site that it takes away.
+      await manager.query('ANALYZE directory_site, directory_group');
+      await manager.query('UPDATE directory_list SET site_count = $2 WHERE id = $1', [id, end.counts.good]);
       const [summary] = (await manager.query(`SELECT ${LIST_COLUMNS} FROM directory_list WHERE id = $1`, [id])) as ListSummary[];
-      return summary!;
+      return { list: summary!, ...end };
     });
   }
 
   /** What a newer version would change in the list of that name; `null` when there is none. */
-  async difference(name: string, sites: ReadSites['sites']): Promise<ListDifference | null> {
-    const lines = (await this.source.query('SELECT s.list_id AS "listId", s.line FROM directory_site s JOIN directory_list l ON l.id = s.list_id WHERE l.name = $1', [name])) as { listId: string; line: number }[];
-    if (lines.length === 0) return null;
-    const before = [...(await this.filed(lines)).values()].sort((a, b) => a.line - b.line);
-    return differenceOf(before, sites.map((one) => one.site));
+  async difference(name: string, after: ReadEnd['said']): Promise<ListDifference | null> {
+    const before = (await this.source.query(
+      `SELECT s.call_sign AS "callSign", s.module, s.tx_hz::float8 AS "txHz", s.fingerprint AS said FROM directory_site s JOIN directory_list l ON l.id = s.list_id WHERE l.name = $1 ORDER BY s.line`,
+      [name],
+    )) as { callSign: string; module: string; txHz: number; said: string }[];
+    return before.length === 0 ? null : differenceOf(before.map((one) => ({ key: siteKey(one), callSign: one.callSign, said: one.said })), after);
+  }
+
+  /** What columns were taken for in lists of the same look. */
+  async recipes(): Promise<Record<string, ColumnField[]>> {
+    const rows = (await this.source.query('SELECT signature, fields FROM directory_recipe ORDER BY used_at DESC LIMIT 500')) as { signature: string; fields: ColumnField[] }[];
+    return Object.fromEntries(rows.map((one) => [one.signature, one.fields]));
+  }
+
+  async remember(signature: string, fields: readonly ColumnField[]): Promise<void> {
+    await this.source.query('INSERT INTO directory_recipe (signature, fields) VALUES ($1, $2) ON CONFLICT (signature) DO UPDATE SET fields = excluded.fields, used_at = now()', [signature.slice(0, 4000), fields]);
+  }
+
+  /** The sites of one list, as corrected, in its order. */
+  async sitesOfList(listId: string, limit: number): Promise<FiledSite[]> {
+    const keys = (await this.source.query('SELECT list_id AS "listId", line FROM directory_site WHERE list_id = $1 ORDER BY line LIMIT $2', [listId, limit])) as { listId: string; line: number }[];
+    return [...(await this.sitesOf(keys)).values()].sort((x, y) => x.line - y.line);
+  }
+
+  /** Every site that has a position, as columns of numbers: what a map needs of tens of thousands. */
+  async map(): Promise<SiteMap> {
+    const { spots } = await this.current();
+    const lists = [...new Set(spots.map((spot) => spot.listId))];
+    const place = new Map(lists.map((id, at) => [id, at]));
+    return { lists, list: spots.map((spot) => place.get(spot.listId)!), line: spots.map((spot) => spot.line), lat: spots.map((spot) => round5(spot.lat)), lon: spots.map((spot) => round5(spot.lon)), txHz: spots.map((spot) => spot.txHz), modes: spots.map((spot) => LISTED_MODES.reduce((bits, mode, at) => bits | (spot.modes.includes(mode) ? 1 << at : 0), 0)) };
   }
 
   /** @throws NotFound for a line that the list has not */
@@ -136,9 +175,9 @@ export class Directory {
   }
 
   /** Nearest first. The index is made again when lists came or went, by whichever process. */
-  async near({ from, limit, mode, withinM }: NearQuery): Promise<NearSite[]> {
+  async near({ from, limit, withinM, ...filter }: NearQuery): Promise<NearSite[]> {
     const { spots, nearest } = await this.current();
-    const found = nearest.nearest(from, limit, mode === null ? undefined : (at) => spots[at]!.modes.includes(mode), withinM);
+    const found = nearest.nearest(from, limit, keeper(spots, filter), withinM);
     if (found.length === 0) return [];
     const keys = found.map(({ at }) => spots[at]!);
     const rows = await this.sitesOf(keys);
@@ -150,9 +189,9 @@ export class Directory {
   }
 
   /** Sites along a trip, in the order of travel; the first `MOST_ALONG` of them. */
-  async along({ points, widthM, mode }: TripQuery): Promise<Trip> {
+  async along({ points, widthM, ...filter }: TripQuery): Promise<Trip> {
     const { spots, nearest } = await this.current();
-    const { lengthM, beside, empty } = nearest.along(points, widthM, mode === null ? undefined : (at) => spots[at]!.modes.includes(mode));
+    const { lengthM, beside, empty } = nearest.along(points, widthM, keeper(spots, filter));
     const shown = beside.slice(0, MOST_ALONG);
     const rows = shown.length === 0 ? new Map<string, FiledSite>() : await this.sitesOf(shown.map(({ at }) => spots[at]!));
     return {
@@ -168,7 +207,7 @@ export class Directory {
   private async current(): Promise<NonNullable<Directory['index']>> {
     const [{ stamp }] = (await this.source.query("SELECT count(*) || ' ' || coalesce(max(imported_at)::text, '') AS stamp FROM directory_list")) as [{ stamp: string }];
     if (this.index?.stamp === stamp) return this.index;
-    const spots = (await this.source.query('SELECT list_id AS "listId", line, lat, lon, modes FROM directory_site WHERE lat IS NOT NULL AND lon IS NOT NULL ORDER BY list_id, line')) as Spot[];
+    const spots = (await this.source.query('SELECT list_id AS "listId", line, lat, lon, modes, tx_hz::float8 AS "txHz", status, networks, linked FROM directory_site WHERE lat IS NOT NULL AND lon IS NOT NULL ORDER BY list_id, line')) as Spot[];
     this.index = { stamp, spots, nearest: nearestIndex(spots) };
     return this.index;
   }
@@ -182,8 +221,8 @@ export class Directory {
   private async filed(keys: readonly { listId: string; line: number }[]): Promise<Map<string, FiledSite>> {
     const rows = (await this.source.query(
       `SELECT s.list_id AS "listId", s.line, l.name AS "listName", s.call_sign AS "callSign", s.module, s.name, s.place, s.lat, s.lon, s.tx_hz::float8 AS "txHz", s.rx_hz::float8 AS "rxHz", s.modes,
-         s.color_code AS "colorCode", s.ctcss_hz AS "ctcssHz", s.dcs, s.status, s.confirmed_on::text AS "confirmedOn", s.notes,
-         coalesce((SELECT json_agg(json_build_object('slot', g.slot, 'number', g.number) ORDER BY g.slot, g.number) FROM directory_group g WHERE g.list_id = s.list_id AND g.line = s.line), '[]') AS groups,
+         s.color_code AS "colorCode", s.ctcss_hz AS "ctcssHz", s.dcs, s.status, s.confirmed_on::text AS "confirmedOn", s.notes, s.nac, s.group_id AS "groupId", s.networks, s.linked, l.issued_on::text AS "listIssuedOn",
+         coalesce((SELECT json_agg(json_build_object('slot', g.slot, 'number', g.number, 'static', g.is_static) ORDER BY g.slot, g.number) FROM directory_group g WHERE g.list_id = s.list_id AND g.line = s.line), '[]') AS groups,
          coalesce((SELECT json_agg(json_build_object('field', c.field, 'text', c.text, 'was', c.was, 'who', c.who, 'why', c.why, 'madeAt', c.made_at) ORDER BY c.field) FROM directory_correction c WHERE c.list_id = s.list_id AND c.call_sign = s.call_sign AND c.module = s.module AND c.tx_hz = s.tx_hz), '[]') AS corrections
        FROM unnest($1::uuid[], $2::int[]) AS wanted (list_id, line) JOIN directory_site s USING (list_id, line) JOIN directory_list l ON l.id = s.list_id`,
       [keys.map((one) => one.listId), keys.map((one) => one.line)],
@@ -192,8 +231,4 @@ export class Directory {
   }
 }
 
-async function insertChunk(manager: EntityManager, listId: string, sites: ReadSites['sites']): Promise<void> {
-  await manager.query(`INSERT INTO directory_site (list_id, ${SITE_COLUMNS}) SELECT $1, ${SITE_COLUMNS} FROM json_to_recordset($2) AS record (${SITE_RECORD})`, [listId, JSON.stringify(sites.map(siteRecord))]);
-  const groups = sites.flatMap(({ line, site }) => site.groups.map(({ slot, number }) => ({ line, slot, number })));
-  if (groups.length > 0) await manager.query('INSERT INTO directory_group (list_id, line, slot, number) SELECT $1, line, slot, number FROM json_to_recordset($2) AS record (line integer, slot smallint, number integer) ON CONFLICT DO NOTHING', [listId, JSON.stringify(groups)]);
-}
+const round5 = (degrees: number) => Math.round(degrees * 1e5) / 1e5;

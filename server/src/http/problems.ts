@@ -33,9 +33,22 @@ function problemOf(error: unknown): Problem | null {
   return entry ? entry[1](error as never) : fromHttp(error);
 }
 
+const UNEXPECTED: Problem = { type: 'about:blank', title: 'Something went wrong on the server', status: 500, detail: 'It was logged under the request id. Nothing was changed.' };
+
+function documentOf(ctx: Context, problem: Problem): object {
+  return { ...problem, instance: ctx.path, requestId: ctx.state['requestId'] as string };
+}
+
+/** The problem document of an error whose answer has begun already; what is unexpected is logged by the application. */
+export function describeProblem(ctx: Context, error: unknown): object {
+  const problem = problemOf(error);
+  if (!problem) ctx.app.emit('error', error, ctx);
+  return documentOf(ctx, problem ?? UNEXPECTED);
+}
+
 export function sendProblem(ctx: Context, problem: Problem): void {
   ctx.status = problem.status;
-  ctx.body = JSON.stringify({ ...problem, instance: ctx.path, requestId: ctx.state['requestId'] as string });
+  ctx.body = JSON.stringify(documentOf(ctx, problem));
   ctx.type = 'application/problem+json';
 }
 
@@ -48,7 +61,7 @@ export function problems(log: Logger) {
     } catch (error) {
       const problem = problemOf(error);
       if (!problem) log.error({ err: error, requestId: ctx.state['requestId'] as string }, 'unexpected error');
-      sendProblem(ctx, problem ?? { type: 'about:blank', title: 'Something went wrong on the server', status: 500, detail: 'It was logged under the request id. Nothing was changed.' });
+      sendProblem(ctx, problem ?? UNEXPECTED);
     }
   };
 }

@@ -1,5 +1,7 @@
 /** Bodies of the API as JSON Schema; `openapi.ts` publishes the same objects. */
 import { CORRECTABLE } from '@relay/core/lists/corrections';
+import { LISTED_MODES } from '@relay/core/lists/types';
+import { BAND_NAMES } from '@relay/core/radio-math/bands';
 
 const UUID = { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' };
 const LINE = { type: 'string', maxLength: 200, pattern: '^[^\\u0000-\\u001f\\u007f\\ud800-\\udfff]*$' };
@@ -71,8 +73,8 @@ export const LIST_SCHEMA = {
 
 export const PREVIEW_SCHEMA = {
   type: 'object',
-  required: ['layout', 'headed', 'columns', 'sample', 'difference', 'good', 'doubtful', 'rejected', 'findings'],
-  properties: { layout: { type: 'string' }, headed: { type: 'boolean' }, columns: { type: 'array', items: COLUMN }, sample: { type: 'array', items: { type: 'array', items: { type: 'string' } } }, difference: { anyOf: [{ type: 'null' }, { type: 'object', required: ['fresh', 'changed', 'same', 'gone'] }] }, ...COUNTS },
+  required: ['layout', 'headed', 'header', 'columns', 'sample', 'difference', 'rejectedLines', 'good', 'doubtful', 'rejected', 'findings'],
+  properties: { layout: { type: 'string' }, headed: { type: 'boolean' }, header: { anyOf: [{ type: 'null' }, { type: 'array', items: { type: 'string' } }] }, rejectedLines: { type: 'array', items: { type: 'object', required: ['line', 'cells', 'why'], properties: { line: { type: 'integer' }, cells: { type: 'array', items: { type: 'string' } }, why: { type: 'string' } }, additionalProperties: false } }, columns: { type: 'array', items: COLUMN }, sample: { type: 'array', items: { type: 'array', items: { type: 'string' } } }, difference: { anyOf: [{ type: 'null' }, { type: 'object', required: ['fresh', 'changed', 'same', 'gone'] }] }, ...COUNTS },
   additionalProperties: false,
 };
 
@@ -99,20 +101,26 @@ export const CORRECTION_BODY = {
 
 const FILED_SITE = {
   listId: UUID, line: { type: 'integer' }, listName: { type: 'string' }, callSign: { type: 'string' }, module: { type: 'string' }, name: { type: 'string' }, place: { type: 'string' },
-  lat: { type: 'number' }, lon: { type: 'number' }, txHz: { type: 'number' }, rxHz: NUMBER_OR_NULL, modes: { type: 'array', items: { type: 'string' } }, colorCode: NUMBER_OR_NULL, ctcssHz: NUMBER_OR_NULL, dcs: TEXT_OR_NULL,
-  status: { type: 'string' }, confirmedOn: TEXT_OR_NULL, notes: { type: 'string' }, groups: { type: 'array', items: { type: 'object', required: ['slot', 'number'] } },
+  lat: NUMBER_OR_NULL, lon: NUMBER_OR_NULL, txHz: { type: 'number' }, rxHz: NUMBER_OR_NULL, modes: { type: 'array', items: { type: 'string' } }, colorCode: NUMBER_OR_NULL, ctcssHz: NUMBER_OR_NULL, dcs: TEXT_OR_NULL,
+  status: { type: 'string' }, confirmedOn: TEXT_OR_NULL, notes: { type: 'string' }, nac: TEXT_OR_NULL, groupId: TEXT_OR_NULL, networks: { type: 'array', items: { type: 'string' } }, linked: { type: 'string' }, listIssuedOn: TEXT_OR_NULL,
+  groups: { type: 'array', items: { type: 'object', required: ['slot', 'number', 'static'], properties: { slot: { enum: [1, 2] }, number: { type: 'integer' }, static: { type: 'boolean' } }, additionalProperties: false } },
   corrections: { type: 'array', items: CORRECTION },
 };
 const FILED_REQUIRED = ['listId', 'line', 'listName', 'callSign', 'txHz', 'rxHz', 'modes', 'groups'];
 const METRES = { type: 'number', minimum: 0 };
 
+const orNull = (schema: object) => ({ anyOf: [{ type: 'null' }, schema] });
+
 export const TRIP_BODY = {
   type: 'object',
-  required: ['points', 'widthM', 'mode'],
+  required: ['points', 'widthM', 'mode', 'band', 'network', 'status'],
   properties: {
     points: { type: 'array', minItems: 2, maxItems: 20_000, items: { type: 'object', required: ['lat', 'lon'], properties: { lat: { type: 'number', minimum: -90, maximum: 90 }, lon: { type: 'number', minimum: -180, maximum: 180 } }, additionalProperties: false } },
     widthM: { type: 'number', minimum: 100, maximum: 500_000 },
-    mode: { anyOf: [{ type: 'null' }, { enum: ['FM', 'DMR', 'D-STAR', 'C4FM', 'P25'] }] },
+    mode: orNull({ enum: LISTED_MODES }),
+    band: orNull({ enum: BAND_NAMES }),
+    network: orNull({ ...LINE, minLength: 1, maxLength: 100 }),
+    status: orNull({ enum: ['on the air', 'off the air', 'not said'] }),
   },
   additionalProperties: false,
 };
@@ -129,6 +137,17 @@ export const TRIP_SCHEMA = {
 };
 
 export const NEAR_SCHEMA = { type: 'object', required: [...FILED_REQUIRED, 'distanceM', 'bearingDeg'], properties: { ...FILED_SITE, distanceM: METRES, bearingDeg: { type: 'number' } }, additionalProperties: false };
+
+export const FILED_SCHEMA = { type: 'object', required: FILED_REQUIRED, properties: FILED_SITE, additionalProperties: false };
+
+const NUMBERS = { type: 'array', items: { type: 'number' } };
+
+export const MAP_SCHEMA = {
+  type: 'object',
+  required: ['lists', 'list', 'line', 'lat', 'lon', 'txHz', 'modes'],
+  properties: { lists: { type: 'array', items: UUID }, list: NUMBERS, line: NUMBERS, lat: NUMBERS, lon: NUMBERS, txHz: NUMBERS, modes: NUMBERS },
+  additionalProperties: false,
+};
 
 export const SUMMARY_SCHEMA = {
   type: 'object',

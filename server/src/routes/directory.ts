@@ -1,23 +1,23 @@
 /** Lists of sites: look, import, forget; and what is near. */
 import Router from '@koa/router';
 import type { Context } from 'koa';
-import { asColumn, COLUMN_FIELDS, guessColumns } from '@relay/core/lists/columns';
+import { COLUMN_FIELDS } from '@relay/core/lists/columns';
 import { CORRECTABLE, type CorrectableField, CORRECTIONS } from '@relay/core/lists/corrections';
-import { readRaw } from '@relay/core/lists/raw';
-import { readSites, type ReadSites } from '@relay/core/lists/read-sites';
-import { LISTED_MODES, type Column, type ColumnField, type ListedMode, type RawList } from '@relay/core/lists/types';
-import type { Directory, TripQuery } from '../directory/directory';
+import { LISTED_MODES, type ColumnField } from '@relay/core/lists/types';
+import { BAND_NAMES } from '@relay/core/radio-math/bands';
+import type { Directory, SiteFilter, TripQuery } from '../directory/directory';
+import { type ListReader, readList } from '../directory/reader';
+import { withProgress } from '../http/progress';
 import { CORRECTION_BODY, TRIP_BODY } from '../http/schemas';
 import { bodyChecker } from '../http/validate';
 import { InvalidRequest, NotFound, TooLarge } from '../errors';
-import { whileAsked } from '../http/while-asked';
 
 const correctionBody = bodyChecker<{ field: CorrectableField; text: string; who: string; why: string }>(CORRECTION_BODY);
 const tripBody = bodyChecker<TripQuery>(TRIP_BODY);
 
 const MOST_BYTES = 64 * 1024 * 1024;
-const SAMPLE_ROWS = 6;
-const MOST_FINDINGS = 100;
+const MOST_OF_LIST = 100_000;
+const STATUSES = ['on the air', 'off the air', 'not said'] as const;
 const MOST_NEAR = 200;
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 
@@ -46,20 +46,36 @@ function numberBetween(ctx: Context, name: string, low: number, high: number, fa
   return value;
 }
 
-/** The columns as the user chose them, in order; guessed where nothing was chosen. */
-function columnsOf(ctx: Context, raw: RawList): Column[] {
+/** The columns as the user chose them, in order; `null` where nothing was chosen. */
+function fieldsOf(ctx: Context): ColumnField[] | null {
   const asked = text(ctx, 'fields', 4000);
-  if (asked === '') return guessColumns(raw);
+  if (asked === '') return null;
   const fields = asked.split(',');
   const unknown = fields.find((field) => !COLUMN_FIELDS.includes(field as ColumnField));
   if (unknown !== undefined) throw new InvalidRequest([{ pointer: '/fields', found: unknown, expected: COLUMN_FIELDS.join(', ') }]);
-  const guessed = guessColumns(raw);
-  return fields.map((field, at) => (guessed[at]?.field === field ? guessed[at] : asColumn(raw, at, field as ColumnField)));
+  return fields as ColumnField[];
 }
 
-function counts({ sites, rejected }: ReadSites) {
-  const doubts = sites.flatMap((one) => one.doubts);
-  return { good: sites.length, doubtful: sites.filter((one) => one.doubts.length > 0).length, rejected: rejected.length, findings: [...rejected.map((one) => one.finding), ...doubts].slice(0, MOST_FINDINGS) };
+/** Reads the body as a list, and ends the reading whatever becomes of it. */
+async function withReader<T>(ctx: Context, directory: Directory, act: (reader: ListReader) => Promise<T>): Promise<T> {
+  const fields = fieldsOf(ctx);
+  const reader = readList({ bytes: await bodyBytes(ctx), fields, recipes: fields ? {} : await directory.recipes() });
+  try {
+    return await act(reader);
+  } finally {
+    await reader.close();
+  }
+}
+
+function oneOf<T extends string>(ctx: Context, name: string, known: readonly T[]): T | null {
+  const found = text(ctx, name, 40);
+  if (found !== '' && !known.includes(found as T)) throw new InvalidRequest([{ pointer: `/${name}`, found, expected: known.join(', ') }]);
+  return found === '' ? null : (found as T);
+}
+
+/** Which sites are asked for. */
+function filterOf(ctx: Context): SiteFilter {
+  return { mode: oneOf(ctx, 'mode', LISTED_MODES), band: oneOf(ctx, 'band', BAND_NAMES), network: text(ctx, 'network', 100) || null, status: oneOf(ctx, 'status', STATUSES) };
 }
 
 function dateOf(ctx: Context): string | null {
@@ -86,26 +102,31 @@ export function directoryRoutes(directory: Directory): Router {
     ctx.body = await directory.lists();
   });
   router.post('/lists/preview', async (ctx) => {
-    const raw = readRaw(await bodyBytes(ctx));
-    const columns = columnsOf(ctx, raw);
-    const read = readSites(raw, columns);
-    const difference = await directory.difference(text(ctx, 'name', 100), read.sites);
-    ctx.body = { layout: raw.layout, headed: raw.header !== null, columns, sample: raw.rows.slice(0, SAMPLE_ROWS).map((row) => row.cells), difference, ...counts(read) };
+    ctx.body = await withReader(ctx, directory, async (reader) => {
+      const { layout, headed, header, columns, sample } = await reader.head();
+      while ((await reader.next()) !== null);
+      const { counts, rejected, said } = await reader.end();
+      return { layout, headed, header, columns, sample, difference: await directory.difference(text(ctx, 'name', 100), said), rejectedLines: rejected, ...counts };
+    });
   });
   router.post('/lists', async (ctx) => {
     const list = { name: text(ctx, 'name', 100), source: text(ctx, 'source', 200), licence: text(ctx, 'licence', 200), issuedOn: dateOf(ctx) };
     if (list.name === '') throw new InvalidRequest([{ pointer: '/name', found: 'nothing', expected: 'a name for the list' }]);
-    const raw = readRaw(await bodyBytes(ctx));
-    const read = readSites(raw, columnsOf(ctx, raw));
-    if (read.sites.length === 0) throw new InvalidRequest([{ pointer: '', found: `${raw.rows.length} lines, none with a call sign and a frequency`, expected: 'a list of sites' }]);
-    const added = await whileAsked(ctx, (signal) => directory.add({ ...list, layout: raw.layout }, read.sites, signal));
-    if (!added) return;
-    ctx.body = { list: added, ...counts(read) };
-    ctx.status = 201;
+    await withProgress(ctx, 201, (signal, progress) =>
+      withReader(ctx, directory, async (reader) => {
+        const { list: summary, counts } = await directory.add(list, reader, signal, progress);
+        const { signature, columns } = await reader.head();
+        await directory.remember(signature, columns.map((column) => column.field));
+        return { list: summary, ...counts };
+      }),
+    );
   });
   router.delete('/lists/:id', async (ctx) => {
     await directory.remove(listId(ctx));
     ctx.status = 204;
+  });
+  router.get('/lists/:id/sites', async (ctx) => {
+    ctx.body = await directory.sitesOfList(listId(ctx), numberBetween(ctx, 'limit', 1, MOST_OF_LIST, 1000));
   });
   router.get('/lists/:id/corrections', async (ctx) => {
     ctx.body = await directory.corrections(listId(ctx));
@@ -124,10 +145,11 @@ export function directoryRoutes(directory: Directory): Router {
     ctx.status = 204;
   });
   router.get('/sites/near', async (ctx) => {
-    const mode = text(ctx, 'mode', 10);
-    if (mode !== '' && !LISTED_MODES.includes(mode as ListedMode)) throw new InvalidRequest([{ pointer: '/mode', found: mode, expected: LISTED_MODES.join(', ') }]);
     const from = { lat: numberBetween(ctx, 'lat', -90, 90), lon: numberBetween(ctx, 'lon', -180, 180) };
-    ctx.body = await directory.near({ from, limit: numberBetween(ctx, 'limit', 1, MOST_NEAR, 20), mode: mode === '' ? null : (mode as ListedMode), withinM: numberBetween(ctx, 'withinM', 1, 21_000_000, 21_000_000) });
+    ctx.body = await directory.near({ from, limit: numberBetween(ctx, 'limit', 1, MOST_NEAR, 20), ...filterOf(ctx), withinM: numberBetween(ctx, 'withinM', 1, 21_000_000, 21_000_000) });
+  });
+  router.get('/sites/map', async (ctx) => {
+    ctx.body = await directory.map();
   });
   router.post('/sites/along', async (ctx) => {
     ctx.body = await directory.along(tripBody((ctx.request as unknown as { body: unknown }).body ?? {}));

@@ -1,6 +1,8 @@
 /** The stops of the track in working order, and what each bead says. */
 import type { Agreement } from '@relay/core/agreement/agreement';
 import { formatId } from '@relay/core/modes/dmr/addresses';
+import { modeOf } from '@relay/core/modes/registry';
+import { hotspotsOf, repeatersOf } from '@relay/core/plan/sites';
 import { rows } from '@relay/core/plan/table';
 import type { Plan } from '@relay/core/plan/types';
 
@@ -24,8 +26,8 @@ const names = (list: { name: string }[]) => (list.length <= 2 ? list.map((one) =
 export const STOPS: readonly Stop[] = [
   { route: 'station', title: 'Station', places: /^\/station\//, detail: ({ station }) => [station.callSign, station.dmrId === null ? '' : formatId(station.dmrId)].filter(Boolean).join(' · ') },
   { route: 'radios', title: 'Radios', places: /^\/radios\//, detail: (plan) => names(rows(plan.radios)) },
-  // Lists belong to the house, not to a plan: there is nothing here to be in order or not.
-  { route: 'sites', title: 'Sites', places: /^$/, detail: () => 'lists, near me' },
+  // Lists belong to the house, not to a plan: what is in order or not are the repeaters taken from them.
+  { route: 'sites', title: 'Sites', places: /^\/sites\//, detail: (plan) => (repeatersOf(plan).length > 0 ? `${repeatersOf(plan).length} ${repeatersOf(plan).length === 1 ? 'repeater' : 'repeaters'}` : 'lists, near me') },
   { route: 'networks', title: 'Networks', places: /^\/networks\//, detail: (plan) => names(rows(plan.networks)) },
   { route: 'wants', title: 'Wants', places: /^\/wants\//, detail: (plan) => (plan.wants.order.length > 0 ? String(plan.wants.order.length) : '') },
   {
@@ -37,7 +39,7 @@ export const STOPS: readonly Stop[] = [
       return count > 0 ? `${count} channels` : '';
     },
   },
-  { route: 'hotspots', title: 'Hotspots', places: /^\/(sites|profiles)\//, detail: (plan) => names(rows(plan.sites)) },
+  { route: 'hotspots', title: 'Hotspots', places: /^\/(sites|profiles)\//, detail: (plan) => names(hotspotsOf(plan)) },
   {
     route: 'agreement',
     title: 'Agreement',
@@ -64,12 +66,15 @@ export function beadOf(stop: Stop, plan: Plan, agreement: Agreement | null): Bea
   return { state: detail === '' ? 'empty' : 'in order', detail };
 }
 
+/** Where every radio speaks other modes only, no DMR ID is missed. */
+const needsDmrId = (plan: Plan) => plan.radios.order.length === 0 || rows(plan.radios).some((radio) => radio.dmr !== null);
+
 /** The stop that a beginner should go to next, `null` when every path is whole. */
 export function nextStop(plan: Plan, agreement: Agreement | null): { route: Stop['route']; words: string } | null {
-  if (plan.station.callSign === '' || plan.station.dmrId === null) return { route: 'station', words: 'Next: say who you are' };
+  if (plan.station.callSign === '' || (plan.station.dmrId === null && needsDmrId(plan))) return { route: 'station', words: 'Next: say who you are' };
   if (plan.radios.order.length === 0) return { route: 'radios', words: 'Next: add your radio' };
   if (plan.sites.order.length === 0) return { route: 'hotspots', words: 'Next: add your hotspot' };
-  if (!rows(plan.networks).some((network) => network.groups.order.length > 0)) return { route: 'networks', words: 'Next: add a network and its groups' };
+  if (!rows(plan.networks).some((network) => modeOf(network.mode).destinations(network).length > 0)) return { route: 'networks', words: 'Next: add a network and what is on it' };
   if (plan.wants.order.length === 0) return { route: 'wants', words: 'Next: choose what you want to reach' };
   if (!plan.radios.order.some((id) => plan.codeplugs[id]!.channels.order.length > 0)) return { route: 'wants', words: 'Next: build the codeplug' };
   if (agreement && agreement.tally.broken + agreement.tally.doubtful > 0) return { route: 'agreement', words: 'Next: mend what does not agree' };

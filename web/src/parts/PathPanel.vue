@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The relay line of the selected path, with what breaks it and the press that mends it. */
 import { computed } from 'vue';
-import { findingAtGap, findingsOfPath } from '@relay/core/agreement/agreement';
+import { findingAtGap, findingsOfPath } from '@relay/core/agreement/findings';
 import { RelayLine } from '../relay-line';
 import { usePlanStore } from '../sync/plan-store';
 

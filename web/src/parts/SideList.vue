@@ -1,13 +1,15 @@
 <script setup lang="ts" generic="T extends { id: string; name: string }">
 /** The entities of a stop, to choose one; each with an address. */
-defineProps<{ items: readonly T[]; chosen: string | null; label: string; route: string; param: string; planId: string; detail: (item: T) => string; remove: (item: T) => void }>();
+import type { RouteLocationRaw } from 'vue-router';
+
+defineProps<{ items: readonly T[]; chosen: string | null; label: string; to: (item: T) => RouteLocationRaw; detail: (item: T) => string; remove: (item: T) => void }>();
 </script>
 
 <template>
   <nav class="list" :aria-label="label">
     <ul>
       <li v-for="item in items" :key="item.id" :class="{ here: item.id === chosen }">
-        <router-link :to="{ name: route, params: { planId, [param]: item.id } }" :aria-current="item.id === chosen ? 'page' : undefined">
+        <router-link :to="to(item)" :aria-current="item.id === chosen ? 'page' : undefined">
           <strong>{{ item.name }}</strong>
           <span class="soft">{{ detail(item) }}</span>
         </router-link>

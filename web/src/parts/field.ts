@@ -1,3 +1,6 @@
+import { locatorCentre } from '@relay/core/geo/locator';
+import { readPair } from '@relay/core/lists/columns';
+import type { Position } from '@relay/core/plan/types';
 import { parseMHz, parseWhole } from '@relay/core/radio-math/quantities';
 
 /** What became of what was typed: taken (`null`), or why not, with the value meant where that can be guessed. */
@@ -33,4 +36,23 @@ export function takeName(text: string, most: number, put: (value: string) => voi
   if (name === '' || name.length > most) return { problem: name === '' ? 'Found nothing, expected a name.' : `Found ${name.length} characters, expected at most ${most}.` };
   put(name);
   return null;
+}
+
+/** A locator, or latitude and longitude; `null` when it is neither. */
+export function readPlace(text: string): Position | null {
+  const plain = text.trim();
+  const pair = readPair(plain) ?? readPair(plain.replace(/\s+/, ', '));
+  return pair ?? (plain.length >= 4 ? locatorCentre(plain) : null);
+}
+
+/** Reads a place; nothing typed is no place. */
+export function takePlace(text: string, put: (position: Position | null) => void): Taken {
+  const position = readPlace(text);
+  if (text.trim() !== '' && !position) return { problem: `Found “${text}”, expected a locator such as HN36gr, or latitude and longitude such as 46.71, -33.42.` };
+  put(position && { lat: position.lat, lon: position.lon });
+  return null;
+}
+
+export function positionText({ lat, lon }: Position): string {
+  return `${Number(lat.toFixed(5))}, ${Number(lon.toFixed(5))}`;
 }

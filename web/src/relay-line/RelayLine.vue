@@ -73,7 +73,8 @@ const reply = computed(() => drawing(props.view.reply));
 
 .line {
   display: grid;
-  grid-template-columns: repeat(6, minmax(0, 1fr));
+  grid-auto-columns: minmax(0, 1fr);
+  grid-auto-flow: column;
   margin: 6px 0 0;
   padding: 0;
   list-style: none;

@@ -3,7 +3,7 @@ import type { EditRecord } from '@relay/core/plan/history';
 import type { Patch } from '@relay/core/plan/patches';
 import type { ReadFinding } from '@relay/core/formats/format';
 import type { CorrectableField, ListDifference } from '@relay/core/lists/corrections';
-import type { FiledSite, ListSummary, NearSite, SiteCorrection, Trip } from '@relay/core/lists/filed';
+import type { FiledSite, ListSummary, NearSite, SiteCorrection, SiteMap, Trip } from '@relay/core/lists/filed';
 import type { Column } from '@relay/core/lists/types';
 import type { Delay, Plan, Position } from '@relay/core/plan/types';
 
@@ -44,10 +44,23 @@ export interface ListCounts {
 export interface ListPreview extends ListCounts {
   layout: string;
   headed: boolean;
+  header: string[] | null;
+  /** With the reason of each; at most some thousands. */
+  rejectedLines: { line: number; cells: string[]; why: string }[];
   columns: Column[];
   sample: string[][];
   /** Against the list of that name that is there; `null` when there is none. */
   difference: ListDifference | null;
+}
+
+export const EVERY_SITE: SiteFilter = { mode: '', band: '', network: '', status: '' };
+
+/** Empty where nothing is asked for. */
+export interface SiteFilter {
+  mode: string;
+  band: string;
+  network: string;
+  status: string;
 }
 
 export class ServerGone extends Error {}
@@ -80,9 +93,36 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
   return (response.status === 204 ? undefined : await response.json()) as T;
 }
 
-function query(values: Record<string, string | number | null>): string {
+/** An answer in lines: how far the work is, then what came of it. */
+async function callWithProgress<T>(path: string, body: Blob, signal: AbortSignal, told: (done: number, of: number) => void): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`/api/v1${path}`, { method: 'POST', headers: { 'Content-Type': 'application/octet-stream', Accept: 'application/x-ndjson' }, body, signal });
+  } catch {
+    throw new ServerGone('The server does not answer.');
+  }
+  if (!response.ok) {
+    if (!response.headers.get('content-type')?.includes('json')) throw new ServerGone(`The server answered ${response.status}.`);
+    throw new ApiProblem(response.status, (await response.json()) as ApiProblem['body']);
+  }
+  let rest = '';
+  for (const reader = response.body!.pipeThrough(new TextDecoderStream()).getReader(); ; ) {
+    const { done, value } = await reader.read();
+    const lines = (rest + (value ?? '')).split('\n');
+    rest = lines.pop()!;
+    for (const line of lines) {
+      const said = JSON.parse(line) as { done?: number; of?: number; answer?: T; problem?: ApiProblem['body'] & { status: number } };
+      if (said.answer) return said.answer;
+      if (said.problem) throw new ApiProblem(said.problem.status, said.problem);
+      told(said.done!, said.of!);
+    }
+    if (done) throw new ServerGone('The server stopped in the middle of the answer; nothing was stored.');
+  }
+}
+
+function query(values: object): string {
   const search = new URLSearchParams();
-  for (const [name, value] of Object.entries(values)) if (value !== null && value !== '') search.set(name, String(value));
+  for (const [name, value] of Object.entries(values) as [string, string | number | null][]) if (value !== null && value !== '') search.set(name, String(value));
   return search.toString();
 }
 
@@ -97,13 +137,16 @@ export const api = {
   probe: (host: string, signal: AbortSignal) => call<{ host: string; delay: Delay | null }>('POST', '/probes', { host }, signal),
   lists: () => call<ListSummary[]>('GET', '/lists'),
   previewList: (file: Blob, name: string, fields: string, signal: AbortSignal) => call<ListPreview>('POST', `/lists/preview?${query({ name, fields })}`, file, signal),
-  addList: (about: { name: string; source: string; licence: string; issuedOn: string; fields: string }, file: Blob, signal: AbortSignal) => call<{ list: ListSummary } & ListCounts>('POST', `/lists?${query(about)}`, file, signal),
+  addList: (about: { name: string; source: string; licence: string; issuedOn: string; fields: string }, file: Blob, signal: AbortSignal, told: (done: number, of: number) => void) => callWithProgress<{ list: ListSummary } & ListCounts>(`/lists?${query(about)}`, file, signal, told),
   correct: ({ listId, line }: Pick<FiledSite, 'listId' | 'line'>, correction: { field: CorrectableField; text: string; who: string; why: string }) => call<undefined>('PUT', `/lists/${listId}/sites/${line}/corrections`, correction),
   uncorrect: ({ listId, line }: Pick<FiledSite, 'listId' | 'line'>, field: CorrectableField) => call<undefined>('DELETE', `/lists/${listId}/sites/${line}/corrections/${field}`),
   corrections: (listId: string) => call<SiteCorrection[]>('GET', `/lists/${listId}/corrections`),
+  /** In the order of the list; at most a thousand. */
+  sitesOf: (listId: string, limit = 1000) => call<FiledSite[]>('GET', `/lists/${listId}/sites?limit=${limit}`),
   removeList: (id: string) => call<undefined>('DELETE', `/lists/${id}`),
-  near: (from: Position, limit: number, mode: string, signal?: AbortSignal) => call<NearSite[]>('GET', `/sites/near?${query({ ...from, limit, mode })}`, undefined, signal),
-  along: (points: readonly Position[], widthM: number, mode: string, signal: AbortSignal) => call<Trip>('POST', '/sites/along', { points, widthM, mode: mode || null }, signal),
+  near: (from: Position, limit: number, filter: SiteFilter, signal?: AbortSignal) => call<NearSite[]>('GET', `/sites/near?${query({ ...from, limit, ...filter })}`, undefined, signal),
+  along: (points: readonly Position[], widthM: number, { mode, band, network, status }: SiteFilter, signal: AbortSignal) => call<Trip>('POST', '/sites/along', { points, widthM, mode: mode || null, band: band || null, network: network || null, status: status || null }, signal),
+  map: (signal: AbortSignal) => call<SiteMap>('GET', '/sites/map', undefined, signal),
   restore: (id: string) => call<PlanSummary>('POST', `/plans/${id}/restore`),
 };
 

@@ -3,8 +3,9 @@ import { indexPlan } from '@relay/core/path/plan-index';
 import { channelOf } from '@relay/core/testing/sample-plan';
 import { routedPlan } from '@relay/core/testing/sample-routes';
 import { awakeAt, keyedNow } from './keyed';
+import { dmrNetwork } from '@relay/core/modes/dmr/networks';
 
-const plan = routedPlan((draft) => void (draft.networks.byId['n2']!.dynamicTimerMin = 15));
+const plan = routedPlan((draft) => void (dmrNetwork(draft, 'n2')!.dynamicTimerMin = 15));
 const index = indexPlan(plan);
 const MINUTE = 60_000;
 

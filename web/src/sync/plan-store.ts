@@ -3,13 +3,14 @@ import type { Remote } from 'comlink';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { Agreement, ExplainedFinding } from '@relay/core/agreement/agreement';
+import type { SiteLink } from '@relay/core/path/types';
 import type { RelayView } from '@relay/core/path/describe';
 import { indexPlan } from '@relay/core/path/plan-index';
 import { diff } from '@relay/core/plan/diff';
 import { type Patch, PatchError } from '@relay/core/plan/patches';
 import { editByPatches, type Recipe } from '@relay/core/plan/edit';
 import { lossOnRemoval } from '@relay/core/plan/references';
-import type { Channel, Plan } from '@relay/core/plan/types';
+import type { Channel, ModeId, Plan } from '@relay/core/plan/types';
 import type { Checker } from '../worker/check-worker';
 import { startChecker } from '../worker/checker';
 import { api } from './api';
@@ -34,6 +35,8 @@ export const usePlanStore = defineStore('plan', () => {
   const relayView = shallowRef<RelayView | null>(null);
   /** Groups that the user says were keyed lately, with the time when each falls asleep. */
   const keyed = ref<Keyed[]>([]);
+  /** What the user says sites are linked to, in this window. */
+  const links = shallowRef<readonly SiteLink[]>([]);
   const selection = ref<Selection | null>(null);
   const saveState = ref<SaveState>('saved');
   const saveDetail = ref('');
@@ -65,11 +68,11 @@ export const usePlanStore = defineStore('plan', () => {
 
   async function refreshRelay(): Promise<void> {
     const chosen = selection.value;
-    const view = chosen && checker && agreement.value ? await checker.relayView(chosen.radioId, chosen.channelId, awakeAt(keyed.value, Date.now())) : null;
+    const view = chosen && checker && agreement.value ? await checker.relayView(chosen.radioId, chosen.channelId, awakeAt(keyed.value, Date.now()), links.value.map((one) => ({ ...one }))) : null;
     if (chosen === selection.value) relayView.value = view;
   }
 
-  watch([selection, keyed], refreshRelay, { deep: true });
+  watch([selection, keyed, links], refreshRelay, { deep: true });
   // Minutes pass without anybody touching anything.
   setInterval(() => {
     if (keyed.value.length > 0) void refreshRelay();
@@ -81,6 +84,12 @@ export const usePlanStore = defineStore('plan', () => {
     if (!channel || !index.value) return;
     keyed.value = keyedNow(keyed.value, index.value, channel, Date.now());
     notice.value = 'Noted: keyed just now.';
+  }
+
+  /** What a site is linked to now in a mode, as the user hears it; `undefined` takes it back. */
+  function sayLink(siteId: string, mode: ModeId, to: string | null | undefined): void {
+    const others = links.value.filter((one) => one.siteId !== siteId || one.mode !== mode);
+    links.value = to === undefined ? others : [...others, { siteId, mode, to }];
   }
 
   async function open(id: string): Promise<void> {
@@ -149,6 +158,7 @@ export const usePlanStore = defineStore('plan', () => {
     selection.value = null;
     notice.value = '';
     keyed.value = [];
+    links.value = [];
   }
 
   function edit(label: string, recipe: Recipe): Patch[] {
@@ -206,7 +216,7 @@ export const usePlanStore = defineStore('plan', () => {
   return {
     planId, plan, index, agreement, relayView, selection, selectedChannel, saveState, saveDetail, notice, undoLabel, redoLabel,
     open, close, edit, remove, mend, mendAll, undo, redo,
-    keyed, keyUp,
+    keyed, keyUp, links, sayLink,
     carrying: async () => (checker ? checker.carrying() : null),
     proposals: async () => (checker ? checker.propose() : []),
   };

@@ -4,11 +4,12 @@ import { agreementOf, type Agreement } from '@relay/core/agreement/agreement';
 import { propose } from '@relay/core/build/build';
 import type { BuildItem } from '@relay/core/build/types';
 import { type Reprogramming, reprogrammingList } from '@relay/core/compare/written';
-import { runSheet, type Step } from '@relay/core/run-sheet/run-sheet';
+import { runSheet } from '@relay/core/run-sheet/run-sheet';
+import type { Step } from '@relay/core/run-sheet/step';
 import { describePath, type RelayView } from '@relay/core/path/describe';
 import { contextOf } from '@relay/core/path/context';
 import { tracePath } from '@relay/core/path/trace';
-import type { AwakeGroup } from '@relay/core/path/types';
+import type { AwakeGroup, SiteLink } from '@relay/core/path/types';
 import { indexPlan, type PlanIndex } from '@relay/core/path/plan-index';
 import { applyPatches, type Patch } from '@relay/core/plan/patches';
 import type { Plan } from '@relay/core/plan/types';
@@ -21,10 +22,12 @@ export interface Carrying {
 
 let plan: Plan | null = null;
 let index: PlanIndex | null = null;
+/** The core has no clock: ages are held against the day on which this was opened. */
+const today = new Date().toISOString().slice(0, 10);
 
 function present(): { plan: Plan; index: PlanIndex } {
   if (!plan) throw new Error('The worker was asked before it was given a plan.');
-  index ??= indexPlan(plan);
+  index ??= indexPlan(plan, { today });
   return { plan, index };
 }
 
@@ -44,11 +47,11 @@ const checker = {
     const { plan, index } = present();
     return agreementOf(plan, index);
   },
-  relayView(radioId: string, channelId: string, awake: AwakeGroup[]): RelayView | null {
+  relayView(radioId: string, channelId: string, awake: AwakeGroup[], links: SiteLink[]): RelayView | null {
     const { index } = present();
     const channel = index.plan.codeplugs[radioId]?.channels.byId[channelId];
     if (!channel) return null;
-    const context = contextOf({ ...index, awake }, radioId, channel);
+    const context = contextOf({ ...index, awake, links }, radioId, channel);
     return describePath(tracePath(context), context);
   },
   carrying(): Carrying {

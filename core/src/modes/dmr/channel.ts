@@ -1,29 +1,43 @@
 /** The DMR fields of a channel: as sheets and files show, read and compare them. */
 import type { ChannelField } from '../../codeplug/channel-field';
+import { RECEIVE_LIST_LINK } from '../../codeplug/row-links';
 import { choice, wholeBetween } from '../../codeplug/reading';
 import { FACT_WORDS } from '../../path/facts';
+import type { PathContext } from '../../path/types';
 import { rows } from '../../plan/table';
-import type { ChannelValues } from '../../plan/types';
+import type { Channel, ChannelOf, Codeplug, Site, ValuesOf } from '../../plan/types';
 import { ADDRESS_MAX, ADDRESS_MIN, COLOR_CODE_MAX, SIMPLEX_SLOT } from './limits';
 import type { AdmitCriterion } from './types';
+
+export function isDmr(channel: Channel): channel is ChannelOf<'dmr'> {
+  return channel.mode === 'dmr';
+}
+
+export function isDmrPath(context: PathContext): context is PathContext<'dmr'> & PathContext {
+  return context.channel.mode === 'dmr';
+}
+
+export function dmrChannels(codeplug: Codeplug): ChannelOf<'dmr'>[] {
+  return rows(codeplug.channels).filter(isDmr);
+}
 
 const NO_LIST = 'none';
 
 const ADMIT_BY_WORD = Object.fromEntries((['always', 'channel-free', 'color-code-free'] as AdmitCriterion[]).map((one) => [FACT_WORDS.admit.read(one), one]));
 
-/** On the frequency of no site yet; color code 1 and the simplex slot are what most hotspots have. */
-export function blankChannel(): ChannelValues {
+/** Without a site on the frequency of none yet; color code 1 and the simplex slot are what most hotspots have. */
+export function blankChannel(site?: Site): ValuesOf<'dmr'> {
   return {
     name: 'New channel',
     mode: 'dmr',
-    rxHz: 439_000_000,
-    txHz: 439_000_000,
+    rxHz: site?.txHz ?? 439_000_000,
+    txHz: site?.rxHz ?? 439_000_000,
     power: 'low',
-    dmr: { colorCode: 1, slot: SIMPLEX_SLOT, call: { kind: 'group', number: 9 }, receiveListId: null, admit: 'color-code-free' },
+    dmr: { colorCode: site?.dmr?.colorCode ?? 1, slot: SIMPLEX_SLOT, call: { kind: 'group', number: 9 }, receiveListId: null, admit: 'color-code-free' },
   };
 }
 
-export const fields: readonly ChannelField[] = [
+export const fields: readonly ChannelField<'dmr'>[] = [
   {
     id: 'color-code',
     title: 'Color code',
@@ -73,6 +87,7 @@ export const fields: readonly ChannelField[] = [
       return choice(text, ids as Record<string, string | null>, (to, id) => (to.dmr.receiveListId = id));
     },
     copy: (to, from) => (to.dmr = { ...to.dmr, receiveListId: from.dmr.receiveListId }),
+    link: RECEIVE_LIST_LINK,
   },
   {
     id: 'admit',

@@ -1,19 +1,22 @@
 /** Where a hotspot's gateway sends a DMR call, and what waits there. */
-import type { CallKind, Destination, Id, Network, Plan } from '../../plan/types';
+import { networkIdOf } from '../../plan/destination-key';
+import type { CallKind, Destination, Id, Plan } from '../../plan/types';
 import { rows } from '../../plan/table';
 import { placeOf } from '../../path/place';
+import { carriageOf, passes } from './carriage';
 import type { PlanIndex } from '../../path/plan-index';
-import type { Arrival, PathContext } from '../../path/types';
+import type { DmrArrival, PathContext } from '../../path/types';
 import type { DestinationInfo } from '../mode';
 import { countryOfId, formatId, isStationId } from './addresses';
 import { type Call, forward, numberFor, outThrough, type RouteTable, tableOfProfile } from './routes/table';
 import { SPECIAL_NAMES } from './schema';
 import type { RouteRule, SpecialName } from './types';
+import { type DmrNetwork, dmrNetwork, groupOfNumber } from './networks';
 
 export const SPECIAL_TITLES: Readonly<Record<SpecialName, string>> = { unlink: 'Unlink', echo: 'Echo', status: 'Status', position: 'Position reports' };
 
 /** Talk groups first, in the directory's order, then the network's special numbers. */
-export function destinations(network: Network): DestinationInfo[] {
+export function destinations(network: DmrNetwork): DestinationInfo[] {
   return [
     ...rows(network.groups).map((group): DestinationInfo => ({
       destination: { kind: 'group', networkId: network.id, groupId: group.id },
@@ -39,7 +42,8 @@ export interface DestinationCall {
 
 /** The call that a destination answers to on its network, `null` when the plan has no such destination. */
 export function callFor(plan: Plan, destination: Destination): DestinationCall | null {
-  const network = plan.networks.byId[destination.networkId];
+  if (destination.kind !== 'group' && destination.kind !== 'special') return null;
+  const network = dmrNetwork(plan, destination.networkId);
   if (!network) return null;
   if (destination.kind === 'special') {
     const special = network.special[destination.special];
@@ -62,28 +66,34 @@ export function routesOf(index: PlanIndex, siteId: Id): RouteTable {
 
 /** What a number is on a network, `null` when nothing is known of it. */
 export function whatIsAt(index: PlanIndex, networkId: Id, kind: CallKind, number: number): string | null {
-  const network = index.plan.networks.byId[networkId]!;
+  const network = dmrNetwork(index.plan, networkId)!;
   const special = SPECIAL_NAMES.find((name) => network.special[name]?.number === number && network.special[name]?.kind === kind);
   if (special) return `${SPECIAL_TITLES[special]} ${network.name}`;
-  const group = kind === 'group' ? index.networks.get(networkId)!.groupByNumber.get(number) : undefined;
+  const group = kind === 'group' ? groupOfNumber(index, networkId, number) : undefined;
   if (group) return group.name;
   if (!isStationId(number) || countryOfId(number) === null) return null;
   if (kind === 'private') return `station ${formatId(number)}`;
   return network.personalGroups ? `personal group ${formatId(number)}` : null;
 }
 
-export function callOf({ channel }: Pick<PathContext, 'channel'>): Call {
+export function callOf({ channel }: Pick<PathContext<'dmr'>, 'channel'>): Call {
   const { call, slot } = channel.dmr;
   return { kind: call.kind, slot, number: call.number };
 }
 
-export function route(context: PathContext): Arrival | null {
+function arrivalAt(index: PlanIndex, networkId: Id, kind: CallKind, number: number): DmrArrival {
+  return { networkId, kind, number, address: `${kind} ${number}`, short: String(number), name: whatIsAt(index, networkId, kind, number) };
+}
+
+export function route(context: PathContext<'dmr'>): DmrArrival | null {
   const { index, profile, site } = context;
-  if (!profile || !site) return null;
-  const routed = forward(routesOf(index, site.id), callOf(context));
-  if (!routed) return null;
-  const { networkId, kind, number } = routed;
-  return { networkId, kind, number, name: whatIsAt(index, networkId, kind, number) };
+  if (!site) return null;
+  const call = callOf(context);
+  const carriage = carriageOf(site);
+  if (carriage) return carriage.networkId !== null && passes(context, carriage) ? arrivalAt(index, carriage.networkId, call.kind, call.number) : null;
+  if (!profile) return null;
+  const routed = forward(routesOf(index, site.id), call);
+  return routed && arrivalAt(index, routed.networkId, routed.kind, routed.number);
 }
 
 /** What the routes of the site make of a channel's call, held against where it is meant to go. */
@@ -102,10 +112,10 @@ export type RouteVerdict =
   /** No number leads there. */
   | { is: 'unreachable' };
 
-const judged = new WeakMap<PathContext, RouteVerdict>();
+const judged = new WeakMap<PathContext<'dmr'>, RouteVerdict>();
 
 /** Several hops ask, so each context is judged once. */
-export function judgeRoute(context: PathContext): RouteVerdict {
+export function judgeRoute(context: PathContext<'dmr'>): RouteVerdict {
   const known = judged.get(context);
   if (known) return known;
   const verdict = judge(context);
@@ -113,35 +123,36 @@ export function judgeRoute(context: PathContext): RouteVerdict {
   return verdict;
 }
 
-function judge(context: PathContext): RouteVerdict {
+function judge(context: PathContext<'dmr'>): RouteVerdict {
   const { index, site, profile, channel, arrives } = context;
   if (!site || !profile) return { is: 'right' };
   const table = routesOf(index, site.id);
   const { destination } = channel;
   const wanted = destination ? callFor(index.plan, destination) : null;
-  if (!destination || !wanted) return arrives || table.networkIds.length === 0 ? { is: 'right' } : { is: 'stops' };
-  const isWanted = (one: { networkId: Id; kind: CallKind; number: number }) => one.networkId === destination.networkId && one.kind === wanted.kind && one.number === wanted.number;
+  const wantedId = networkIdOf(destination);
+  if (!wantedId || !wanted) return arrives || table.networkIds.length === 0 ? { is: 'right' } : { is: 'stops' };
+  const isWanted = (one: { networkId: Id; kind: CallKind; number: number }) => one.networkId === wantedId && one.kind === wanted.kind && one.number === wanted.number;
   if (arrives && isWanted(arrives)) return { is: 'right' };
   // No network at all is the login’s to tell.
   if (table.networkIds.length === 0) return { is: 'right' };
-  if (!table.networkIds.includes(destination.networkId)) return { is: 'not carried' };
+  if (!table.networkIds.includes(wantedId)) return { is: 'not carried' };
   const call = callOf(context);
   const claimants = table.selection === 'several' ? table.compiled[call.kind][call.slot] : null;
   const right = claimants?.rules.find((rule, at) => call.number >= claimants.first[at]! && call.number <= claimants.last[at]! && isWanted(outThrough(rule, call)));
   if (right) return { is: 'taken', by: forward(table, call)!.rule!, right };
-  const expects = numberFor(table, destination.networkId, wanted.kind, wanted.number, call.slot);
+  const expects = numberFor(table, wantedId, wanted.kind, wanted.number, call.slot);
   if (expects !== null) return { is: 'misdialled', expects };
   if (table.selection === 'one') return { is: 'other network' };
   return arrives ? { is: 'unreachable' } : { is: 'stops' };
 }
 
 /** The number that a channel calls, with the network’s where that is another: `1000417 (Lantern 417)`. */
-export function calledNumber({ index, channel, arrives }: Pick<PathContext, 'index' | 'channel' | 'arrives'>): string {
+export function calledNumber({ index, channel, arrives }: Pick<PathContext<'dmr'>, 'index' | 'channel' | 'arrives'>): string {
   const { number } = channel.dmr.call;
   return arrives && arrives.number !== number ? `${number} (${placeOf({ index, arrives })})` : String(number);
 }
 
 /** Where a call ends up, in words: network, kind, number and name. */
-export function placeWords(plan: Plan, { networkId, kind, number, name }: Arrival): string {
-  return `${plan.networks.byId[networkId]!.name}, ${kind} ${number}${name === null ? ' (nothing is known there)' : `, ${name}`}`;
+export function placeWords(plan: Plan, { networkId, address, name }: DmrArrival): string {
+  return `${plan.networks.byId[networkId]!.name}, ${address}${name === null ? ' (nothing is known there)' : `, ${name}`}`;
 }

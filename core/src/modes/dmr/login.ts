@@ -1,10 +1,18 @@
 import type { OfferSetting } from '../../build/types';
 import { newLogin } from '../../plan/create';
 import { rows } from '../../plan/table';
-import type { Id, Network, Plan } from '../../plan/types';
+import type { Destination, Id, Plan } from '../../plan/types';
+import type { PathContext } from '../../path/types';
 import type { NetworkLogin } from './types';
 import { isStationId } from './addresses';
 import { SUFFIX_MAX, SUFFIX_MIN } from './limits';
+import { networkIdOf } from '../../plan/destination-key';
+import { type DmrNetwork, dmrNetworks } from './networks';
+
+/** The login that a channel's call leaves by; `null` when it leaves by none. */
+export function loginOf({ profile, arrives }: Pick<PathContext<'dmr'>, 'profile' | 'arrives'>): NetworkLogin | null {
+  return arrives ? (profile?.dmr.logins[arrives.networkId] ?? null) : null;
+}
 
 /** What a login still lacks, in the words of the settings page. The suffix has a check of its own. */
 export function loginGaps(login: NetworkLogin | null, dmrId: number | null): string[] {
@@ -29,14 +37,14 @@ export function freeSuffix(plan: Plan, siteId: Id): number | null {
 }
 
 /** The server with the least measured delay, else the first; `null` when the network has none. */
-export function bestServer(network: Network): Id | null {
+export function bestServer(network: DmrNetwork): Id | null {
   const servers = rows(network.servers);
   const measured = servers.filter((one) => one.delay !== null).sort((a, b) => a.delay!.medianMs - b.delay!.medianMs);
   return (measured[0] ?? servers[0])?.id ?? null;
 }
 
 /** Sets the server and suffix that a login lacks. */
-export function fillLogin(plan: Plan, siteId: Id, network: Network, login: NetworkLogin): void {
+export function fillLogin(plan: Plan, siteId: Id, network: DmrNetwork, login: NetworkLogin): void {
   login.serverId ??= bestServer(network);
   login.suffix ??= suffixFor(plan, siteId);
 }
@@ -46,8 +54,13 @@ function suffixFor(plan: Plan, siteId: Id): number | null {
   return Object.values(plan.profiles[siteId]!.dmr.logins).find((one) => one.suffix !== null)?.suffix ?? freeSuffix(plan, siteId);
 }
 
-/** What the builder sets for a network that wants reach through a hotspot: login on, a server, a suffix of its own. */
-export function buildLogin(plan: Plan, siteId: Id, network: Network, offer: OfferSetting): void {
+/** What the builder sets for the networks that wants reach through a hotspot: login on, a server, a suffix of its own. */
+export function buildLogins(plan: Plan, siteId: Id, wanted: readonly Destination[], offer: OfferSetting): void {
+  const ids = new Set(wanted.map(networkIdOf));
+  for (const network of dmrNetworks(plan)) if (ids.has(network.id)) buildLogin(plan, siteId, network, offer);
+}
+
+function buildLogin(plan: Plan, siteId: Id, network: DmrNetwork, offer: OfferSetting): void {
   const profile = plan.profiles[siteId]!;
   if (!profile.dmr.logins[network.id] && !offer(`${network.name}: login`, 'none', 'on', () => (profile.dmr.logins[network.id] = newLogin()))) return;
   const login = profile.dmr.logins[network.id]!;

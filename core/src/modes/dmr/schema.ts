@@ -22,21 +22,31 @@ export const GROUP_CATEGORIES: readonly GroupCategory[] = ['local', 'region', 'n
 /** Rules may be typed beyond what can be sent: a check says so, and nothing typed is lost. */
 const RULE_NUMBER_MAX = 99_999_999;
 
-export function dmrSchemas({ exact, nullOr, ref, whole, line, table, mapOf, name }: Parts): { network: Record<string, Schema>; defs: Record<string, Schema> } {
+export function dmrSchemas({ exact, nullOr, ref, whole, line, table, mapOf, name }: Parts): { network: Record<string, Schema>; destinations: Schema[]; defs: Record<string, Schema> } {
   const flag: Schema = { type: 'boolean' };
   const slot: Schema = { enum: [1, 2] };
   return {
     network: {
+      servers: table(ref('server')),
       groups: table(ref('talkGroup')),
       special: exact(Object.fromEntries(SPECIAL_NAMES.map((special) => [special, nullOr(ref('specialNumber'))]))),
       dynamicTimerMin: whole(1, 1440),
       personalGroups: flag,
     },
+    destinations: [
+      exact({ kind: { const: 'group' }, networkId: ref('id'), groupId: ref('id') }),
+      exact({ kind: { const: 'special' }, networkId: ref('id'), special: { enum: SPECIAL_NAMES } }),
+    ],
     defs: {
       dmrAddress: whole(ADDRESS_MIN, ADDRESS_MAX),
       specialNumber: exact({ number: ref('dmrAddress'), kind: ref('callKind') }),
       dmrRadio: exact({ id: nullOr(whole(0, 999_999_999)), hearsOwnGroup: flag }),
-      dmrSite: exact({ colorCode: whole(0, COLOR_CODE_MAX) }),
+      dmrSite: exact({ colorCode: whole(0, COLOR_CODE_MAX), carries: nullOr(ref('dmrCarriage')) }),
+      dmrCarriage: exact({
+        networkId: nullOr(ref('id')),
+        groups: { type: 'array', maxItems: 500, items: exact({ slot, number: ref('dmrAddress'), static: flag }) },
+        takesOthers: flag,
+      }),
       dmrChannel: exact({
         colorCode: whole(0, COLOR_CODE_MAX),
         slot,

@@ -1,5 +1,5 @@
 /** What a plan stores about DMR, per kind of entity. */
-import type { CallKind, Id, Table } from '../../plan/types';
+import type { CallKind, Id, Server, Table } from '../../plan/types';
 
 export interface DmrRadioFields {
   /** The ID programmed in this radio; `null` when none is. */
@@ -11,6 +11,24 @@ export interface DmrRadioFields {
 export interface DmrSiteFields {
   /** 0 to 15 (ETSI TS 102 361-1: 4 bits). */
   colorCode: number;
+  /** What a repeater carries; `null` on a hotspot, whose profile says it. */
+  carries: DmrCarriage | null;
+}
+
+/** A repeater's network and its groups, slot by slot. */
+export interface DmrCarriage {
+  /** `null` while nobody has said which. */
+  networkId: Id | null;
+  groups: CarriedGroup[];
+  /** Whether it also takes up groups that are not listed, on the slot they are keyed on. */
+  takesOthers: boolean;
+}
+
+export interface CarriedGroup {
+  slot: TimeSlot;
+  number: number;
+  /** Always on; else taken up when somebody keys it. */
+  static: boolean;
 }
 
 export type TimeSlot = 1 | 2;
@@ -34,6 +52,9 @@ export interface TalkGroup {
   category: GroupCategory;
 }
 
+/** A group of a network's directory, or what the network answers itself. */
+export type DmrDestination = { kind: 'group'; networkId: Id; groupId: Id } | { kind: 'special'; networkId: Id; special: SpecialName };
+
 /** What a network answers itself, by a number of its own. */
 export type SpecialName = 'unlink' | 'echo' | 'status' | 'position';
 
@@ -44,6 +65,7 @@ export interface SpecialNumber {
 
 export interface DmrNetworkFields {
   mode: 'dmr';
+  servers: Table<Server>;
   groups: Table<TalkGroup>;
   /** `null` where the network has no such number, or it is not known. */
   special: Record<SpecialName, SpecialNumber | null>;

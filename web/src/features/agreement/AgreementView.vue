@@ -2,7 +2,7 @@
 import { computed, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { ExplainedFinding } from '@relay/core/agreement/agreement';
-import { findingsOfPath } from '@relay/core/agreement/agreement';
+import { findingsOfPath } from '@relay/core/agreement/findings';
 import { EmptyState, NextStep, PageHead, PathPanel } from '../../parts';
 import { usePlanStore } from '../../sync/plan-store';
 import FindingCard from './FindingCard.vue';
@@ -87,7 +87,7 @@ const mendable = (check: string) => flat.value.filter((one) => one.check === che
   <div class="columns">
     <PathList :agreement="agreement" :selection="store.selection" @choose="showPath" />
     <section ref="list" class="findings" tabindex="0" aria-label="Findings; arrows choose, full stop mends, t shows the path" @keydown="onKey">
-      <p v-if="flat.length === 0" class="clear" data-testid="all-whole"><strong class="is-whole">Every path is whole.</strong> Radio, hotspot and network agree; nothing is left to mend.</p>
+      <p v-if="flat.length === 0" class="clear" data-testid="all-whole"><strong class="is-whole">Every path is whole.</strong> Radio, site and network agree; nothing is left to mend.</p>
       <section v-for="group in groups" :key="group.key" :aria-label="group.title">
         <h2>{{ group.title }} <span class="soft">{{ group.detail }}</span></h2>
         <FindingCard v-for="finding in group.findings" :key="finding.id" :finding="finding" :current="finding.id === chosen?.id" :alike="mendable(finding.check)" @choose="chosenId = finding.id" @mend="(at) => store.mend(finding, at)" @mend-all="store.mendAll(finding.check)" @path="openPath(finding)" />

@@ -1,17 +1,14 @@
 <script setup lang="ts">
-import { computed } from 'vue';
 import type { ExplainedFinding } from '@relay/core/agreement/agreement';
-import { checkOf } from '@relay/core/checks/explain';
 
-const props = defineProps<{ finding: ExplainedFinding; current: boolean; alike: number }>();
+defineProps<{ finding: ExplainedFinding; current: boolean; alike: number }>();
 defineEmits<{ choose: []; mend: [at: number]; mendAll: []; path: [] }>();
-const source = computed(() => checkOf(props.finding).docs.source);
 </script>
 
 <template>
   <article class="card" :class="[`card--${finding.severity}`, { 'card--current': current }]" :aria-current="current" :data-check="finding.check" @click="$emit('choose')">
     <p><b :class="`is-${finding.severity}`">{{ finding.severity }}</b> {{ finding.what }}</p>
-    <p class="soft">{{ finding.why }}<template v-if="source"> <cite>{{ source.kind === 'published' ? source.name : source.kind }}</cite></template></p>
+    <p class="soft">{{ finding.why }}<template v-if="finding.source"> <cite>{{ finding.source.kind === 'published' ? finding.source.name : finding.source.kind }}</cite></template></p>
     <p v-if="finding.fixes.length === 0">{{ finding.remedy }}</p>
     <div class="acts">
       <el-button v-for="(label, i) in finding.fixLabels" :key="i" size="small" @click.stop="$emit('mend', i)">{{ label }}</el-button>

@@ -3,10 +3,12 @@ import { computed, ref } from 'vue';
 import { describeReadFinding, type ReadFinding } from '@relay/core/formats/format';
 import { writePlan } from '@relay/core/formats/plan-text';
 import { writeProfile } from '@relay/core/formats/profile-json';
+import { hotspotsOf } from '@relay/core/plan/sites';
 import { rows } from '@relay/core/plan/table';
 import type { Radio, Site } from '@relay/core/plan/types';
 import { PageHead } from '../../parts';
 import { download, fileName } from '../../parts/download';
+import { SiteListFile } from '../dstar';
 import { useCarrying } from '../../sync/carrying';
 import { usePlanStore } from '../../sync/plan-store';
 import { readCodeplug, replaceCodeplug, writeCodeplug } from './files';
@@ -18,7 +20,7 @@ const plan = computed(() => store.plan!);
 const carrying = useCarrying();
 const steps = computed(() => carrying.value?.steps ?? []);
 const radios = computed(() => rows(plan.value.radios));
-const sites = computed(() => rows(plan.value.sites));
+const sites = computed(() => hotspotsOf(plan.value));
 const withPasswords = ref(false);
 const problems = ref<ReadFinding[]>([]);
 const done = ref<Set<string>>(new Set());
@@ -62,7 +64,7 @@ const print = () => window.print();
 </script>
 
 <template>
-  <PageHead title="Carry out" detail="In this order: one thing, then its proof"><el-button @click="print">Print the sheets</el-button></PageHead>
+  <PageHead title="Carry out" detail="In this order: one thing, then its proof"><el-button @click="$router.push({ name: 'card', params: { planId: store.planId! } })">Pocket card</el-button><el-button @click="print">Print the sheets</el-button></PageHead>
   <div class="body">
     <div class="column">
     <section class="files no-print" aria-labelledby="files">
@@ -83,6 +85,7 @@ const print = () => window.print();
               <label class="read el-button">Read a codeplug<input type="file" accept=".csv,text/csv" class="visually-hidden" :aria-label="`Codeplug table for ${radio.name}`" @change="read(radio, $event)" /></label>
             </td>
           </tr>
+          <SiteListFile v-for="radio in radios.filter((one) => one.dstar?.siteList)" :key="`${radio.id} sites`" :radio="radio" />
           <tr v-for="site in sites" :key="site.id">
             <td>{{ site.name }}</td>
             <td class="soft">hotspot profile</td>

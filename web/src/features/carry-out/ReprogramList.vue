@@ -15,6 +15,7 @@ const others = (one: Reprogramming) => [
   { title: 'Contacts', rows: one.contacts },
   { title: 'Receive lists', rows: one.receiveLists },
   { title: 'Zones', rows: one.zones },
+  { title: 'Rooms', rows: one.rooms },
 ].filter((group) => group.rows.length > 0);
 
 function mark(one: Reprogramming): void {

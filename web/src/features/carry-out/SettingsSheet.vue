@@ -17,6 +17,10 @@ const sheet = computed(() => profileSheet(props.plan, props.site.id, { passwords
         <tr><th scope="row">Call sign</th><td class="mono">{{ sheet.callSign }}</td></tr>
         <tr><th scope="row">Receive / transmit</th><td class="mono">{{ formatMHz(sheet.receiveHz) }} / {{ formatMHz(sheet.transmitHz) }} MHz</td></tr>
         <tr><th scope="row">DMR</th><td>{{ sheet.dmr.enabled ? 'on' : 'off' }}, color code <span class="mono">{{ sheet.dmr.colorCode }}</span></td></tr>
+        <tr v-if="sheet.dstar"><th scope="row">D-STAR</th><td>{{ sheet.dstar.enabled ? 'on' : 'off' }}, <span class="mono">{{ sheet.dstar.callSign }}</span>, module <span class="mono">{{ sheet.dstar.module }}</span>; at start {{ sheet.dstar.startLink ? `linked to ${sheet.dstar.startLink}, ${sheet.dstar.automatic ? 'automatic' : 'manual'}` : 'linked to nothing' }}</td></tr>
+        <tr v-if="sheet.c4fm"><th scope="row">C4FM</th><td>{{ sheet.c4fm.enabled ? 'on' : 'off' }}, group ID <span class="mono">{{ sheet.c4fm.groupId }}</span>, rooms of {{ sheet.c4fm.networks.join(' and ') || 'no network' }}; at start {{ sheet.c4fm.startRoom ? `connected to ${sheet.c4fm.startRoom}` : 'connected to no room' }}</td></tr>
+        <tr v-if="sheet.p25"><th scope="row">P25</th><td>{{ sheet.p25.enabled ? 'on' : 'off' }}, NAC <span class="mono">{{ sheet.p25.nac }}</span> hex, groups of {{ sheet.p25.networks.join(' and ') || 'no network' }}; at start {{ sheet.p25.startGroup === null ? 'linked to nothing' : `linked to group ${sheet.p25.startGroup}` }}</td></tr>
+        <tr v-if="sheet.crossings.length"><th scope="row">Crossings</th><td>{{ sheet.crossings.join(', ') }}</td></tr>
         <template v-for="network in sheet.networks" :key="network.network">
           <tr><th scope="row">{{ network.network }}</th><td>{{ network.enabled ? 'on' : 'off' }}, server {{ network.server ?? 'none' }} <span class="mono">{{ network.host }}</span></td></tr>
           <tr><th scope="row">Login</th><td class="mono">{{ network.login ?? 'incomplete' }}</td></tr>

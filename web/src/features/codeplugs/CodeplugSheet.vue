@@ -3,10 +3,10 @@
 import type { ColumnRegular } from '@revolist/revogrid';
 import VGrid from '@revolist/vue3-datagrid';
 import { computed, ref, watch } from 'vue';
-import { COLUMNS, type RefusedCell, type SheetColumn, type SheetRow, type TypedCell } from './sheet';
+import { type RefusedCell, type SheetColumn, type SheetRow, type TypedCell } from './sheet';
 import { parseTsv, pasteInto, writeTsv } from './tsv';
 
-const props = defineProps<{ rows: SheetRow[]; refused: ReadonlyMap<string, RefusedCell>; selected: string | null }>();
+const props = defineProps<{ rows: SheetRow[]; shown: readonly SheetColumn[]; refused: ReadonlyMap<string, RefusedCell>; selected: string | null }>();
 const emit = defineEmits<{ type: [cells: TypedCell[], label: string]; select: [channelId: string] }>();
 
 interface Range {
@@ -25,7 +25,9 @@ function cellTemplate(h: (tag: string, data: object | null, children?: unknown) 
   const refused = refusedAt(model, column);
   const expects = model.expects[column];
   const text = refused ? refused.text : String(model[column] ?? '');
-  const parts: unknown[] = [h('span', { class: 'value' }, text)];
+  const spaced = props.shown.find((one) => one.id === column)?.spaces === true;
+  // Spaces are told apart from nothing; what is copied keeps them as they are.
+  const parts: unknown[] = [h('span', { class: 'value' }, spaced && !refused ? text.replaceAll(' ', '·') : text)];
   if (refused) parts.push(h('span', { class: 'expects', title: refused.problem }, 'not taken'));
   else if (expects !== undefined) parts.push(h('span', { class: 'expects' }, column === 'receive-list' ? `lacks ${expects}` : `needs ${expects}`));
   return h('div', { class: `cell${refused || expects !== undefined ? ' cell--off' : ''}` }, parts);
@@ -38,19 +40,19 @@ function widthOf(column: SheetColumn): number {
     const expects = row.expects[column.id] ?? refusedAt(row, column.id)?.text;
     if (expects !== undefined) most = Math.max(most, String(row[column.id] ?? '').length + expects.length);
   }
-  return most === 0 ? column.width : Math.max(column.width, Math.ceil(most * 7.6) + 88);
+  return most === 0 ? column.width : Math.max(column.width, Math.ceil(most * 8) + 92);
 }
 
 const columns = computed(
   () =>
-    COLUMNS.map((column) => ({
+    props.shown.map((column) => ({
       prop: column.id,
       name: column.title,
       size: widthOf(column),
       sortable: true,
       readonly: !column.editable,
       cellTemplate,
-      cellProperties: ({ model }: { model: SheetRow }) => ({ class: { 'is-right': column.right, 'is-name': column.id === 'name', 'is-selected': model.id === props.selected } }),
+      cellProperties: ({ model }: { model: SheetRow }) => ({ class: { 'is-right': column.right, 'is-spaced': column.spaces === true, 'is-name': column.id === 'name', 'is-selected': model.id === props.selected } }),
       columnProperties: () => ({ class: { 'is-right': column.right } }),
     })) as unknown as ColumnRegular[],
 );
@@ -61,7 +63,7 @@ function onEdit(event: CustomEvent): void {
   if (detail.models && detail.data) {
     const cells = Object.entries(detail.data).flatMap(([at, values]) => Object.entries(values).map(([columnId, text]) => ({ channelId: detail.models![Number(at)]!.id, columnId, text: String(text ?? '') })));
     emit('type', cells, `${cells.length} cells`);
-  } else if (detail.model && detail.prop) emit('type', [{ channelId: detail.model.id, columnId: detail.prop, text: String(detail.val ?? '') }], COLUMNS.find((one) => one.id === detail.prop)?.title.toLowerCase() ?? 'cell');
+  } else if (detail.model && detail.prop) emit('type', [{ channelId: detail.model.id, columnId: detail.prop, text: String(detail.val ?? '') }], props.shown.find((one) => one.id === detail.prop)?.title.toLowerCase() ?? 'cell');
 }
 
 async function selection(): Promise<{ range: Range; visible: SheetRow[] } | null> {
@@ -74,7 +76,7 @@ async function selection(): Promise<{ range: Range; visible: SheetRow[] } | null
   return { range: { x, y, x1: x, y1: y }, visible };
 }
 
-const toCells = (cells: { row: SheetRow; column: (typeof COLUMNS)[number]; text: string }[]): TypedCell[] => cells.map(({ row, column, text }) => ({ channelId: row.id, columnId: column.id, text }));
+const toCells = (cells: { row: SheetRow; column: SheetColumn; text: string }[]): TypedCell[] => cells.map(({ row, column, text }) => ({ channelId: row.id, columnId: column.id, text }));
 
 /** The grid's own paste does not read quoted cells, so ours comes first. */
 async function onPaste(event: ClipboardEvent): Promise<void> {
@@ -84,12 +86,12 @@ async function onPaste(event: ClipboardEvent): Promise<void> {
   event.preventDefault();
   event.stopPropagation();
   const now = await selection();
-  if (now) emit('type', toCells(pasteInto(parseTsv(text), now.visible, COLUMNS, now.range)), 'paste');
+  if (now) emit('type', toCells(pasteInto(parseTsv(text), now.visible, props.shown, now.range)), 'paste');
 }
 
 function textOf({ range, visible }: { range: Range; visible: SheetRow[] }): string {
   const table = [];
-  for (let y = range.y; y <= range.y1; y += 1) table.push(COLUMNS.slice(range.x, range.x1 + 1).map((column) => String(visible[y]?.[column.id] ?? '')));
+  for (let y = range.y; y <= range.y1; y += 1) table.push(props.shown.slice(range.x, range.x1 + 1).map((column) => String(visible[y]?.[column.id] ?? '')));
   return writeTsv(table);
 }
 
@@ -125,7 +127,7 @@ async function onKey(event: KeyboardEvent): Promise<void> {
   if (event.key === 'F2') {
     // Enter opens the cell; F2 is what hands remember.
     const focused = await element().getFocused();
-    if (focused) await element().setCellEdit(focused.cell.y, COLUMNS[focused.cell.x]!.id);
+    if (focused) await element().setCellEdit(focused.cell.y, props.shown[focused.cell.x]!.id);
     return;
   }
   if (!command || event.key.toLowerCase() !== 'd') return;
@@ -134,9 +136,9 @@ async function onKey(event: KeyboardEvent): Promise<void> {
   const now = await selection();
   if (!now || now.range.y === now.range.y1) return;
   const { x, y, x1, y1 } = now.range;
-  const first = COLUMNS.slice(x, x1 + 1).map((column) => String(now.visible[y]![column.id] ?? ''));
+  const first = props.shown.slice(x, x1 + 1).map((column) => String(now.visible[y]![column.id] ?? ''));
   const block = Array.from({ length: y1 - y }, () => first);
-  emit('type', toCells(pasteInto(block, now.visible, COLUMNS, { x, y: y + 1, x1, y1 })), 'fill down');
+  emit('type', toCells(pasteInto(block, now.visible, props.shown, { x, y: y + 1, x1, y1 })), 'fill down');
 }
 
 watch(() => props.refused, () => void grid.value?.$el.refresh('all'));
@@ -189,6 +191,7 @@ watch(() => props.refused, () => void grid.value?.$el.refresh('all'));
 }
 
 .sheet .rgCell.is-right,
+.sheet .rgCell.is-spaced,
 .sheet edit-cell input {
   font-family: var(--mono);
 }

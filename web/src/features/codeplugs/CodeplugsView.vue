@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { MODES } from '@relay/core/modes/registry';
+import type { Channel } from '@relay/core/plan/types';
+import { MODE_IDS, MODES } from '@relay/core/modes/registry';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { EmptyState, NextStep, PageHead } from '../../parts';
 import { newId } from '../../parts/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import { BuildDrawer } from '../build';
-import { type RefusedCell, sheetRows, type TypedCell, typeCells } from './sheet';
+import { MODE_PARTS } from '../modes';
+import { columnsFor, type RefusedCell, sheetRows, type TypedCell, typeCells } from './sheet';
 import ZoneRack from './ZoneRack.vue';
 
 const props = defineProps<{ planId: string; radioId?: string }>();
@@ -24,10 +26,13 @@ const radios = computed(() => rows(plan.value.radios));
 const radio = computed(() => radios.value.find((one) => one.id === props.radioId) ?? radios.value[0] ?? null);
 const codeplug = computed(() => (radio.value ? plan.value.codeplugs[radio.value.id]! : null));
 const all = computed(() => (radio.value ? sheetRows(plan.value, radio.value.id, store.agreement) : []));
+const columns = computed(() => columnsFor(new Set(codeplug.value ? rows(codeplug.value.channels).map((channel) => channel.mode) : []), radio.value ? MODE_IDS.filter((mode) => radio.value![mode] !== null).length > 1 : false));
 const shown = computed(() => {
   const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean);
   return words.length === 0 ? all.value : all.value.filter((row) => words.every((word) => `${row['name']} ${row['number']} ${row['reaches']} ${row['zones']} ${row.verdict}`.toLowerCase().includes(word)));
 });
+const chosenChannel = computed(() => (selected.value ? (codeplug.value?.channels.byId[selected.value] ?? null) : null));
+const panel = computed(() => (chosenChannel.value ? MODE_PARTS[chosenChannel.value.mode]?.ChannelPanel : undefined));
 const selected = computed(() => (store.selection?.radioId === radio.value?.id ? (store.selection?.channelId ?? null) : null));
 
 watch([() => route.query['channel'], radio], ([channel]) => {
@@ -55,12 +60,14 @@ function type(cells: TypedCell[], label: string): void {
 
 function addChannel(): void {
   const id = newId('ch');
-  const site = rows(plan.value.sites)[0];
+  // A channel like the one that is selected; else of the first site.
+  const like = store.selectedChannel;
+  const site = (like?.siteId ? plan.value.sites.byId[like.siteId] : rows(plan.value.sites)[0]) ?? undefined;
+  const mode = like?.mode ?? MODE_IDS.find((one) => !site || site[one] !== null) ?? 'dmr';
   const radioId = radio.value!.id;
   store.edit('add channel', (draft) => {
-    const values = MODES.dmr.blankChannel();
-    if (site) Object.assign(values, { rxHz: site.txHz, txHz: site.rxHz, dmr: { ...values.dmr, colorCode: site.dmr?.colorCode ?? 1 } });
-    putRow(draft.codeplugs[radioId]!.channels, { id, siteId: site?.id ?? null, destination: null, wantId: null, ...values, built: null });
+    const values = MODES[mode].blankChannel(site);
+    putRow(draft.codeplugs[radioId]!.channels, { id, siteId: site?.id ?? null, destination: null, wantId: null, ...values, built: null } as Channel);
   });
   select(id);
 }
@@ -96,7 +103,10 @@ function removeChannel(): void {
     <template #acts><el-button @click="addChannel">Add a channel by hand</el-button></template>
   </EmptyState>
   <div v-else class="desk">
-    <CodeplugSheet :rows="shown" :refused="refused" :selected="selected" @type="type" @select="select" />
+    <div class="sheet-and-panel">
+    <CodeplugSheet :shown="columns" :rows="shown" :refused="refused" :selected="selected" @type="type" @select="select" />
+    <component :is="panel" v-if="panel && chosenChannel" :radio-id="radio.id" :channel="chosenChannel" @select="select" />
+    </div>
     <ZoneRack :radio="radio" :codeplug="codeplug!" :selected="selected" />
   </div>
   <BuildDrawer v-model="building" />
@@ -108,6 +118,14 @@ function removeChannel(): void {
   grid-template-columns: minmax(0, 1fr) 212px;
   height: calc(100% - 62px);
   padding-left: 20px;
+}
+
+.sheet-and-panel {
+  display: grid;
+  grid-template-rows: minmax(0, 1fr) auto;
+  grid-template-columns: minmax(0, 1fr);
+  min-width: 0;
+  min-height: 0;
 }
 
 .which {

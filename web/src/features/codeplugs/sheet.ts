@@ -1,10 +1,13 @@
 /** The codeplug sheet as plain data: its columns, its rows, and how typed cells become an edit. */
 import type { Agreement } from '@relay/core/agreement/agreement';
+import type { ColumnField } from '@relay/core/codeplug/channel-field';
 import { CHANNEL_FIELDS } from '@relay/core/codeplug/channel-fields';
-import { MODES } from '@relay/core/modes/registry';
+import { inMode } from '@relay/core/codeplug/change-mode';
+import { MODE_IDS, modeOf, modeOfDestination } from '@relay/core/modes/registry';
+import { crossesTo } from '@relay/core/path/crossing';
 import { destinationKey } from '@relay/core/plan/destination-key';
 import { rows } from '@relay/core/plan/table';
-import type { Channel, Codeplug, Destination, Id, Plan } from '@relay/core/plan/types';
+import type { Channel, Codeplug, Destination, Id, ModeId, Plan } from '@relay/core/plan/types';
 import type { Verdict } from '@relay/core/path/types';
 
 export interface SheetColumn {
@@ -13,6 +16,10 @@ export interface SheetColumn {
   width: number;
   right: boolean;
   editable: boolean;
+  /** Its spaces count, and are shown. */
+  spaces?: true;
+  /** Only channels of these modes have it; `null`: all have. */
+  modes: readonly ModeId[] | null;
 }
 
 export type SheetRow = { id: Id; verdict: Verdict | null; expects: Record<string, string> } & Record<string, unknown>;
@@ -27,23 +34,34 @@ export interface RefusedCell extends TypedCell {
   problem: string;
 }
 
-const WIDTHS: Readonly<Record<string, number>> = { name: 150, rx: 112, shift: 94, power: 76, 'color-code': 96, slot: 66, call: 78, number: 96, 'receive-list': 116, admit: 128 };
-const ORDER = ['name', 'rx', 'shift', 'color-code', 'slot', 'call', 'number'];
+const WIDTHS: Readonly<Record<string, number>> = { name: 150, rx: 112, shift: 94, power: 76, 'color-code': 96, slot: 66, call: 78, number: 96, 'receive-list': 116, admit: 128, 'tone-tx': 92, 'tone-rx': 92, width: 84, room: 82, 'group-tx': 92, 'group-rx': 98, voice: 82, receive: 86, 'p25-group': 94, nac: 86, 'nac-rx': 90, ur: 104, rpt1: 104, rpt2: 104, duplex: 84 };
+const ORDER = ['name', 'rx', 'shift', 'room', 'p25-group', 'nac', 'group-tx', 'voice', 'receive', 'tone-tx', 'ur', 'rpt1', 'rpt2', 'color-code', 'slot', 'call', 'number'];
 const fieldOf = new Map(CHANNEL_FIELDS.map((field) => [field.id, field]));
 
 /** Fields in reading order: what is tuned and called, then links, then the rest. */
 export const COLUMNS: readonly SheetColumn[] = [
-  ...ORDER.map((id) => ({ id, title: fieldOf.get(id)!.title, width: WIDTHS[id]!, right: fieldOf.get(id)!.kind === 'number', editable: true })),
-  { id: 'place', title: 'Comes out at', width: 126, right: false, editable: false },
-  { id: 'reaches', title: 'Reaches', width: 158, right: false, editable: true },
-  { id: 'site', title: 'Site', width: 112, right: false, editable: true },
-  { id: 'zones', title: 'Zone', width: 130, right: false, editable: true },
-  ...CHANNEL_FIELDS.filter((field) => !ORDER.includes(field.id)).map((field) => ({ id: field.id, title: field.title, width: WIDTHS[field.id]!, right: false, editable: true })),
+  ...ORDER.map((id) => columnOf(fieldOf.get(id)!, fieldOf.get(id)!.kind === 'number')),
+  { id: 'place', title: 'Comes out at', width: 140, right: false, editable: false, modes: null },
+  { id: 'reaches', title: 'Reaches', width: 158, right: false, editable: true, modes: null },
+  { id: 'site', title: 'Site', width: 112, right: false, editable: true, modes: null },
+  { id: 'zones', title: 'Zone', width: 130, right: false, editable: true, modes: null },
+  ...CHANNEL_FIELDS.filter((field) => !ORDER.includes(field.id)).map((field) => columnOf(field, false)),
+  { id: 'mode', title: 'Mode', width: 82, right: false, editable: true, modes: null },
 ];
+
+function columnOf({ id, title, modes, spaces }: ColumnField, right: boolean): SheetColumn {
+  return { id, title, width: WIDTHS[id]!, right, editable: true, modes, ...(spaces ? { spaces } : {}) };
+}
+
+/** What a codeplug needs to show: fields of a mode only where a channel is of it, the mode only where there are several, or could be. */
+export function columnsFor(modes: ReadonlySet<ModeId>, severalInRadio = false): SheetColumn[] {
+  return COLUMNS.filter((column) => (column.id === 'mode' ? modes.size > 1 || severalInRadio : column.modes === null || column.modes.some((mode) => modes.has(mode))));
+}
 
 /** Every destination under a name of its own: where two networks use the same, the network is added. */
 function destinationChoices(plan: Plan): { name: string; value: Destination }[] {
-  const all = rows(plan.networks).flatMap((network) => MODES[network.mode].destinations(network).map((one) => ({ name: one.name, network: network.name, value: one.destination })));
+  const local = MODE_IDS.flatMap((id) => modeOf(id).beside(plan)).map((one) => ({ name: one.name, network: '', value: one.destination }));
+  const all = [...rows(plan.networks).flatMap((network) => modeOf(network.mode).destinations(network).map((one) => ({ name: one.name, network: network.name, value: one.destination }))), ...local];
   const count = new Map<string, number>();
   for (const { name } of all) count.set(name.toLowerCase(), (count.get(name.toLowerCase()) ?? 0) + 1);
   return all.map(({ name, network, value }) => ({ name: count.get(name.toLowerCase())! > 1 ? `${name} · ${network}` : name, value }));
@@ -60,6 +78,7 @@ export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null):
     const verdict = verdicts.get(channel.id);
     const row: SheetRow = { id: channel.id, verdict: verdict?.verdict ?? null, expects: verdict?.expects ?? {} };
     for (const field of CHANNEL_FIELDS) row[field.id] = field.show(channel, codeplug);
+    row['mode'] = modeOf(channel.mode).name;
     row['place'] = verdict?.place ?? '';
     row['reaches'] = channel.destination ? (names.get(destinationKey(channel.destination)) ?? '') : '';
     row['site'] = channel.siteId === null ? '' : (plan.sites.byId[channel.siteId]?.name ?? '');
@@ -94,15 +113,32 @@ function putIntoZones(codeplug: Codeplug, channelId: Id, text: string): Put {
   };
 }
 
-function putCell(plan: Plan, codeplug: Codeplug, channel: Channel, columnId: string, text: string): Put {
-  if (columnId === 'site') return named(text, 'hotspot', rows(plan.sites).map((site) => ({ name: site.name, value: site.id })), (id) => (channel.siteId = id));
+/** Takes a channel over into another mode of its radio; what all modes share stays. */
+function putMode(plan: Plan, radioId: Id, channel: Channel, text: string): Put {
+  const modes = MODE_IDS.filter((id) => plan.radios.byId[radioId]![id] !== null || id === channel.mode);
+  const mode = modes.find((id) => modeOf(id).name.toLowerCase() === text.trim().toLowerCase());
+  if (!mode) return { problem: `Found “${text}”, expected a mode that the radio has: ${modes.map((id) => modeOf(id).name).join(', ')}.` };
+  return { put: () => void (mode !== channel.mode && (plan.codeplugs[radioId]!.channels.byId[channel.id] = inMode(plan, channel, mode))) };
+}
+
+function putCell(plan: Plan, radioId: Id, channel: Channel, columnId: string, text: string): Put {
+  const codeplug = plan.codeplugs[radioId]!;
+  if (columnId === 'site') return named(text, 'site', rows(plan.sites).map((site) => ({ name: site.name, value: site.id })), (id) => (channel.siteId = id));
   if (columnId === 'zones') return putIntoZones(codeplug, channel.id, text);
   if (columnId === 'reaches') {
-    return named(text, 'destination', destinationChoices(plan), (destination) => (channel.destination = destination));
+    const across = crossesTo(channel.siteId === null ? undefined : plan.sites.byId[channel.siteId], channel.mode);
+    const reachable = destinationChoices(plan).filter(({ value }) => [channel.mode, ...across].includes(modeOfDestination(plan, value).id));
+    return named(text, `destination of ${modeOf(channel.mode).name}`, reachable, (destination) => (channel.destination = destination));
   }
   // A paste over the whole row brings it along: it follows from the other cells.
   if (columnId === 'place') return { put: () => undefined };
-  const reading = fieldOf.get(columnId)!.read(text, codeplug);
+  if (columnId === 'mode') return putMode(plan, radioId, channel, text);
+  const field = fieldOf.get(columnId)!;
+  if (field.modes && !field.modes.includes(channel.mode)) {
+    // A paste over the whole row brings empty cells along.
+    return text.trim() === '' ? { put: () => undefined } : { problem: `Found “${text}”, expected nothing: the channel is ${modeOf(channel.mode).name}.` };
+  }
+  const reading = field.read(text, codeplug);
   return 'put' in reading ? { put: () => reading.put(channel) } : reading;
 }
 
@@ -110,10 +146,11 @@ function putCell(plan: Plan, codeplug: Codeplug, channel: Channel, columnId: str
 export function typeCells(draft: Plan, radioId: Id, cells: readonly TypedCell[]): RefusedCell[] {
   const codeplug = draft.codeplugs[radioId]!;
   const refused: RefusedCell[] = [];
-  for (const cell of cells) {
+  // A mode comes first: the other cells of its row are of it.
+  for (const cell of [...cells].sort((a, b) => Number(b.columnId === 'mode') - Number(a.columnId === 'mode'))) {
     const channel = codeplug.channels.byId[cell.channelId];
     if (!channel) continue;
-    const done = putCell(draft, codeplug, channel, cell.columnId, cell.text);
+    const done = putCell(draft, radioId, channel, cell.columnId, cell.text);
     if ('put' in done) done.put();
     else refused.push({ ...cell, problem: done.problem });
   }

@@ -4,14 +4,14 @@ import { computed, onMounted, ref, shallowRef } from 'vue';
 import { moveSite, siteWidthHz } from '@relay/core/checks/site-frequency';
 import { compassPoint } from '@relay/core/geo/geodesic';
 import { applyInPlace } from '@relay/core/plan/patches';
-import { rows } from '@relay/core/plan/table';
+import { hotspotsOf } from '@relay/core/plan/sites';
 import type { Profile, Site } from '@relay/core/plan/types';
 import { clearanceAt, hotspotBands, type Occupied, viewBand } from '@relay/core/radio-math/frequency-finder';
 import { formatMHz } from '@relay/core/radio-math/quantities';
 import { TextField } from '../../parts';
 import { takeNumber } from '../../parts/field';
 import type { NearSite } from '@relay/core/lists/filed';
-import { api } from '../../sync/api';
+import { api, EVERY_SITE } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
 import BandStrip from './BandStrip.vue';
 
@@ -36,7 +36,7 @@ const taken = computed<Occupied[]>(() => [
       ...(one.rxHz === null || one.rxHz === one.txHz ? [] : [{ ...around(one.rxHz), kind: 'site listens' as const, words: `${words}, listens`, distanceM: one.distanceM }]),
     ];
   }),
-  ...rows(store.plan!.sites).filter((one) => one.id !== props.site.id).map((one): Occupied => ({ ...around(one.txHz), kind: 'own hotspot', words: `your hotspot ${one.name}`, distanceM: null })),
+  ...hotspotsOf(store.plan!).filter((one) => one.id !== props.site.id).map((one): Occupied => ({ ...around(one.txHz), kind: 'own hotspot', words: `your hotspot ${one.name}`, distanceM: null })),
 ]);
 const view = computed(() => viewBand(band.value, width.value, taken.value));
 const present = computed(() => clearanceAt(props.site.txHz, width.value, view.value.occupied));
@@ -51,7 +51,7 @@ onMounted(async () => {
   const { location } = props.profile;
   if (!location) return;
   try {
-    found.value = await api.near(location, MOST, '');
+    found.value = await api.near(location, MOST, EVERY_SITE);
   } catch (error) {
     problem.value = (error as Error).message;
   }

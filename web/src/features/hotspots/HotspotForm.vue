@@ -3,11 +3,14 @@ import { computed, ref } from 'vue';
 import { COLOR_CODE_MAX } from '@relay/core/modes/dmr/limits';
 import { moveHotspot } from '@relay/core/plan/acts';
 import { newLogin } from '@relay/core/plan/create';
-import { rows } from '@relay/core/plan/table';
-import type { Network, Profile, Site } from '@relay/core/plan/types';
+import { type DmrNetwork, dmrNetworks } from '@relay/core/modes/dmr/networks';
+import type { Crossing, ModeId, NetworkModeId, Profile, Site } from '@relay/core/plan/types';
 import { formatMHz } from '@relay/core/radio-math/quantities';
 import { FieldGroup, TextField } from '../../parts';
-import { takeMHz, takeName, takeNumber, takeWhole, type Taken } from '../../parts/field';
+import { positionText, takeMHz, takeName, takeNumber, takePlace, takeWhole, type Taken } from '../../parts/field';
+import { MODE_IDS, MODES } from '@relay/core/modes/registry';
+import { crossingOf, crossingWords } from '@relay/core/path/crossing';
+import { MODES_WITH_PARTS } from '../modes';
 import { usePlanStore } from '../../sync/plan-store';
 import FrequencyFinder from './FrequencyFinder.vue';
 import LoginForm from './LoginForm.vue';
@@ -15,13 +18,27 @@ import LoginForm from './LoginForm.vue';
 const props = defineProps<{ site: Site; profile: Profile }>();
 const store = usePlanStore();
 const finding = ref(false);
-const networks = computed(() => rows(store.plan!.networks));
+const networks = computed(() => dmrNetworks(store.plan!));
+const NETWORK_MODES = Object.keys(props.profile.modes).sort((a, b) => MODE_IDS.indexOf(a as ModeId) - MODE_IDS.indexOf(b as ModeId)) as NetworkModeId[];
+/** Every pair of modes that a hotspot could turn into each other. */
+const CROSSINGS = NETWORK_MODES.filter((id) => MODES[id].cross).flatMap((air) => NETWORK_MODES.filter((id) => MODES[id].cross && id !== air).map((network) => crossingOf(air, network)));
+const able = computed(() => (props.site.kind === 'hotspot' ? props.site.crossings : []));
+const within = (all: readonly Crossing[], id: Crossing, on: boolean) => CROSSINGS.filter((other) => (other === id ? on : all.includes(other)));
+
+function setAble(id: Crossing, on: boolean): void {
+  change(`${crossingWords(id)}, ${on ? 'it can' : 'it cannot'}`, (one, profile) => {
+    if (one.kind === 'hotspot') one.crossings = within(one.crossings, id, on);
+    if (!on) profile.crossings = within(profile.crossings, id, false);
+  });
+}
+
+const setOn = (id: Crossing, on: boolean) => change(`${crossingWords(id)} ${on ? 'on' : 'off'}`, (_, profile) => void (profile.crossings = within(profile.crossings, id, on)));
 
 function change(label: string, recipe: (site: Site, profile: Profile) => void): void {
   store.edit(`${props.site.name}: ${label}`, (draft) => recipe(draft.sites.byId[props.site.id]!, draft.profiles[props.site.id]!));
 }
 
-function switchLogin(network: Network, on: boolean): void {
+function switchLogin(network: DmrNetwork, on: boolean): void {
   change(`${network.name} login ${on ? 'on' : 'off'}`, (_, profile) => {
     const login = (profile.dmr.logins[network.id] ??= newLogin());
     login.enabled = on;
@@ -30,15 +47,7 @@ function switchLogin(network: Network, on: boolean): void {
 }
 
 function takePosition(text: string): Taken {
-  if (text.trim() === '') {
-    change('position', (_, profile) => void (profile.location = null));
-    return null;
-  }
-  const parts = text.split(/\s*[,;]\s+|\s+/).map((part) => Number(part.replace(',', '.').replace('−', '-')));
-  const [lat, lon] = parts;
-  if (parts.length !== 2 || lat === undefined || lon === undefined || !(Math.abs(lat) <= 90) || !(Math.abs(lon) <= 180)) return { problem: `Found “${text}”, expected latitude and longitude in degrees, such as 46.71, -33.42.` };
-  change('position', (_, profile) => void (profile.location = { lat, lon, publish: profile.location?.publish ?? false }));
-  return null;
+  return takePlace(text, (position) => change('position', (_, profile) => void (profile.location = position && { ...position, publish: profile.location?.publish ?? false })));
 }
 </script>
 
@@ -54,10 +63,25 @@ function takePosition(text: string): Taken {
     </FieldGroup>
     <FrequencyFinder v-if="finding" v-model="finding" :site="site" :profile="profile" />
     <FieldGroup title="Modes">
-      <div class="switch"><el-switch :model-value="profile.modes.dmr" aria-label="DMR" @update:model-value="change('DMR', (_, one) => void (one.modes.dmr = $event === true))" /><span>DMR</span></div>
+      <div v-for="id in NETWORK_MODES" :key="id" class="switch"><el-switch :model-value="profile.modes[id]" :aria-label="MODES[id].name" @update:model-value="change(MODES[id].name, (_, one) => void (one.modes[id] = $event === true))" /><span>{{ MODES[id].name }}</span></div>
     </FieldGroup>
     <FieldGroup title="Standby">
       <div class="switch"><el-switch :model-value="profile.standby" aria-label="Standby" @update:model-value="change('standby', (_, one) => void (one.standby = $event === true))" /><span>All networks up, nothing linked: silent until someone keys up</span></div>
+    </FieldGroup>
+    <FieldGroup v-for="[id, parts] in MODES_WITH_PARTS" :key="id" :title="MODES[id].name">
+      <div class="switch"><el-switch :model-value="site[id] !== null" :aria-label="`Has ${MODES[id].name}`" @update:model-value="change(MODES[id].name, (one) => void Object.assign(one, { [id]: $event === true ? MODES[id].fresh.site(store.plan!, site) : null }))" /><span>Has {{ MODES[id].name }}</span></div>
+      <template v-if="site[id] !== null">
+        <component :is="parts.SiteFields" :site="site" @change="(label: string, recipe: (one: Site) => void) => change(label, (one) => recipe(one))" />
+        <component :is="parts.StartFields" :site="site" :profile="profile" @change="(label: string, recipe: (one: Profile) => void) => change(label, (_, one) => recipe(one))" />
+      </template>
+    </FieldGroup>
+    <FieldGroup title="Crossings">
+      <p class="soft">What it can turn into what, and which of them is on. While one is on, calls of its mode on the air do not go to that mode’s own networks.</p>
+      <div v-for="id in CROSSINGS" :key="id" class="crossing" role="group" :aria-label="crossingWords(id)">
+        <strong>{{ crossingWords(id) }}</strong>
+        <el-checkbox :model-value="able.includes(id)" @update:model-value="setAble(id, $event === true)">it can</el-checkbox>
+        <el-checkbox :model-value="profile.crossings.includes(id)" :disabled="!able.includes(id) && !profile.crossings.includes(id)" @update:model-value="setOn(id, $event === true)">on</el-checkbox>
+      </div>
     </FieldGroup>
     <FieldGroup title="Network logins">
       <p class="soft">{{ profile.dmr.selection === 'several' ? 'Rules decide which network takes a call.' : 'Without network selection every call goes to the first network that is on.' }} <router-link :to="{ name: 'routes', params: { planId: store.planId!, siteId: site.id } }">Routes and the numbers on the radio</router-link></p>
@@ -68,7 +92,7 @@ function takePosition(text: string): Taken {
       </section>
     </FieldGroup>
     <FieldGroup title="Position and care">
-      <TextField label="Position" :value="profile.location ? `${profile.location.lat}, ${profile.location.lon}` : ''" :take="takePosition" mono unit="°" hint="Two decimals are about 1.1 km; three show your house." />
+      <TextField label="Position" :value="profile.location ? positionText(profile.location) : ''" :take="takePosition" mono unit="°" hint="Two decimals are about 1.1 km; three show your house." />
       <div v-if="profile.location" class="switch"><el-switch :model-value="profile.location.publish" aria-label="Publish the position" @update:model-value="change('publishing', (_, one) => void (one.location!.publish = $event === true))" /><span>Publish the position</span></div>
       <div class="switch"><el-switch :model-value="profile.adminPassword === 'changed'" aria-label="The default password was changed" @update:model-value="change('password', (_, one) => void (one.adminPassword = $event === true ? 'changed' : 'default'))" /><span>The default password of its settings page was changed</span></div>
     </FieldGroup>
@@ -86,10 +110,14 @@ function takePosition(text: string): Taken {
   }
 }
 
-.switch {
+.crossing {
   display: flex;
-  gap: 12px;
+  gap: 20px;
   align-items: center;
+}
+
+.crossing strong {
+  width: 150px;
 }
 
 .login {

@@ -2,7 +2,8 @@
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { newHotspot } from '@relay/core/plan/create';
-import { putRow, removeRow, rows } from '@relay/core/plan/table';
+import { hotspotsOf } from '@relay/core/plan/sites';
+import { putRow, removeRow } from '@relay/core/plan/table';
 import type { Site } from '@relay/core/plan/types';
 import { formatMHz } from '@relay/core/radio-math/quantities';
 import { EmptyState, MasterDetail, NextStep, PageHead, PlaceFindings, SideList } from '../../parts';
@@ -13,7 +14,7 @@ import HotspotForm from './HotspotForm.vue';
 const props = defineProps<{ planId: string; siteId?: string }>();
 const store = usePlanStore();
 const router = useRouter();
-const sites = computed(() => rows(store.plan!.sites));
+const sites = computed(() => hotspotsOf(store.plan!));
 const chosen = computed(() => sites.value.find((one) => one.id === props.siteId) ?? sites.value[0] ?? null);
 
 const START_HZ = 438_800_000;
@@ -37,7 +38,7 @@ function remove(site: Site): void {
     <template #acts><el-button type="primary" @click="add">Add your hotspot</el-button></template>
   </EmptyState>
   <MasterDetail v-else>
-    <template #side><SideList :items="sites" :chosen="chosen.id" label="Hotspots" route="hotspots" param="siteId" :plan-id="planId" :detail="(one) => `${formatMHz(one.txHz)} MHz`" :remove="remove" /></template>
+    <template #side><SideList :items="sites" :chosen="chosen.id" label="Hotspots" :to="(one) => ({ name: 'hotspots', params: { planId, siteId: one.id } })" :detail="(one) => `${formatMHz(one.txHz)} MHz`" :remove="remove" /></template>
     <PlaceFindings :under="[`/sites/byId/${chosen.id}`, `/profiles/${chosen.id}`]" />
     <HotspotForm :key="chosen.id" :site="chosen" :profile="store.plan!.profiles[chosen.id]!" />
   </MasterDetail>

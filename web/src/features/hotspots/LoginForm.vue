@@ -6,12 +6,12 @@ import { routesOf } from '@relay/core/modes/dmr/links';
 import { numberFor } from '@relay/core/modes/dmr/routes/table';
 import { rows } from '@relay/core/plan/table';
 import type { NetworkLogin } from '@relay/core/modes/dmr/types';
-import type { Network } from '@relay/core/plan/types';
+import type { DmrNetwork } from '@relay/core/modes/dmr/networks';
 import { ChoiceField, TextField } from '../../parts';
 import { takeWhole, type Taken } from '../../parts/field';
 import { usePlanStore } from '../../sync/plan-store';
 
-const props = defineProps<{ siteId: string; network: Network; login: NetworkLogin }>();
+const props = defineProps<{ siteId: string; network: DmrNetwork; login: NetworkLogin }>();
 const emit = defineEmits<{ change: [label: string, recipe: (login: NetworkLogin) => void] }>();
 const store = usePlanStore();
 const NONE = '';

@@ -4,11 +4,11 @@ import { computed, ref, shallowRef } from 'vue';
 import { describeReadFinding, type ReadFinding } from '@relay/core/formats/format';
 import { compareGroups, type ListedGroup, putGroups } from '@relay/core/modes/dmr/groups';
 import { rows } from '@relay/core/plan/table';
-import type { Network } from '@relay/core/plan/types';
+import { type DmrNetwork, dmrNetwork } from '@relay/core/modes/dmr/networks';
 import { download, fileName } from '../../parts/download';
 import { usePlanStore } from '../../sync/plan-store';
 
-const props = defineProps<{ network: Network }>();
+const props = defineProps<{ network: DmrNetwork }>();
 const store = usePlanStore();
 const list = shallowRef<readonly ListedGroup[] | null>(null);
 const fileTitle = ref('');
@@ -31,7 +31,7 @@ async function read(event: Event): Promise<void> {
 
 function take(): void {
   const groups = list.value!;
-  store.edit(`${props.network.name}: read ${fileTitle.value}`, (draft) => putGroups(draft.networks.byId[props.network.id]!, groups));
+  store.edit(`${props.network.name}: read ${fileTitle.value}`, (draft) => putGroups(dmrNetwork(draft, props.network.id)!, groups));
   store.notice = `${fileTitle.value} was read into ${props.network.name}. Undo takes it back.`;
   list.value = null;
 }
@@ -61,32 +61,4 @@ async function save(): Promise<void> {
   </div>
 </template>
 
-<style scoped>
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  align-items: center;
-}
-
-.acts .el-button + .el-button {
-  margin-left: 0;
-}
-
-label {
-  position: relative;
-}
-
-label:focus-within {
-  outline: 2px solid var(--ink);
-  outline-offset: 2px;
-}
-
-.preview {
-  padding: 8px 12px;
-  background: var(--raised);
-  border: 1px solid var(--hairline);
-  border-left: 4px solid var(--yellow);
-  border-radius: 3px;
-}
-</style>
+<style scoped src="../../parts/list-preview.css"></style>

@@ -6,21 +6,22 @@ import { numberFor } from '@relay/core/modes/dmr/routes/table';
 import { GROUP_CATEGORIES } from '@relay/core/modes/dmr/schema';
 import type { GroupCategory } from '@relay/core/modes/dmr/types';
 import { parseWhole } from '@relay/core/radio-math/quantities';
+import { hotspotsOf } from '@relay/core/plan/sites';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import type { Network } from '@relay/core/plan/types';
+import { type DmrNetwork, dmrNetwork } from '@relay/core/modes/dmr/networks';
 import { TextField } from '../../parts';
 import { takeName, takeWhole } from '../../parts/field';
 import { newId } from '../../parts/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 
-const props = defineProps<{ network: Network }>();
-const emit = defineEmits<{ change: [label: string, recipe: (network: Network) => void] }>();
+const props = defineProps<{ network: DmrNetwork }>();
+const emit = defineEmits<{ change: [label: string, recipe: (network: DmrNetwork) => void] }>();
 const store = usePlanStore();
 const groups = computed(() => rows(props.network.groups));
 /** Hotspots that are logged in here, and what each makes of a number. */
 const ways = computed(() => {
   const index = store.index!;
-  return rows(index.plan.sites)
+  return hotspotsOf(index.plan)
     .filter((site) => routesOf(index, site.id).networkIds.includes(props.network.id))
     .map((site) => ({ siteId: site.id, name: site.name, number: (number: number) => numberFor(routesOf(index, site.id), props.network.id, 'group', number, SIMPLEX_SLOT) }));
 });
@@ -46,7 +47,7 @@ function add(): void {
 }
 
 function remove(id: string, groupName: string): void {
-  store.remove(`Removed group ${groupName}`, (draft) => removeRow(draft.networks.byId[props.network.id]!.groups, id));
+  store.remove(`Removed group ${groupName}`, (draft) => removeRow(dmrNetwork(draft, props.network.id)!.groups, id));
 }
 </script>
 

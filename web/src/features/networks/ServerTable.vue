@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import type { Network } from '@relay/core/plan/types';
+import type { DmrNetwork } from '@relay/core/modes/dmr/networks';
 import { newServer } from '@relay/core/plan/create';
 import { TextField } from '../../parts';
 import { takeName, type Taken } from '../../parts/field';
 import { newId } from '../../parts/new-id';
 
 const DelayProbe = defineAsyncComponent(() => import('./DelayProbe.vue'));
-const props = defineProps<{ network: Network }>();
-const emit = defineEmits<{ change: [label: string, recipe: (network: Network) => void] }>();
+const props = defineProps<{ network: DmrNetwork }>();
+const emit = defineEmits<{ change: [label: string, recipe: (network: DmrNetwork) => void] }>();
 const servers = computed(() => rows(props.network.servers));
 const name = ref('');
 const host = ref('');

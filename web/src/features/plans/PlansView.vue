@@ -96,6 +96,7 @@ onMounted(refresh);
         <input class="plain-input" id="new-plan" v-model="name" maxlength="100" placeholder="Its name" autocomplete="off" />
         <el-button type="primary" native-type="submit">Start it</el-button>
         <el-button @click="loadDemo('ostrey-isles')">Add the demo plan</el-button>
+        <el-button @click="loadDemo('all-modes')">Add the plan of all modes</el-button>
         <el-button @click="loadDemo('inherited')">Add “Inherited”, to learn on</el-button>
       </form>
       <section v-if="deleted.length" aria-labelledby="deleted">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { formatId } from '@relay/core/modes/dmr/addresses';
+import { MODES } from '@relay/core/modes/registry';
 import { newRadio } from '@relay/core/plan/create';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { Radio } from '@relay/core/plan/types';
@@ -23,6 +23,12 @@ function add(): void {
   void router.push({ name: 'radios', params: { planId: props.planId, radioId: radio.id } });
 }
 
+/** Who it calls as, in each of its modes. */
+function knownAs(radio: Radio): string {
+  const found = Object.values(MODES).map((mode) => mode.knownAs(radio)).filter(Boolean);
+  return found.join(' · ') || 'FM';
+}
+
 function remove(radio: Radio): void {
   store.remove(`Removed ${radio.name}`, (draft) => removeRow(draft.radios, radio.id));
 }
@@ -35,7 +41,7 @@ function remove(radio: Radio): void {
     <template #acts><el-button type="primary" @click="add">Add your radio</el-button></template>
   </EmptyState>
   <MasterDetail v-else>
-    <template #side><SideList :items="radios" :chosen="chosen.id" label="Radios" route="radios" param="radioId" :plan-id="planId" :detail="(one) => (one.dmr?.id ? formatId(one.dmr.id) : 'no DMR ID')" :remove="remove" /></template>
+    <template #side><SideList :items="radios" :chosen="chosen.id" label="Radios" :to="(one) => ({ name: 'radios', params: { planId, radioId: one.id } })" :detail="knownAs" :remove="remove" /></template>
     <PlaceFindings :under="[`/radios/byId/${chosen.id}`]" />
     <RadioForm :key="chosen.id" :radio="chosen" />
   </MasterDetail>

@@ -5,8 +5,9 @@ import { newLogin, newNetwork } from '@relay/core/plan/create';
 import { routesOf } from '@relay/core/modes/dmr/links';
 import { acceptRouting, type PrefixPlan, prefixStretch, proposeRouting } from '@relay/core/modes/dmr/routes/prefixes';
 import { stretchWords } from '@relay/core/modes/dmr/routes/words';
-import { putRow, rows } from '@relay/core/plan/table';
-import type { Network } from '@relay/core/plan/types';
+import { dmrNetwork, dmrNetworks } from '@relay/core/modes/dmr/networks';
+import { putRow } from '@relay/core/plan/table';
+
 import { TextField } from '../../parts';
 import { newId } from '../../parts/new-id';
 import { useCarrying } from '../../sync/carrying';
@@ -20,7 +21,7 @@ const plan = computed(() => store.plan!);
 const site = computed(() => plan.value.sites.byId[props.siteId]!);
 const logins = computed(() => plan.value.profiles[props.siteId]!.dmr.logins);
 const present = computed(() => routesOf(store.index!, props.siteId).networkIds);
-const candidates = computed(() => rows(plan.value.networks).filter((network) => !present.value.includes(network.id)));
+const candidates = computed(() => dmrNetworks(plan.value).filter((network) => !present.value.includes(network.id)));
 const chosenId = ref('');
 const freshName = ref('');
 const password = ref('');
@@ -34,7 +35,7 @@ watch(open, (now) => {
   chosenId.value = candidates.value[0]?.id ?? '';
 }, { immediate: true });
 
-const chosen = computed<Network | null>(() => plan.value.networks.byId[chosenId.value] ?? null);
+const chosen = computed(() => dmrNetwork(plan.value, chosenId.value) ?? null);
 const first = computed(() => plan.value.networks.byId[present.value[0] ?? ''] ?? null);
 const networkIds = computed(() => (chosen.value && !present.value.includes(chosen.value.id) ? [...present.value, chosen.value.id] : []));
 const proposal = computed(() => (networkIds.value.length > 0 ? proposeRouting(plan.value, props.siteId, networkIds.value) : null));

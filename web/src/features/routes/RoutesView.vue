@@ -2,6 +2,7 @@
 /** Where each number goes through one hotspot: the ribbon, a number on its way, and the rules. */
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { dmrChannels } from '@relay/core/modes/dmr/channel';
 import { ADDRESS_MAX, ADDRESS_MIN, SIMPLEX_SLOT } from '@relay/core/modes/dmr/limits';
 import { routesOf } from '@relay/core/modes/dmr/links';
 import { stretchWords } from '@relay/core/modes/dmr/routes/words';
@@ -31,7 +32,7 @@ const text = ref(String(route.query['number'] ?? firstNumber()));
 
 /** Something of one's own to begin with. */
 function firstNumber(): number {
-  const channels = rows(store.plan!.radios).flatMap((radio) => rows(store.plan!.codeplugs[radio.id]!.channels));
+  const channels = rows(store.plan!.radios).flatMap((radio) => dmrChannels(store.plan!.codeplugs[radio.id]!));
   return channels.find((channel) => channel.siteId === props.siteId && channel.dmr.call.kind === 'group')?.dmr.call.number ?? 9;
 }
 

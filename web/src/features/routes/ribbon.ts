@@ -2,6 +2,7 @@
  * The number ribbon as plain geometry: the radio side as stretches above, the networks below, rules as bands between.
  * The scale is broken where the claims change and logarithmic within a stretch, so that group 9 and 8,000,091 are both readable.
  */
+import { dmrChannels } from '@relay/core/modes/dmr/channel';
 import { callOf, routesOf } from '@relay/core/modes/dmr/links';
 import { TRANSLATED_MAX } from '@relay/core/modes/dmr/limits';
 import { segments, type Segment, type Stretch } from '@relay/core/modes/dmr/routes/claims';
@@ -156,7 +157,7 @@ export function ribbonOf(index: PlanIndex, siteId: Id, kind: CallKind, slot: Tim
     bands.push({ path: area(part.x0, part.x1, b0, b1), kind: part.kind === 'catch-all' ? 'catch-all' : 'rule', title: `${part.title} to ${network.name}` });
   });
   const ribbon: Ribbon = { parts, networks, bands, dots: [] };
-  const through = rows(index.plan.radios).flatMap((radio) => rows(index.plan.codeplugs[radio.id]!.channels)).filter((channel) => channel.siteId === siteId && channel.dmr.call.kind === kind && channel.dmr.slot === slot);
+  const through = rows(index.plan.radios).flatMap((radio) => dmrChannels(index.plan.codeplugs[radio.id]!)).filter((channel) => channel.siteId === siteId && channel.dmr.call.kind === kind && channel.dmr.slot === slot);
   ribbon.dots = through.map((channel) => ({ x: xOnRadio(ribbon, callOf({ channel }).number), title: `${channel.name}, ${channel.dmr.call.number}` }));
   return ribbon;
 }

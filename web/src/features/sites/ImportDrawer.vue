@@ -4,6 +4,8 @@ import { computed, ref, shallowRef } from 'vue';
 import { describeReadFinding } from '@relay/core/formats/format';
 import type { ColumnField } from '@relay/core/lists/types';
 import type { ListSummary } from '@relay/core/lists/filed';
+import { writeCsv } from '@relay/core/formats/csv';
+import { download, fileName } from '../../parts/download';
 import { api, type ListPreview } from '../../sync/api';
 
 const open = defineModel<boolean>({ required: true });
@@ -14,11 +16,12 @@ const fields = ref<ColumnField[]>([]);
 const about = ref({ name: '', source: '', licence: '', issuedOn: '' });
 const busy = ref('');
 const problem = ref('');
+const progress = ref<{ done: number; of: number } | null>(null);
 let stop: AbortController | null = null;
 
 const TITLES: Readonly<Record<ColumnField, string>> = {
   callSign: 'call sign', module: 'module letter', name: 'name', place: 'place', lat: 'latitude', lon: 'longitude', position: 'latitude and longitude', locator: 'locator',
-  output: 'site sends on', input: 'site listens on', shift: 'shift', tone: 'tone', colorCode: 'color code', slot1: 'groups, slot 1', slot2: 'groups, slot 2', modes: 'modes',
+  output: 'site sends on', input: 'site listens on', shift: 'shift', tone: 'tone', colorCode: 'color code', slot1: 'groups, slot 1', slot2: 'groups, slot 2', slot1Dynamic: 'dynamic groups, slot 1', slot2Dynamic: 'dynamic groups, slot 2', nac: 'network access code', groupId: 'group ID (C4FM)', networks: 'networks reached', linked: 'linked by default', modes: 'modes',
   'mode:FM': 'has FM', 'mode:DMR': 'has DMR', 'mode:D-STAR': 'has D-STAR', 'mode:C4FM': 'has C4FM', 'mode:P25': 'has P25', status: 'status', confirmed: 'last confirmed', notes: 'notes', unused: 'not used',
 };
 const OPTIONS = Object.entries(TITLES) as [ColumnField, string][];
@@ -34,6 +37,7 @@ async function work(words: string, act: (signal: AbortSignal) => Promise<void>):
   const mine = (stop = new AbortController());
   busy.value = words;
   problem.value = '';
+  progress.value = null;
   try {
     await act(mine.signal);
   } catch (error) {
@@ -67,9 +71,16 @@ async function take(at: number, field: ColumnField): Promise<void> {
   await look(next.join(','));
 }
 
+/** The lines as they were, with the reason behind each: mended, they are a list again. */
+function saveRejected(): void {
+  const { header, rejectedLines } = preview.value!;
+  const rows = rejectedLines.map(({ cells, why }) => [...cells, why]);
+  download(`${fileName(about.value.name || 'list')}-rejected.csv`, 'text/csv', writeCsv(header ? [[...header, 'rejected because'], ...rows] : rows));
+}
+
 async function add(): Promise<void> {
   await work('Importing…', async (signal) => {
-    const { list } = await api.addList({ ...about.value, fields: fields.value.join(',') }, file.value!, signal);
+    const { list } = await api.addList({ ...about.value, fields: fields.value.join(',') }, file.value!, signal, (done, of) => (progress.value = { done, of }));
     emit('imported', list);
     open.value = false;
     file.value = null;
@@ -80,11 +91,11 @@ async function add(): Promise<void> {
 
 <template>
   <el-drawer v-model="open" size="min(860px, 100%)" title="Import a list of sites" @closed="stop?.abort()">
-    <p><label class="el-button file">Choose a file<input type="file" class="visually-hidden" aria-label="List of sites" accept=".csv,.tsv,.txt,.json,.geojson" @change="pick" /></label> <span class="soft">CSV in any layout, or GeoJSON. Columns are guessed from headings and content; look, and correct what is wrong.</span></p>
-    <p v-if="busy" role="status">{{ busy }} <el-button size="small" @click="stop?.abort()">Stop</el-button></p>
+    <p><label class="el-button file">Choose a file<input type="file" class="visually-hidden" aria-label="List of sites" accept=".csv,.tsv,.txt,.json,.geojson,.gpx" @change="pick" /></label> <span class="soft">CSV in any layout, GeoJSON, waypoints of a GPX, or our own JSON. Columns are guessed from headings and content; look, and correct what is wrong.</span></p>
+    <p v-if="busy" role="status">{{ busy }} <template v-if="progress"><progress :value="progress.done" :max="progress.of" aria-label="Lines stored" /> {{ progress.done.toLocaleString('en') }} of {{ progress.of.toLocaleString('en') }} lines</template> <el-button size="small" @click="stop?.abort()">Stop</el-button></p>
     <p v-if="problem" role="alert" class="is-broken">{{ problem }}</p>
     <template v-if="preview && file">
-      <p data-testid="list-counts"><strong>{{ file.name }}</strong> <span class="soft">{{ preview.layout }}{{ preview.headed ? '' : ', no headings' }}</span><br />{{ preview.good }} sites, {{ preview.doubtful }} of them with a doubt, {{ preview.rejected }} lines rejected.</p>
+      <p data-testid="list-counts"><strong>{{ file.name }}</strong> <span class="soft">{{ preview.layout }}{{ preview.headed ? '' : ', no headings' }}</span><br />{{ preview.good.toLocaleString('en') }} sites, {{ preview.doubtful.toLocaleString('en') }} of them with a doubt, {{ preview.rejected }} lines rejected.</p>
       <p v-if="missing.length" class="is-broken">No column is taken for {{ missing.join(' or ') }}: choose it.</p>
       <p v-if="preview.difference" data-testid="list-difference">A list of this name is there: {{ preview.difference.fresh }} new, {{ preview.difference.changed.length }} changed{{ named(preview.difference.changed) }}, {{ preview.difference.same }} the same, {{ preview.difference.gone.length }} gone{{ named(preview.difference.gone) }}. The import replaces it; corrections stay.</p>
       <table class="plain">
@@ -103,6 +114,7 @@ async function add(): Promise<void> {
       </table>
       <details v-if="preview.findings.length" open>
         <summary>What is wrong, line by line</summary>
+        <p v-if="preview.rejected"><el-button size="small" @click="saveRejected">Save the {{ preview.rejected }} rejected {{ preview.rejected === 1 ? 'line' : 'lines' }}</el-button> <span class="soft">to mend them in a spreadsheet and import them after.</span></p>
         <ul><li v-for="(one, i) in preview.findings.slice(0, MOST)" :key="i">{{ describeReadFinding(one) }}</li></ul>
         <p v-if="preview.findings.length > MOST" class="soft">and {{ preview.findings.length - MOST }} more.</p>
       </details>

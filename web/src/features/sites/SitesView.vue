@@ -2,26 +2,30 @@
 /** Lists of sites, and which of their sites are near. */
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { LISTED_MODES } from '@relay/core/lists/types';
+import { repeatersOf } from '@relay/core/plan/sites';
 import { EmptyState, NextStep, PageHead, TextField } from '../../parts';
-import type { Taken } from '../../parts/field';
-import type { FiledSite, ListSummary, NearSite } from '@relay/core/lists/filed';
-import { api } from '../../sync/api';
+import { readPlace, type Taken } from '../../parts/field';
+import { legBetween } from '@relay/core/geo/geodesic';
+import type { AlongSite, FiledSite, ListSummary, NearSite, Trip } from '@relay/core/lists/filed';
+import type { Position } from '@relay/core/plan/types';
+import { api, EVERY_SITE, type SiteFilter } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
-import { writeCsv } from '@relay/core/formats/csv';
-import { CORRECTIONS } from '@relay/core/lists/corrections';
-import { download, fileName } from '../../parts/download';
+import AddDrawer from './AddDrawer.vue';
+import { useChosen } from './chosen';
 import CorrectDrawer from './CorrectDrawer.vue';
 import ImportDrawer from './ImportDrawer.vue';
+import { keyOf } from './listed';
+import ListsPanel from './ListsPanel.vue';
 import NearTable from './NearTable.vue';
+import PlanSites from './PlanSites.vue';
+import SiteFilters from './SiteFilters.vue';
+import SiteList from './SiteList.vue';
+import SiteMap from './SiteMap.vue';
 import TripPanel from './TripPanel.vue';
-import { ageDays, type DistanceUnit, homeOf, placeWords, readPlace } from './place';
+import { type DistanceUnit, homeOf, placeWords } from './place';
 
 const UNIT_KEY = 'yellow-relay-distance-unit';
-const EVERY = 'every';
 const MOST = 60;
-/** A repeater list ages: common practice to doubt it after 90 days. */
-const OLD_DAYS = 90;
 const store = usePlanStore();
 const route = useRoute();
 const router = useRouter();
@@ -32,8 +36,40 @@ const importing = ref(false);
 const correcting = shallowRef<FiledSite | null>(null);
 const unit = ref<DistanceUnit>(localStorage.getItem(UNIT_KEY) === 'mi' ? 'mi' : 'km');
 const mode = computed(() => String(route.query['mode'] ?? ''));
+const filter = computed<SiteFilter>(() => ({ mode: mode.value, band: String(route.query['band'] ?? ''), network: String(route.query['network'] ?? ''), status: String(route.query['status'] ?? '') }));
 const from = computed(() => (typeof route.query['from'] === 'string' ? readPlace(route.query['from']) : null) ?? homeOf(store.plan!));
+const { ticked, adding, toAdd, remember, addTicked, addAll } = useChosen(() => beside.value);
 let asking: AbortController | null = null;
+
+const onMap = computed(() => route.query['map'] === '1' && view.value !== 'plan');
+const siteMap = ref<InstanceType<typeof SiteMap> | null>(null);
+const selected = ref<string | null>(null);
+/** Picked on the map, and not among those that are listed. */
+const picked = shallowRef<NearSite | null>(null);
+const trip = shallowRef<{ found: Trip; points: readonly Position[] } | null>(null);
+const listed = computed<readonly (NearSite | AlongSite)[]>(() => (onTrip.value ? (trip.value?.found.sites ?? []) : (sites.value ?? [])));
+const beside = computed(() => (picked.value && !listed.value.some((one) => keyOf(one) === keyOf(picked.value!)) ? [picked.value, ...listed.value] : listed.value));
+const positionsOf = (found: readonly FiledSite[]) => found.flatMap(({ lat, lon }) => (lat === null || lon === null ? [] : [{ lat, lon }]));
+/** The map begins with the nearest dozen: the farthest of sixty may be an ocean away. */
+const fitted = computed(() => positionsOf(onTrip.value ? listed.value : listed.value.slice(0, 12)));
+
+function tripFound(found: Trip, points: readonly Position[]): void {
+  trip.value = { found, points };
+  remember(found.sites);
+}
+
+async function pick(key: string, position: Position | null): Promise<void> {
+  selected.value = key;
+  if (!position || beside.value.some((one) => keyOf(one) === key)) return;
+  try {
+    const site = (await api.near(position, 20, EVERY_SITE)).find((one) => keyOf(one) === key);
+    if (!site) return;
+    remember([site]);
+    picked.value = from.value ? { ...site, ...legBetween(from.value, position) } : site;
+  } catch (error) {
+    problem.value = (error as Error).message;
+  }
+}
 
 async function loadLists(): Promise<void> {
   try {
@@ -49,7 +85,8 @@ async function loadNear(): Promise<void> {
   const mine = (asking = new AbortController());
   problem.value = '';
   try {
-    sites.value = await api.near(from.value, MOST, mode.value, mine.signal);
+    sites.value = await api.near(from.value, MOST, filter.value, mine.signal);
+    remember(sites.value);
   } catch (error) {
     if (!mine.signal.aborted) problem.value = (error as Error).message;
   }
@@ -66,20 +103,18 @@ function takePlace(text: string): Taken {
 function locate(): void {
   problem.value = '';
   navigator.geolocation.getCurrentPosition(
-    ({ coords }) => ask({ from: `${coords.latitude.toFixed(4)}, ${coords.longitude.toFixed(4)}` }),
+    ({ coords }) => ask({ from: placeParam({ lat: coords.latitude, lon: coords.longitude }) }),
     (error) => (problem.value = `The device does not say where it is: ${error.message}`),
   );
 }
 
-async function remove(list: ListSummary): Promise<void> {
-  await api.removeList(list.id);
-  store.notice = `${list.name} was forgotten, with its ${list.sites} sites. Import it again to have it back.`;
-  await Promise.all([loadLists(), loadNear()]);
-}
-
 async function imported(list: ListSummary): Promise<void> {
   store.notice = `${list.name}: ${list.sites} sites were imported.`;
-  await Promise.all([loadLists(), loadNear()]);
+  await changed();
+}
+
+async function changed(): Promise<void> {
+  await Promise.all([loadLists(), loadNear(), siteMap.value?.load()]);
 }
 
 async function corrected(words: string): Promise<void> {
@@ -87,22 +122,14 @@ async function corrected(words: string): Promise<void> {
   await Promise.all([loadNear(), tripPanel.value?.look()]);
 }
 
-/** For the keeper of the list: what to change in it. */
-async function saveCorrections(list: ListSummary): Promise<void> {
-  const found = await api.corrections(list.id);
-  if (found.length === 0) {
-    store.notice = `${list.name} has no corrections.`;
-    return;
-  }
-  const rows = found.map((one) => [one.callSign, one.module, String(one.txHz / 1e6), CORRECTIONS[one.field].title, one.was, one.text, one.who, one.why, one.madeAt]);
-  download(`${fileName(list.name)}-corrections.csv`, 'text/csv', writeCsv([['Call sign', 'Module', 'Sends MHz', 'Field', 'List says', 'Should be', 'Who', 'Why', 'When'], ...rows]));
-}
-
-const age = (list: ListSummary) => (list.issuedOn === null ? null : ageDays(list.issuedOn, Date.now()));
-const onTrip = computed(() => route.query['view'] === 'trip');
+const view = computed(() => (route.query['view'] === 'trip' || route.query['view'] === 'plan' ? route.query['view'] : 'near'));
+const onTrip = computed(() => view.value === 'trip');
+const inPlan = computed(() => repeatersOf(store.plan!).length);
+const placeParam = ({ lat, lon }: Position) => `${lat.toFixed(4)}, ${lon.toFixed(4)}`;
+const TITLES = { near: 'Near me', trip: 'Along a trip', plan: 'In the plan' };
 const tripPanel = ref<InstanceType<typeof TripPanel> | null>(null);
-watch([from, mode], loadNear, { deep: true });
-watch(mode, () => void tripPanel.value?.look(), { flush: 'post' });
+watch([from, filter], loadNear, { deep: true });
+watch(filter, () => void tripPanel.value?.look(), { flush: 'post' });
 watch(unit, (now) => localStorage.setItem(UNIT_KEY, now));
 onMounted(() => void Promise.all([loadLists(), loadNear()]));
 onBeforeUnmount(() => asking?.abort());
@@ -111,43 +138,39 @@ onBeforeUnmount(() => asking?.abort());
 <template>
   <PageHead title="Sites" :detail="from ? `near ${placeWords(from)}` : 'Repeaters from lists, nearest first'"><el-button :type="lists?.length ? 'default' : 'primary'" @click="importing = true">Import a list</el-button><NextStep v-if="lists?.length" /></PageHead>
   <p v-if="problem" role="alert" class="is-broken problem">{{ problem }}</p>
-  <EmptyState v-if="lists?.length === 0" title="No list yet">
+  <EmptyState v-if="lists?.length === 0 && inPlan === 0" title="No list yet">
     <p>Repeaters come from lists: tables that clubs and people keep, in any layout. Import one, and see what is near, with distance and bearing.</p>
     <template #acts><el-button type="primary" @click="importing = true">Import a list</el-button></template>
   </EmptyState>
   <div v-else class="body">
-    <section aria-labelledby="lists-title">
-      <h2 id="lists-title">Lists</h2>
-      <p v-if="lists === null" class="soft" role="status">Loading…</p>
-      <table v-else class="plain">
-        <tbody>
-          <tr v-for="list in lists" :key="list.id" data-testid="list">
-            <th scope="row">{{ list.name }}</th>
-            <td class="mono">{{ list.sites.toLocaleString('en') }}</td>
-            <td class="soft">{{ list.licence || 'no licence note' }}</td>
-            <td :class="{ 'is-doubtful': (age(list) ?? 0) > OLD_DAYS }">{{ list.issuedOn === null ? 'no date' : `issued ${list.issuedOn}${age(list)! > OLD_DAYS ? `, ${age(list)} days old` : ''}` }}</td>
-            <td class="acts"><el-button link :aria-label="`Corrections of ${list.name}`" @click="saveCorrections(list)">Corrections</el-button><el-button link :aria-label="`Forget ${list.name}`" @click="remove(list)">Forget</el-button></td>
-          </tr>
-        </tbody>
-      </table>
-    </section>
+    <p v-if="lists === null" class="soft" role="status">Loading…</p>
+    <details v-else-if="view !== 'plan' && lists.length" class="lists" :open="!onMap">
+      <summary>{{ lists.length }} {{ lists.length === 1 ? 'list' : 'lists' }}, {{ lists.reduce((sum, one) => sum + one.sites, 0).toLocaleString('en') }} sites</summary>
+      <ListsPanel v-model:problem="problem" :lists="lists" @zone="addAll" @changed="changed" />
+    </details>
     <section aria-labelledby="near-title">
-      <h2 id="near-title" class="visually-hidden">{{ onTrip ? 'Along a trip' : 'Near me' }}</h2>
+      <h2 id="near-title" class="visually-hidden">{{ TITLES[view] }}</h2>
       <div class="tools">
-        <el-radio-group :model-value="onTrip ? 'trip' : 'near'" aria-label="What to look for" @update:model-value="ask({ view: $event === 'trip' ? 'trip' : undefined })"><el-radio-button value="near">Near me</el-radio-button><el-radio-button value="trip">Along a trip</el-radio-button></el-radio-group>
-        <TextField v-if="!onTrip" class="from" label="From" :value="String(route.query['from'] ?? '')" :take="takePlace" mono placeholder="locator, or 46.71, -33.42" />
-        <el-button v-if="!onTrip" @click="locate">Where this device is</el-button>
-        <el-select :model-value="mode || EVERY" aria-label="Mode" class="mode" @update:model-value="ask({ mode: $event === EVERY ? undefined : String($event) })"><el-option :value="EVERY" label="every mode" /><el-option v-for="one in LISTED_MODES" :key="one" :value="one" :label="one" /></el-select>
-        <el-radio-group v-model="unit" aria-label="Distances in"><el-radio-button value="km">km</el-radio-button><el-radio-button value="mi">miles</el-radio-button></el-radio-group>
+        <el-radio-group :model-value="view" aria-label="What to look for" @update:model-value="ask({ view: $event === 'near' ? undefined : String($event) })"><el-radio-button value="near">Near me</el-radio-button><el-radio-button value="trip">Along a trip</el-radio-button><el-radio-button value="plan">In the plan{{ inPlan ? `, ${inPlan}` : '' }}</el-radio-button></el-radio-group>
+        <TextField v-if="view === 'near'" class="from" label="From" :value="String(route.query['from'] ?? '')" :take="takePlace" mono placeholder="locator, or 46.71, -33.42" />
+        <el-button v-if="view === 'near'" @click="locate">Where this device is</el-button>
+        <SiteFilters v-if="view !== 'plan'" v-model:unit="unit" :filter="filter" :on-map="onMap" @ask="ask" />
       </div>
-      <TripPanel v-if="onTrip" ref="tripPanel" :mode="mode" :unit="unit" :home="from" @correct="correcting = $event" />
-      <p v-else-if="!from" class="soft">Say where you are: type a locator or a position, or give your hotspot one under Hotspots.</p>
+ <div v-if="view !== 'plan' && ticked.size" class="chosen" role="status"><span>{{ ticked.size }} chosen</span><el-button type="primary" data-testid="into-plan" @click="addTicked">Into the plan…</el-button><el-button link @click="ticked = new Set()">Choose none</el-button></div>
+      <PlanSites v-if="view === 'plan'" />
+      <TripPanel v-else-if="onTrip" ref="tripPanel" v-model:ticked="ticked" :filter="filter" :unit="unit" :home="from" :table="!onMap" @found="tripFound" @correct="correcting = $event" />
+      <p v-else-if="!from" class="soft">Say where you are: type a locator or a position, or give your station one.</p>
       <p v-else-if="sites === null" class="soft" role="status">Looking…</p>
       <p v-else-if="sites.length === 0" class="soft">No site of this kind with a position is in the lists.</p>
-      <div v-else class="scroll" tabindex="0" role="region" aria-label="Sites near me"><NearTable :sites="sites" :unit="unit" @correct="correcting = $event" /></div>
+      <div v-else-if="!onMap" class="scroll" tabindex="0" role="region" aria-label="Sites near me"><NearTable v-model:ticked="ticked" :sites="sites" :unit="unit" @correct="correcting = $event" /></div>
+      <div v-if="onMap" class="side-by-side">
+        <SiteMap ref="siteMap" :from="from" :trip="onTrip ? (trip?.points ?? []) : []" :mode="mode" :selected="selected" :shown="fitted" @select="pick" @middle="ask({ from: placeParam($event), view: undefined })" />
+        <SiteList v-model:ticked="ticked" :sites="beside" :unit="unit" :selected="selected" @select="pick($event, null)" @correct="correcting = $event" />
+      </div>
     </section>
   </div>
   <CorrectDrawer v-model="correcting" @corrected="corrected" />
+  <AddDrawer v-if="adding" v-model="adding" :sites="toAdd" @added="ticked = new Set()" />
   <ImportDrawer v-model="importing" @imported="imported" />
 </template>
 
@@ -168,14 +191,20 @@ section {
   min-width: 0;
 }
 
-tbody th {
-  background: none;
-  border-bottom: 1px solid var(--hairline);
-  font-size: 13px;
+.lists summary {
+  cursor: pointer;
 }
 
-.acts {
-  text-align: right;
+.side-by-side {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 360px;
+  gap: 14px;
+}
+
+@media (max-width: 900px) {
+  .side-by-side {
+    grid-template-columns: 1fr;
+  }
 }
 
 .tools {
@@ -185,12 +214,14 @@ tbody th {
   align-items: start;
 }
 
-.from {
-  grid-template-columns: 48px minmax(0, 250px);
+.chosen {
+  display: flex;
+  gap: 12px;
+  align-items: center;
 }
 
-.mode {
-  width: 140px;
+.from {
+  grid-template-columns: 48px minmax(0, 250px);
 }
 
 .scroll {

@@ -3,17 +3,19 @@
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue';
 import type { Position } from '@relay/core/plan/types';
 import { TextField } from '../../parts';
-import { takeNumber } from '../../parts/field';
+import { readPlace, takeNumber } from '../../parts/field';
 import type { FiledSite, Trip } from '@relay/core/lists/filed';
-import { api } from '../../sync/api';
+import { api, type SiteFilter } from '../../sync/api';
 import NearTable from './NearTable.vue';
-import { type DistanceUnit, distanceText, readPlace } from './place';
-import { readGpx, readTrip } from './trip';
+import { type DistanceUnit, distanceText } from './place';
+import { readGpx, readTrip, usualWidthKm } from './trip';
 
-const props = defineProps<{ mode: string; unit: DistanceUnit; home: Position | null }>();
-const emit = defineEmits<{ correct: [site: FiledSite] }>();
+const props = defineProps<{ filter: SiteFilter; unit: DistanceUnit; home: Position | null; table: boolean }>();
+const emit = defineEmits<{ correct: [site: FiledSite]; found: [trip: Trip, points: readonly Position[]] }>();
+const ticked = defineModel<ReadonlySet<string>>('ticked', { required: true });
 const text = ref('');
-const widthKm = ref(20);
+/** As it was typed; `null`: by the length of the trip. */
+const givenKm = ref<number | null>(null);
 const fromFile = shallowRef<{ name: string; points: Position[] } | null>(null);
 const trip = shallowRef<Trip | null>(null);
 const problem = ref('');
@@ -21,6 +23,7 @@ const busy = ref(false);
 let asking: AbortController | null = null;
 const typed = computed(() => readTrip(text.value));
 const points = computed(() => fromFile.value?.points ?? typed.value.points);
+const widthKm = computed(() => givenKm.value ?? usualWidthKm(points.value));
 const km = (metres: number) => `${distanceText(metres, props.unit)} ${props.unit}`;
 
 async function readFile(event: Event): Promise<void> {
@@ -41,7 +44,8 @@ async function look(): Promise<void> {
   const mine = (asking = new AbortController());
   busy.value = true;
   try {
-    trip.value = await api.along(points.value, widthKm.value * 1000, props.mode, mine.signal);
+    trip.value = await api.along(points.value, widthKm.value * 1000, props.filter, mine.signal);
+    emit('found', trip.value, points.value);
   } catch (error) {
     if (!mine.signal.aborted) problem.value = (error as Error).message;
   }
@@ -62,7 +66,7 @@ defineExpose({ look });
       <label for="trip-points">Places, one a line, in the order of travel</label>
       <textarea id="trip-points" v-model="text" class="mono" rows="4" placeholder="46.55, -33.63&#10;HN36kv" :disabled="fromFile !== null" @focus="beginAtHome" />
       <div class="acts">
-        <TextField label="Within km" :value="String(widthKm)" :take="(given) => takeNumber(given, 0.1, 500, (value) => ((widthKm = value), void look()))" mono />
+        <TextField label="Within km" :value="String(widthKm)" :take="(given) => takeNumber(given, 0.1, 500, (value) => ((givenKm = value), void look()))" mono />
         <el-button :disabled="busy || points.length < 2" @click="look">{{ busy ? 'Looking…' : 'Show what is on the way' }}</el-button>
         <label class="el-button file">Read a GPX track<input type="file" class="visually-hidden" aria-label="GPX track" accept=".gpx,application/gpx+xml" @change="readFile" /></label>
         <span v-if="fromFile">{{ fromFile.name }}, {{ fromFile.points.length }} points <el-button link @click="fromFile = null">Type instead</el-button></span>
@@ -73,7 +77,7 @@ defineExpose({ look });
     <template v-if="trip">
       <p role="status" data-testid="trip-words"><strong>{{ km(trip.lengthM) }}</strong>, {{ trip.sites.length }} {{ trip.sites.length === 1 ? 'site' : 'sites' }} within {{ widthKm }} km of it. <template v-if="trip.empty.length">Nothing from {{ trip.empty.map((one) => `${km(one.fromM)} to ${km(one.toM)}`).join(', and from ') }}.</template><template v-else>No stretch without any.</template></p>
       <p class="soft">Never work a radio’s settings while you drive: look before, or let somebody else.</p>
-      <div v-if="trip.sites.length" class="scroll" tabindex="0" role="region" aria-label="Sites along the trip"><NearTable :sites="trip.sites" :unit="unit" trip @correct="emit('correct', $event)" /></div>
+      <div v-if="table && trip.sites.length" class="scroll" tabindex="0" role="region" aria-label="Sites along the trip"><NearTable v-model:ticked="ticked" :sites="trip.sites" :unit="unit" trip :empty="trip.empty" @correct="emit('correct', $event)" /></div>
     </template>
   </div>
 </template>

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { samplePlan } from '@relay/core/testing/sample-plan';
-import { ageDays, distanceText, homeOf, placeWords, readPlace } from './place';
+import { readPlace } from '../../parts/field';
+import { ageDays, distanceText, homeOf, placeWords } from './place';
 
 describe('a place that was typed', () => {
   it.each([['46.71, -33.42', { lat: 46.71, lon: -33.42 }], ['46.71 -33.42', { lat: 46.71, lon: -33.42 }], ['46,71; -33,42', { lat: 46.71, lon: -33.42 }]])('%s', (text, position) => expect(readPlace(text)).toEqual(position));
@@ -11,7 +12,8 @@ describe('a place that was typed', () => {
   });
 });
 
-it('home is the first hotspot with a position', () => {
+it('home is where the station is, else the first hotspot with a position', () => {
+  expect(homeOf(samplePlan((plan) => { plan.station.position = { lat: 46.7, lon: -33.4 }; plan.profiles['s1']!.location = { lat: 46.71, lon: -33.42, publish: true }; }))).toEqual({ lat: 46.7, lon: -33.4 });
   expect(homeOf(samplePlan())).toBeNull();
   expect(homeOf(samplePlan((plan) => void (plan.profiles['s1']!.location = { lat: 46.71, lon: -33.42, publish: true })))).toEqual({ lat: 46.71, lon: -33.42 });
 });

@@ -1,24 +1,17 @@
 /** Where one looks from, and how far things are. */
-import { locatorCentre, toLocator } from '@relay/core/geo/locator';
-import { readPair } from '@relay/core/lists/columns';
+import { toLocator } from '@relay/core/geo/locator';
 import type { Plan, Position } from '@relay/core/plan/types';
-import { rows } from '@relay/core/plan/table';
+import { hotspotsOf } from '@relay/core/plan/sites';
 
 export type DistanceUnit = 'km' | 'mi';
 
 /** International mile (1959 agreement). */
 const MILE_M = 1609.344;
 
-/** A locator, or latitude and longitude; `null` when it is neither. */
-export function readPlace(text: string): Position | null {
-  const plain = text.trim();
-  const pair = readPair(plain) ?? readPair(plain.replace(/\s+/, ', '));
-  return pair ?? (plain.length >= 4 ? locatorCentre(plain) : null);
-}
-
-/** The first hotspot that has a position: that is where the operator is at home. */
+/** Where the station is; without, the first hotspot that has a position. */
 export function homeOf(plan: Plan): Position | null {
-  for (const site of rows(plan.sites)) {
+  if (plan.station.position) return plan.station.position;
+  for (const site of hotspotsOf(plan)) {
     const location = plan.profiles[site.id]?.location;
     if (location) return { lat: location.lat, lon: location.lon };
   }

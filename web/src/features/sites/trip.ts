@@ -1,6 +1,8 @@
 /** A trip as people give it: places one a line, or a GPX file. */
+import { legBetween } from '@relay/core/geo/geodesic';
+import { GpxError, readGpxFile } from '@relay/core/geo/gpx';
 import type { Position } from '@relay/core/plan/types';
-import { readPlace } from './place';
+import { readPlace } from '../../parts/field';
 
 export interface ReadTrip {
   points: Position[];
@@ -17,17 +19,20 @@ export function readTrip(text: string): ReadTrip {
   return { points: read.map((one) => one.position!), problem: read.length === 1 ? 'Found one place, expected at least two.' : null };
 }
 
-const POINTS = ['trkpt', 'rtept', 'wpt'] as const;
+/** How far off its way a trip of these points is looked at while nobody has said, km: a fifteenth of it, 2 to 20. */
+export function usualWidthKm(points: readonly Position[]): number {
+  const metres = points.slice(1).reduce((sum, point, at) => sum + legBetween(points[at]!, point).distanceM, 0);
+  return Math.min(20, Math.max(2, Math.round(metres / 15_000)));
+}
 
-/** GPX 1.0 and 1.1: the track, else the route, else the waypoints, in their order. */
+/** GPX 1.0 and 1.1: the first track, else the first route, else the waypoints, in their order. */
 export function readGpx(xml: string): ReadTrip {
-  const document = new DOMParser().parseFromString(xml, 'application/xml');
-  if (document.getElementsByTagName('parsererror').length > 0 || document.getElementsByTagName('gpx').length === 0) return { points: [], problem: 'Found no GPX, expected a file with a track, a route or waypoints.' };
-  for (const tag of POINTS) {
-    const points = [...document.getElementsByTagName(tag)].map((one) => ({ lat: Number(one.getAttribute('lat') ?? 'none'), lon: Number(one.getAttribute('lon') ?? 'none') }));
-    const wrong = points.findIndex(({ lat, lon }) => !(Math.abs(lat) <= 90 && Math.abs(lon) <= 180));
-    if (wrong >= 0) return { points: [], problem: `Point ${wrong + 1} of the GPX: expected a latitude from −90 to 90 and a longitude from −180 to 180.` };
-    if (points.length > 1) return { points, problem: null };
+  try {
+    const { tracks, routes, waypoints } = readGpxFile(xml);
+    const points = [...tracks, ...routes, waypoints].find((one) => one.length > 1);
+    return points ? { points: points.map(({ lat, lon }) => ({ lat, lon })), problem: null } : { points: [], problem: 'Found fewer than two points in the GPX.' };
+  } catch (error) {
+    if (error instanceof GpxError) return { points: [], problem: error.message };
+    throw error;
   }
-  return { points: [], problem: 'Found fewer than two points in the GPX.' };
 }

@@ -2,9 +2,11 @@
 import { computed } from 'vue';
 import { countryOfId, formatId, isStationId } from '@relay/core/modes/dmr/addresses';
 import { REGION_NAMES } from '@relay/core/radio-math/bands';
+import { FM_WIDTHS_HZ } from '@relay/core/modes/fm/limits';
+import type { FmWidthHz } from '@relay/core/modes/fm/types';
 import type { RegionId } from '@relay/core/plan/types';
 import { ChoiceField, FieldGroup, NextStep, PageHead, PlaceFindings, TextField } from '../../parts';
-import { takeName, takeWhole, type Taken } from '../../parts/field';
+import { positionText, takeName, takePlace, takeWhole, type Taken } from '../../parts/field';
 import { usePlanStore } from '../../sync/plan-store';
 
 const store = usePlanStore();
@@ -22,6 +24,12 @@ function takeCallSign(text: string): Taken {
   if (callSign.length > 20) return { problem: `Found ${callSign.length} characters, expected at most 20.` };
   store.edit('call sign', (draft) => void (draft.station.callSign = callSign));
   return null;
+}
+
+const WIDTHS = FM_WIDTHS_HZ.map((width) => ({ value: String(width), label: `${width / 1000} kHz` }));
+
+function takePosition(text: string): Taken {
+  return takePlace(text, (position) => store.edit('position', (draft) => void (draft.station.position = position)));
 }
 
 function takeId(text: string): Taken {
@@ -48,9 +56,13 @@ const takeLine = (field: 'operator' | 'place', label: string) => (text: string):
       <TextField label="DMR ID" :value="station.dmrId === null ? '' : formatId(station.dmrId)" :take="takeId" mono :hint="idHint" />
       <TextField label="Operator" :value="station.operator" :take="takeLine('operator', 'operator')" />
       <TextField label="Place" :value="station.place" :take="takeLine('place', 'place')" />
+      <TextField label="Position" :value="station.position ? positionText(station.position) : ''" :take="takePosition" mono hint="A locator, or degrees such as 46.71, -33.42. Distances are measured from here; two decimals are about 1.1 km." />
     </FieldGroup>
     <FieldGroup title="Licence">
       <ChoiceField label="Region" :value="station.region" :options="REGIONS" hint="Sets the band edges by the ITU Radio Regulations, Article 5. Your national rules may be narrower: they decide." @choose="(region) => store.edit('licence region', (draft) => void (draft.station.region = region))" />
+    </FieldGroup>
+    <FieldGroup title="FM">
+      <ChoiceField label="Width in your country" :value="String(station.fmWidthHz)" :options="WIDTHS" hint="What repeaters taken from lists are set to; lists seldom say it." @choose="(width) => store.edit('FM width', (draft) => void (draft.station.fmWidthHz = Number(width) as FmWidthHz))" />
     </FieldGroup>
     <FieldGroup title="Plan">
       <TextField label="Name of this plan" :value="plan.name" :take="(text) => takeName(text, 100, (name) => store.edit('plan name', (draft) => void (draft.name = name)))" />

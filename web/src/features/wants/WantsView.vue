@@ -22,7 +22,7 @@ const over = ref<string | null>(null);
 
 const plan = computed(() => store.plan!);
 const radios = computed(() => rows(plan.value.radios));
-const all = computed(() => boardRows(plan.value, store.agreement));
+const all = computed(() => boardRows(plan.value, store.agreement, filter.value));
 const shown = computed(() => {
   const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean);
   return all.value.filter((row) => (!wantedOnly.value || row.wanted) && words.every((word) => `${row.name} ${row.address} ${row.category} ${row.networkName}`.toLowerCase().includes(word)));
@@ -31,7 +31,7 @@ const shown = computed(() => {
 const unbuilt = computed(() => all.value.some((row) => row.cells.some((cell) => cell.ways.some((way) => way.want !== null && way.verdict === null))));
 const missing = computed(() => {
   if (plan.value.radios.order.length === 0) return { text: 'Add a radio first: a want says on which radio.', route: 'radios', label: 'Add a radio' };
-  if (plan.value.sites.order.length === 0) return { text: 'Add your hotspot first: a want says through which site.', route: 'hotspots', label: 'Add a hotspot' };
+  if (plan.value.sites.order.length === 0) return { text: 'Add your hotspot or a repeater first: a want says through which site.', route: 'hotspots', label: 'Add a hotspot' };
   if (all.value.length === 0) return { text: 'Add a network and its groups first: they are what can be wanted.', route: 'networks', label: 'Add a network' };
   return null;
 });
@@ -75,7 +75,7 @@ onMounted(() => {
     <div class="tools">
       <input v-model="filter" class="filter plain-input" aria-label="Show destinations with these words" placeholder="Part of a name or number" />
       <el-checkbox v-model="wantedOnly">Only what is wanted</el-checkbox>
-      <span class="soft">Press a site to want the destination through it, or drag a destination onto a radio.</span>
+      <span class="soft">Press a site to want the destination through it, or drag a destination onto a radio.{{ radios.some((one) => one.dstar) ? ' Type a call sign to be routed to it.' : '' }}</span>
     </div>
     <table class="plain">
       <thead>
@@ -92,12 +92,12 @@ onMounted(() => {
           <td class="mono">{{ row.address }}<span v-for="number in row.onRadio" :key="number" class="soft" :title="`On the radio, ${number}`"> · radio {{ number }}</span></td>
           <td>{{ row.networkName }}</td>
           <td v-for="cell in row.cells" :key="cell.radioId" @dragover.prevent="over = cell.radioId" @drop.prevent="drop(cell.radioId)">
-            <button v-for="way in chipsOf(cell.ways).chips" :key="way.siteId" type="button" class="chip" :class="[{ 'chip--on': way.want }, way.verdict ? `chip--${way.verdict}` : '']" :aria-pressed="way.want !== null" :aria-label="`${row.name} through ${way.siteName}: ${pressed(way)}`" @click="toggle(row, cell.radioId, way)">
-              {{ way.siteName }}<span v-if="way.want" class="state">{{ pressed(way) }}</span>
+            <button v-for="way in chipsOf(cell.ways).chips" :key="way.siteId" type="button" class="chip" :class="[{ 'chip--on': way.want }, way.verdict ? `chip--${way.verdict}` : '']" :aria-pressed="way.want !== null" :aria-label="`${row.name} through ${way.siteName}${way.how ? `, ${way.how}` : ''}: ${pressed(way)}`" @click="toggle(row, cell.radioId, way)">
+              {{ way.siteName }}<span v-if="way.how" class="state">{{ way.how }}</span><span v-if="way.want" class="state">{{ pressed(way) }}</span>
             </button>
             <select v-if="chipsOf(cell.ways).others.length" class="more" :aria-label="`${row.name} through another site`" @change="addThrough(row, cell.radioId, $event)">
               <option value="">through…</option>
-              <option v-for="way in chipsOf(cell.ways).others" :key="way.siteId" :value="way.siteId">{{ way.siteName }}</option>
+              <option v-for="way in chipsOf(cell.ways).others" :key="way.siteId" :value="way.siteId">{{ way.how ? `${way.siteName}, ${way.how}` : way.siteName }}</option>
             </select>
           </td>
         </tr>
@@ -143,6 +143,8 @@ onMounted(() => {
 
 .chip {
   display: inline-flex;
+  margin: 2px 6px 2px 0;
+  white-space: nowrap;
   gap: 8px;
   height: 26px;
   padding: 0 9px;
@@ -153,10 +155,6 @@ onMounted(() => {
   border-radius: 3px;
   font: inherit;
   cursor: pointer;
-}
-
-.chip + .chip {
-  margin-left: 6px;
 }
 
 .chip--on {

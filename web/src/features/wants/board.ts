@@ -3,16 +3,20 @@ import type { Agreement } from '@relay/core/agreement/agreement';
 import { callFor } from '@relay/core/modes/dmr/links';
 import { SIMPLEX_SLOT } from '@relay/core/modes/dmr/limits';
 import { numberFor, type RouteTable, tableOfProfile } from '@relay/core/modes/dmr/routes/table';
-import { MODES } from '@relay/core/modes/registry';
+import { MODE_IDS, modeOf, modeOfDestination } from '@relay/core/modes/registry';
 import type { DestinationInfo } from '@relay/core/modes/mode';
-import { destinationKey } from '@relay/core/plan/destination-key';
+import { destinationKey, networkIdOf } from '@relay/core/plan/destination-key';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { Destination, Id, Plan, Want } from '@relay/core/plan/types';
+import { airModeFor } from '@relay/core/path/crossing';
+import { worse } from '@relay/core/path/trace';
 import type { Verdict } from '@relay/core/path/types';
 
 export interface Way {
   siteId: Id;
   siteName: string;
+  /** How it is to be had there: `slot 2`; empty where nothing needs saying. */
+  how: string;
   want: Want | null;
   /** `null` while no channel is built for it. */
   verdict: Verdict | null;
@@ -33,31 +37,49 @@ function wantKey(destination: Destination, radioId: Id, siteId: Id): string {
 }
 
 function radioNumbers(plan: Plan, tables: readonly RouteTable[], { destination }: DestinationInfo): string[] {
-  const call = callFor(plan, destination)!;
-  const numbers = tables.map((table) => numberFor(table, destination.networkId, call.kind, call.number, SIMPLEX_SLOT));
+  const call = callFor(plan, destination);
+  const networkId = networkIdOf(destination);
+  if (!call || networkId === null) return [];
+  const numbers = tables.map((table) => numberFor(table, networkId, call.kind, call.number, SIMPLEX_SLOT));
   return [...new Set(numbers.filter((number) => number !== null && number !== call.number).map(String))];
 }
 
-export function boardRows(plan: Plan, agreement: Agreement | null): BoardRow[] {
+/** What is made along with another destination is not wished for by itself. */
+const byItself = (info: DestinationInfo) => !info.comesAlong;
+
+export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): BoardRow[] {
   const wants = new Map(rows(plan.wants).map((want) => [wantKey(want.destination, want.radioId, want.siteId), want]));
   const sites = rows(plan.sites);
   // Only rules change numbers.
-  const tables = sites.map((site) => plan.profiles[site.id]!).filter((profile) => profile.dmr.selection === 'several').map((profile) => tableOfProfile(plan, profile));
-  const verdicts = new Map(agreement?.channels.map((one) => [`${one.radioId}/${one.channelId}`, one.verdict]));
-  const channelByWant = new Map(plan.radios.order.flatMap((radioId) => rows(plan.codeplugs[radioId]!.channels).map((channel) => [`${radioId}/${channel.wantId}`, channel.id] as const)));
-  return rows(plan.networks).flatMap((network) =>
-    MODES[network.mode].destinations(network).map((info): BoardRow => {
-      const cells = plan.radios.order.map((radioId) => ({
-        radioId,
-        ways: sites.map((site): Way => {
-          const want = wants.get(wantKey(info.destination, radioId, site.id)) ?? null;
-          const channelId = want && channelByWant.get(`${radioId}/${want.id}`);
-          return { siteId: site.id, siteName: site.name, want, verdict: channelId ? (verdicts.get(`${radioId}/${channelId}`) ?? null) : null };
-        }),
-      }));
-      return { ...info, onRadio: radioNumbers(plan, tables, info), key: `${network.id}/${info.address}`, networkName: network.name, cells, wanted: cells.some((cell) => cell.ways.some((way) => way.want !== null)) };
-    }),
-  );
+  const tables = Object.values(plan.profiles).filter((profile) => profile.dmr.selection === 'several').map((profile) => tableOfProfile(plan, profile));
+  // A want may take several channels: it is as good as the worst of them.
+  const byWant = new Map<string, Verdict>();
+  for (const { radioId, channelId, verdict } of agreement?.channels ?? []) {
+    const wantId = plan.codeplugs[radioId]?.channels.byId[channelId]?.wantId;
+    if (wantId != null) byWant.set(wantId, worse(byWant.get(wantId) ?? 'whole', verdict));
+  }
+  const rowOf = (info: DestinationInfo, networkName: string): BoardRow => {
+    const mode = modeOfDestination(plan, info.destination);
+    const offers = sites.map((site) => ({ site, how: mode.offer(plan, site, info.destination) }));
+    const radioOf = (radioId: Id) => plan.radios.byId[radioId]!;
+    const cells = plan.radios.order.map((radioId) => ({
+      radioId,
+      ways: offers.flatMap(({ site, how }): Way[] => {
+        const want = wants.get(wantKey(info.destination, radioId, site.id)) ?? null;
+        // Where the hotspot turns another mode of the radio into this one, it is to be had across.
+        const air = airModeFor(plan, radioOf(radioId), site, info.destination, mode.id);
+        if (air !== mode.id) return [{ siteId: site.id, siteName: site.name, how: `across, ${modeOf(air).name}`, want, verdict: want ? (byWant.get(want.id) ?? null) : null }];
+        // What was wished for stays in sight, also when the site or the radio no longer has it.
+        if ((how === null || radioOf(radioId)[mode.id] === null) && want === null) return [];
+        return [{ siteId: site.id, siteName: site.name, how: how ?? 'not offered', want, verdict: want ? (byWant.get(want.id) ?? null) : null }];
+      }),
+    }));
+    return { ...info, onRadio: radioNumbers(plan, tables, info), key: `${networkName}/${info.address}`, networkName, cells, wanted: cells.some((cell) => cell.ways.some((way) => way.want !== null)) };
+  };
+  const local = MODE_IDS.flatMap((id) => (sites.some((site) => site[id] !== null) ? modeOf(id).beside(plan).filter(byItself).map((info) => rowOf(info, '')) : []));
+  const listed = new Set(local.map((row) => row.address));
+  const asked = MODE_IDS.flatMap((id) => (sites.some((site) => site[id] !== null) ? (modeOf(id).asked?.(typed) ?? []) : [])).filter((info) => !listed.has(info.address)).map((info) => rowOf(info, ''));
+  return [...rows(plan.networks).flatMap((network) => modeOf(network.mode).destinations(network).filter(byItself).map((info) => rowOf(info, network.name))), ...local, ...asked];
 }
 
 /** Adds or takes back a wish. */

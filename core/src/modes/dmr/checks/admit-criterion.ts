@@ -1,5 +1,6 @@
 import { defineCheck } from '../../../checks/check';
-import { channelPointer, channelSubject, eachDisagreement, set } from '../../../checks/walk';
+import { channelPointer, channelSubject, set } from '../../../checks/walk';
+import { eachDisagreement } from './walk';
 import { FACT_WORDS } from '../../../path/facts';
 
 export const admitCriterion = defineCheck({

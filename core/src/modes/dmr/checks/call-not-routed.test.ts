@@ -4,6 +4,7 @@ import { testCheck } from '../../../testing/check-tester';
 import { routedPlan } from '../../../testing/sample-routes';
 import { channelOf } from '../../../testing/sample-plan';
 import { callNotRouted } from './call-not-routed';
+import { dmrNetwork } from '../networks';
 
 const at = (id: string) => `/codeplugs/r1/channels/byId/ch-w-${id}/dmr/call/number`;
 const order = (...ids: string[]) => (plan: Plan) => void (plan.profiles['s1']!.dmr.rules.order = ids);
@@ -15,7 +16,7 @@ const addPrivate = (plan: Plan) => {
   rules.order.splice(3, 0, 'r-n1-private');
 };
 const long = (plan: Plan) => {
-  plan.networks.byId['n2']!.groups.byId['k1']!.number = 2_351_234;
+  dmrNetwork(plan, 'n2')!.groups.byId['k1']!.number = 2_351_234;
   channelOf(plan, 'k1').dmr.call.number = 2_351_234;
 };
 

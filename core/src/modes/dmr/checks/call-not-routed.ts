@@ -1,11 +1,13 @@
 import { defineCheck } from '../../../checks/check';
-import { channelPointer, channelSubject, eachDisagreement, set } from '../../../checks/walk';
+import { channelPointer, channelSubject, set } from '../../../checks/walk';
+import { eachDisagreement } from './walk';
+import { networkIdOf } from '../../../plan/destination-key';
 import type { PathContext } from '../../../path/types';
 import { callFor, judgeRoute, placeWords, routesOf } from '../links';
 import { addRule, missingRule, moveBefore, moveToEnd, placeForRange } from '../routes/mend';
 import { ruleWords } from '../routes/words';
 
-function dataOf(context: PathContext) {
+function dataOf(context: PathContext<'dmr'>) {
   const { channel, site, index, arrives } = context;
   const wanted = channel.destination && callFor(index.plan, channel.destination);
   return {
@@ -13,7 +15,7 @@ function dataOf(context: PathContext) {
     has: channel.dmr.call.number,
     site: site!.name,
     wanted: wanted?.name ?? 'what it calls',
-    expects: wanted ? `${index.plan.networks.byId[channel.destination!.networkId]!.name} ${wanted.number}` : '',
+    expects: wanted ? `${index.plan.networks.byId[networkIdOf(channel.destination)!]!.name} ${wanted.number}` : '',
     where: arrives ? placeWords(index.plan, arrives) : '',
   };
 }
@@ -59,7 +61,7 @@ export const callNotRouted = defineCheck({
       const table = routesOf(index, siteId);
       // Where a call goes astray its own number is taken: the network's number then gets a rule of its own, before all others.
       const number = verdict.is === 'unreachable' ? wanted.number : call.number;
-      const rule = missingRule(table, profile!, { networkId: channel.destination!.networkId, kind: wanted.kind, number: wanted.number }, { slot, number });
+      const rule = missingRule(table, profile!, { networkId: networkIdOf(channel.destination)!, kind: wanted.kind, number: wanted.number }, { slot, number });
       const patches = addRule(siteId, profile!, rule, verdict.is === 'unreachable' ? 0 : placeForRange(profile!));
       if (number !== call.number) patches.push(set(pointer, number));
       if (wanted.kind !== call.kind) patches.push(set(channelPointer(context, 'dmr', 'call', 'kind'), wanted.kind));

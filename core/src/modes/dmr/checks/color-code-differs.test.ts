@@ -1,11 +1,12 @@
 import { testCheck } from '../../../testing/check-tester';
 import { CHANNEL, channelOf } from '../../../testing/sample-plan';
+import { dmrChannels } from '../channel';
 import { colorCodeDiffers } from './color-code-differs';
 
 testCheck(colorCodeDiffers, {
-  valid: [{ name: 'the same' }, { name: 'both 0', change: (plan) => { plan.sites.byId['s1']!.dmr!.colorCode = 0; for (const channel of Object.values(plan.codeplugs['r1']!.channels.byId)) channel.dmr.colorCode = 0; } }],
+  valid: [{ name: 'the same' }, { name: 'both 0', change: (plan) => { plan.sites.byId['s1']!.dmr!.colorCode = 0; for (const channel of dmrChannels(plan.codeplugs['r1']!)) channel.dmr.colorCode = 0; } }],
   invalid: [
-    { name: 'one channel', change: (plan) => void (channelOf(plan, 'g1').dmr.colorCode = 7), findings: [{ message: 'differs', pointer: `${CHANNEL}/dmr/colorCode`, says: 'Hask Wide: channel has 7, hotspot has 1.', fixes: { set: (plan) => void (channelOf(plan, 'g1').dmr.colorCode = 1) } }] },
+    { name: 'one channel', change: (plan) => void (channelOf(plan, 'g1').dmr.colorCode = 7), findings: [{ message: 'differs', pointer: `${CHANNEL}/dmr/colorCode`, says: 'Hask Wide: channel has 7, site has 1.', fixes: { set: (plan) => void (channelOf(plan, 'g1').dmr.colorCode = 1) } }] },
     {
       name: 'the hotspot was changed',
       change: (plan) => void (plan.sites.byId['s1']!.dmr!.colorCode = 2),

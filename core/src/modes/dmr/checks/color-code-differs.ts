@@ -1,10 +1,11 @@
 import { defineCheck } from '../../../checks/check';
-import { channelPointer, channelSubject, eachDisagreement, set } from '../../../checks/walk';
+import { channelPointer, channelSubject, set } from '../../../checks/walk';
+import { eachDisagreement } from './walk';
 
 export const colorCodeDiffers = defineCheck({
   id: 'color-code-differs',
   severity: 'broken',
-  title: 'Color code differs between channel and hotspot',
+  title: 'Color code differs between channel and site',
   fact: 'color-code',
   docs: {
     summary: 'A channel sends another color code than its site expects.',
@@ -12,7 +13,7 @@ export const colorCodeDiffers = defineCheck({
     remedy: 'Set the channel to the site’s color code.',
     source: { kind: 'published', name: 'ETSI TS 102 361-1 (color code, 4 bits)' },
   },
-  messages: { differs: '{channel}: channel has {has}, hotspot has {expects}.' },
+  messages: { differs: '{channel}: channel has {has}, site has {expects}.' },
   fixes: { set: 'Set the channel to {expects}' },
   check(index, report) {
     eachDisagreement(index, 'color-code', 'site', (context, fact) => {

@@ -3,6 +3,7 @@ import { putRow, removeRow } from '../../../plan/table';
 import { CHANNEL, channelOf } from '../../../testing/sample-plan';
 import { bothNetworks } from '../../../testing/sample-routes';
 import { contactMissing } from './contact-missing';
+import { dmrNetwork } from '../networks';
 
 testCheck(contactMissing, {
   valid: [{ name: 'there' }],
@@ -40,7 +41,7 @@ testCheck(contactMissing, {
     {
       name: 'a name that a plain cut would leave with a space at its end',
       change: (plan) => {
-        plan.networks.byId['n1']!.groups.byId['g1']!.name = 'Lighthouse keep watch';
+        dmrNetwork(plan, 'n1')!.groups.byId['g1']!.name = 'Lighthouse keep watch';
         removeRow(plan.codeplugs['r1']!.contacts, 'ct-g417');
       },
       findings: [

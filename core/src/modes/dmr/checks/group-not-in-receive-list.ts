@@ -1,6 +1,7 @@
 import { defineCheck } from '../../../checks/check';
 import { calledNumber } from '../links';
-import { channelPointer, channelSubject, eachDisagreement, set } from '../../../checks/walk';
+import { channelPointer, channelSubject, set } from '../../../checks/walk';
+import { eachDisagreement } from './walk';
 import { rows } from '../../../plan/table';
 import { toPointer } from '../../../plan/patches';
 

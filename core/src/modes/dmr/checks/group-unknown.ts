@@ -1,6 +1,7 @@
 import { defineCheck } from '../../../checks/check';
 import { calledNumber } from '../links';
-import { channelPointer, channelSubject, eachDisagreement } from '../../../checks/walk';
+import { channelPointer, channelSubject } from '../../../checks/walk';
+import { eachDisagreement } from './walk';
 
 export const groupUnknown = defineCheck({
   id: 'group-unknown',

@@ -9,8 +9,10 @@ import { contactMissing } from './contact-missing';
 import { dmrIdCountryUnknown } from './dmr-id-country-unknown';
 import { dmrIdMalformed } from './dmr-id-malformed';
 import { dmrIdMissing } from './dmr-id-missing';
+import { groupNotAtRepeater } from './group-not-at-repeater';
 import { groupNotCarried } from './group-not-carried';
 import { groupNotInReceiveList } from './group-not-in-receive-list';
+import { groupNotOnSlot } from './group-not-on-slot';
 import { groupUnknown } from './group-unknown';
 import { networkDiffers } from './network-differs';
 import { networkLoginIncomplete } from './network-login-incomplete';
@@ -21,6 +23,7 @@ import { prefixTakesPersonalId } from './prefix-takes-personal-id';
 import { privateRuleMissing } from './private-rule-missing';
 import { radioIdDiffers } from './radio-id-differs';
 import { rangeOverNetworkEnd } from './range-over-network-end';
+import { repeaterNetworkDiffers } from './repeater-network-differs';
 import { rulePartlyShadowed } from './rule-partly-shadowed';
 import { ruleShadowed } from './rule-shadowed';
 import { ruleWithoutInverse } from './rule-without-inverse';
@@ -31,6 +34,7 @@ import { staticGroupInStandby } from './static-group-in-standby';
 import { suffixMissing } from './suffix-missing';
 import { suffixUsedTwice } from './suffix-used-twice';
 import { twoCatchAlls } from './two-catch-alls';
+import { wideAreaGroupOnRepeater } from './wide-area-group-on-repeater';
 
 export const checks: readonly Check[] = [
   dmrIdMissing,
@@ -39,6 +43,9 @@ export const checks: readonly Check[] = [
   radioIdDiffers,
   slotOnSimplex,
   colorCodeDiffers,
+  groupNotOnSlot,
+  repeaterNetworkDiffers,
+  groupNotAtRepeater,
   networkLoginIncomplete,
   suffixMissing,
   suffixUsedTwice,
@@ -61,6 +68,7 @@ export const checks: readonly Check[] = [
   numberDiffers,
   callKindDiffers,
   groupUnknown,
+  wideAreaGroupOnRepeater,
   sameNumberTwoNetworks,
   contactMissing,
   groupNotInReceiveList,

@@ -1,5 +1,6 @@
 import { defineCheck } from '../../../checks/check';
-import { channelPointer, channelSubject, eachDisagreement, set } from '../../../checks/walk';
+import { channelPointer, channelSubject, set } from '../../../checks/walk';
+import { eachDisagreement } from './walk';
 import { toPointer } from '../../../plan/patches';
 
 export const networkDiffers = defineCheck({

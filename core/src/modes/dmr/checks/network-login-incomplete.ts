@@ -1,9 +1,12 @@
 import { loginGaps } from '../login';
 import { toPointer } from '../../../plan/patches';
+import { networkIdOf } from '../../../plan/destination-key';
 import { rows } from '../../../plan/table';
 import type { Plan } from '../../../plan/types';
 import { defineCheck } from '../../../checks/check';
 import { eachProfile, set } from '../../../checks/walk';
+import { dmrChannels, isDmrPath } from '../channel';
+import { dmrNetwork, dmrNetworks } from '../networks';
 
 /** Networks that a hotspot must log in to: those whose login is on; when none is, those that channels through it are meant to reach. */
 function networksNeeded(plan: Plan, siteId: string): Set<string> {
@@ -11,7 +14,10 @@ function networksNeeded(plan: Plan, siteId: string): Set<string> {
   // Beside a network that is on, a check of its own says that the destination’s is not.
   if (needed.size > 0) return needed;
   for (const codeplug of Object.values(plan.codeplugs)) {
-    for (const channel of rows(codeplug.channels)) if (channel.siteId === siteId && channel.destination) needed.add(channel.destination.networkId);
+    for (const channel of dmrChannels(codeplug)) {
+      const networkId = channel.siteId === siteId ? networkIdOf(channel.destination) : null;
+      if (networkId !== null && dmrNetwork(plan, networkId)) needed.add(networkId);
+    }
   }
   return needed;
 }
@@ -35,9 +41,9 @@ export const networkLoginIncomplete = defineCheck({
     const { plan } = index;
     eachProfile(plan, (site, profile, pointer) => {
       const needed = networksNeeded(plan, site.id);
-      const linked = index.paths().some(({ context }) => context.site?.id === site.id);
+      const linked = index.paths().some(({ context }) => isDmrPath(context) && context.site?.id === site.id);
       if (needed.size === 0 && linked) report({ message: 'missing', data: { site: site.name }, pointer: `${pointer}/dmr/logins`, subject: { siteId: site.id } });
-      for (const network of rows(plan.networks).filter((one) => needed.has(one.id))) {
+      for (const network of dmrNetworks(plan).filter((one) => needed.has(one.id))) {
         const login = profile.dmr.logins[network.id] ?? null;
         const gaps = loginGaps(login, plan.station.dmrId);
         if (gaps.length === 0) continue;

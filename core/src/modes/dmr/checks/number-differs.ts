@@ -1,5 +1,7 @@
 import { defineCheck } from '../../../checks/check';
-import { channelPointer, channelSubject, eachDisagreement, set } from '../../../checks/walk';
+import { channelPointer, channelSubject, set } from '../../../checks/walk';
+import { eachDisagreement } from './walk';
+import { networkIdOf } from '../../../plan/destination-key';
 import { callFor, placeWords } from '../links';
 
 export const numberDiffers = defineCheck({
@@ -14,7 +16,7 @@ export const numberDiffers = defineCheck({
   },
   messages: {
     elsewhere: 'The channel calls {has}; {wanted} is {expects} on this radio. The call goes to {where} instead.',
-    nowhere: 'The channel calls {has}; {wanted} is {expects} on this radio. The call stops at the hotspot.',
+    nowhere: 'The channel calls {has}; {wanted} is {expects} on this radio. The call stops at the site.',
   },
   fixes: { set: 'Set the channel to {expects}' },
   check(index, report) {
@@ -26,7 +28,7 @@ export const numberDiffers = defineCheck({
       const data = {
         has: Number(fact.has),
         expects: Number(fact.expects),
-        wanted: `${of.plan.networks.byId[destination.networkId]!.name} ${wanted.number}, ${wanted.name},`,
+        wanted: `${of.plan.networks.byId[networkIdOf(destination)!]!.name} ${wanted.number}, ${wanted.name},`,
         where: arrives ? placeWords(of.plan, arrives) : '',
       };
       report({ message: arrives ? 'elsewhere' : 'nowhere', data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, fact.expects)] }] });

@@ -4,9 +4,10 @@ import { testCheck } from '../../../testing/check-tester';
 import { routedPlan } from '../../../testing/sample-routes';
 import { changePrefix } from '../routes/prefixes';
 import { prefixTakesPersonalId } from './prefix-takes-personal-id';
+import { dmrNetwork } from '../networks';
 
 /** A personal ID of the United Kingdom's code, used as a group. */
-const personal = (plan: Plan) => putRow(plan.networks.byId['n1']!.groups, { id: 'own', name: 'Own', number: 2_351_234, category: 'local' });
+const personal = (plan: Plan) => putRow(dmrNetwork(plan, 'n1')!.groups, { id: 'own', name: 'Own', number: 2_351_234, category: 'local' });
 const prefix = (to: number) => (plan: Plan) => changePrefix(plan, 's1', 'n2', to);
 
 testCheck(prefixTakesPersonalId, {

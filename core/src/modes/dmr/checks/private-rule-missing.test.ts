@@ -2,13 +2,14 @@ import { removeRow } from '../../../plan/table';
 import { testCheck } from '../../../testing/check-tester';
 import { routedPlan, ruleOf } from '../../../testing/sample-routes';
 import { privateRuleMissing } from './private-rule-missing';
+import { dmrNetwork } from '../networks';
 
 testCheck(privateRuleMissing, {
   plan: routedPlan,
   valid: [
     { name: 'as planned' },
     { name: 'a private catch-all instead', change: (plan) => void (ruleOf(plan, 'r-n1-private').range = null) },
-    { name: 'nothing is called privately there', change: (plan) => { removeRow(plan.profiles['s1']!.dmr.rules, 'r-n2-private'); plan.networks.byId['n2']!.special.echo = null; } },
+    { name: 'nothing is called privately there', change: (plan) => { removeRow(plan.profiles['s1']!.dmr.rules, 'r-n2-private'); dmrNetwork(plan, 'n2')!.special.echo = null; } },
   ],
   invalid: [{
     name: 'the private rule removed',

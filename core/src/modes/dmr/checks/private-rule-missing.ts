@@ -1,9 +1,9 @@
 import { defineCheck } from '../../../checks/check';
-import { rows } from '../../../plan/table';
 import { SPECIAL_TITLES } from '../links';
 import { SPECIAL_NAMES } from '../schema';
 import { addRule, mirrored, placeForRange, rulesPointer } from '../routes/mend';
 import { eachRouted } from './each-routed';
+import { dmrNetworks } from '../networks';
 
 export const privateRuleMissing = defineCheck({
   id: 'private-rule-missing',
@@ -19,7 +19,7 @@ export const privateRuleMissing = defineCheck({
   fixes: { add: 'Add the private rule' },
   check(index, report) {
     eachRouted(index, (site, profile, table) => {
-      for (const network of rows(index.plan.networks)) {
+      for (const network of dmrNetworks(index.plan)) {
         if (!table.networkIds.includes(network.id)) continue;
         const mine = table.rules.filter((rule) => rule.networkId === network.id);
         if (mine.length === 0 || mine.some((rule) => rule.call === 'private')) continue;

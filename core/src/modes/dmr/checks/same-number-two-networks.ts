@@ -1,6 +1,7 @@
 import { shortenName } from '../../../build/names';
 import { defineCheck } from '../../../checks/check';
 import { eachCodeplug, set } from '../../../checks/walk';
+import { networkIdOf } from '../../../plan/destination-key';
 import { rows } from '../../../plan/table';
 import type { Channel } from '../../../plan/types';
 import { callFor } from '../links';
@@ -25,7 +26,7 @@ export const sameNumberTwoNetworks = defineCheck({
   check(index, report) {
     const { plan } = index;
     eachCodeplug(plan, (radio, codeplug, pointer) => {
-      if (new Set(rows(codeplug.channels).map((channel) => channel.destination?.networkId)).size < 2) return;
+      if (new Set(rows(codeplug.channels).map((channel) => networkIdOf(channel.destination))).size < 2) return;
       const first = new Map<string, Channel>();
       const taken = new Set(rows(codeplug.channels).map((channel) => channel.name));
       for (const channel of rows(codeplug.channels)) {
@@ -34,8 +35,8 @@ export const sameNumberTwoNetworks = defineCheck({
         const key = `${number} ${spoken(channel.name)}`;
         const other = first.get(key);
         if (!other) first.set(key, channel);
-        if (!other || other.destination!.networkId === channel.destination.networkId) continue;
-        const nameOf = (one: Channel) => plan.networks.byId[one.destination!.networkId]!.name;
+        if (!other || networkIdOf(other.destination) === channel.destination.networkId) continue;
+        const nameOf = (one: Channel) => plan.networks.byId[networkIdOf(one.destination)!]!.name;
         const fresh = shortenName(`${channel.name.replace(/\s*\d+$/, '')} ${nameOf(channel)}`, radio.limits.nameLength);
         const at = `${pointer}/channels/byId/${channel.id}/name`;
         const fixes = taken.has(fresh) || spoken(fresh) === spoken(other.name) ? [] : [{ id: 'rename' as const, data: { fresh }, patches: [set(at, fresh)] }];

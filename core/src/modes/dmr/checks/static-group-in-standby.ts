@@ -1,6 +1,7 @@
 import { defineCheck } from '../../../checks/check';
 import { eachProfile, set } from '../../../checks/walk';
 import { toPointer } from '../../../plan/patches';
+import { dmrNetwork } from '../networks';
 
 export const staticGroupInStandby = defineCheck({
   id: 'static-group-in-standby',
@@ -18,7 +19,7 @@ export const staticGroupInStandby = defineCheck({
     eachProfile(index.plan, (site, profile) => {
       if (!profile.standby) return;
       for (const [networkId, login] of Object.entries(profile.dmr.logins).sort(([a], [b]) => (a < b ? -1 : 1))) {
-        const network = index.plan.networks.byId[networkId]!;
+        const network = dmrNetwork(index.plan, networkId)!;
         const names = login.staticGroupIds.map((id) => network.groups.byId[id]!.name);
         if (!login.enabled || names.length === 0) continue;
         const pointer = toPointer(['profiles', site.id, 'dmr', 'logins', networkId, 'staticGroupIds']);

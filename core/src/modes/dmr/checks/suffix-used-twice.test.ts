@@ -6,7 +6,7 @@ import { suffixUsedTwice } from './suffix-used-twice';
 
 const second = (suffix: number) => (plan: Plan) => {
   putRow(plan.sites, newHotspot('s2', 'Boat', 438_800_000, 1));
-  plan.profiles['s2'] = ({ ...newProfile(), dmr: { ...newProfile().dmr, logins: { n1: { enabled: true, serverId: 'srv', suffix, password: 'practice', staticGroupIds: [] } } }, location: null, modes: { dmr: true }, adminPassword: 'changed' as const });
+  plan.profiles['s2'] = ({ ...newProfile(), dmr: { ...newProfile().dmr, logins: { n1: { enabled: true, serverId: 'srv', suffix, password: 'practice', staticGroupIds: [] } } }, location: null, adminPassword: 'changed' as const });
 };
 
 testCheck(suffixUsedTwice, {

@@ -5,14 +5,17 @@
  */
 import { freeId, rows, tableOf } from '../../../plan/table';
 import { newLogin } from '../../../plan/create';
+import { networkIdOf } from '../../../plan/destination-key';
 import type { Id, Network, Plan } from '../../../plan/types';
 import { countryOfId, isStationId } from '../addresses';
 import { ADDRESS_MAX, PREFIX_STEP, SIMPLEX_SLOT, TRANSLATED_MAX } from '../limits';
+import { dmrChannels } from '../channel';
 import { callFor } from '../links';
 import { fillLogin } from '../login';
 import type { RouteRule, RuleRange, TimeSlot } from '../types';
 import { claimOf, numberFor, routeTable, type RouteTable, tableOfProfile } from './table';
 import { renumber, type Renumbering, renumberings } from './renumber';
+import { dmrNetwork, dmrNetworks } from '../networks';
 
 /** E.212 country codes begin with 2 to 7, so these never collide with a personal ID of any country. */
 const SAFE_PREFIXES = [1, 8, 9, 10, 11, 12, 13, 14, 15];
@@ -26,10 +29,10 @@ export function idsInUse(plan: Plan): Map<number, string> {
   };
   add(plan.station.dmrId, 'your DMR ID');
   for (const radio of rows(plan.radios)) add(radio.dmr?.id, `the ID of ${radio.name}`);
-  for (const network of rows(plan.networks)) for (const group of rows(network.groups)) add(group.number, `group ${group.name} on ${network.name}`);
+  for (const network of dmrNetworks(plan)) for (const group of rows(network.groups)) add(group.number, `group ${group.name} on ${network.name}`);
   for (const [radioId, codeplug] of Object.entries(plan.codeplugs)) {
     const routed = new Set<number>();
-    for (const channel of rows(codeplug.channels)) {
+    for (const channel of dmrChannels(codeplug)) {
       const { number } = channel.dmr.call;
       // A channel that is aimed somewhere calls whatever its routes make of it, not a person.
       if (channel.destination) {
@@ -109,7 +112,7 @@ function rangeRule(id: Id, networkId: Id, call: RouteRule['call'], range: RuleRa
 function longNumbers(plan: Plan, siteId: Id, network: Network): number[] {
   const found = new Set<number>();
   const look = (destination: Plan['wants']['byId'][string]['destination'] | null) => {
-    if (!destination || destination.networkId !== network.id) return;
+    if (!destination || networkIdOf(destination) !== network.id) return;
     const call = callFor(plan, destination);
     if (call && call.kind === 'group' && call.number > TRANSLATED_MAX) found.add(call.number);
   };
@@ -182,7 +185,7 @@ export function acceptRouting(plan: Plan, siteId: Id, networkIds: readonly Id[],
   for (const networkId of networkIds) {
     const login = (profile.dmr.logins[networkId] ??= newLogin());
     login.enabled = true;
-    fillLogin(plan, siteId, plan.networks.byId[networkId]!, login);
+    fillLogin(plan, siteId, dmrNetwork(plan, networkId)!, login);
   }
   profile.modes.dmr = true;
   profile.dmr.selection = 'several';

@@ -2,7 +2,9 @@
 import { nameFitter } from '../../../build/names';
 import { contactKey } from '../../../path/contact-key';
 import { freeId, putRow, rows } from '../../../plan/table';
-import type { CallKind, Channel, Codeplug, Id, Plan, Radio } from '../../../plan/types';
+import { networkIdOf } from '../../../plan/destination-key';
+import type { CallKind, ChannelOf, Codeplug, Id, Plan, Radio } from '../../../plan/types';
+import { dmrChannels, isDmr } from '../channel';
 import type { TimeSlot } from '../types';
 import { callFor } from '../links';
 import { forward, numberFor, type RouteTable } from './table';
@@ -29,18 +31,19 @@ function translator(before: RouteTable, after: RouteTable): Translate {
 }
 
 /** A channel that is meant for a network which only the new routes reach goes there now, not where it went astray before. */
-function meant(plan: Plan, { destination, dmr: { slot } }: Channel, before: RouteTable, after: RouteTable): ReturnType<Translate> {
-  if (!destination || before.networkIds.includes(destination.networkId) || !after.networkIds.includes(destination.networkId)) return null;
+function meant(plan: Plan, { destination, dmr: { slot } }: ChannelOf<'dmr'>, before: RouteTable, after: RouteTable): ReturnType<Translate> {
+  const networkId = networkIdOf(destination);
+  if (!destination || networkId === null || before.networkIds.includes(networkId) || !after.networkIds.includes(networkId)) return null;
   const call = callFor(plan, destination);
-  return call && { to: numberFor(after, destination.networkId, call.kind, call.number, slot), networkId: destination.networkId, networkNumber: call.number };
+  return call && { to: numberFor(after, networkId, call.kind, call.number, slot), networkId, networkNumber: call.number };
 }
 
 /** Every channel through a site whose number must change, or that is lost, when its routes do. In the plan's order. */
 export function renumberings(plan: Plan, siteId: Id, before: RouteTable, after: RouteTable): Renumbering[] {
   const translate = translator(before, after);
   return rows(plan.radios).flatMap((radio) =>
-    rows(plan.codeplugs[radio.id]!.channels).flatMap((channel): Renumbering[] => {
-      if (channel.mode !== 'dmr' || channel.siteId !== siteId) return [];
+    dmrChannels(plan.codeplugs[radio.id]!).flatMap((channel): Renumbering[] => {
+      if (channel.siteId !== siteId) return [];
       const { call, slot } = channel.dmr;
       const found = meant(plan, channel, before, after) ?? translate(call.kind, slot, call.number);
       if (!found || found.to === call.number) return [];
@@ -49,7 +52,7 @@ export function renumberings(plan: Plan, siteId: Id, before: RouteTable, after: 
   );
 }
 
-function setNumber(channel: Channel, to: number): void {
+function setNumber(channel: ChannelOf<'dmr'>, to: number): void {
   // A number that the builder wrote and this act moved is no work by hand.
   if (channel.built?.dmr.call.number === channel.dmr.call.number) channel.built.dmr.call.number = to;
   channel.dmr.call.number = to;
@@ -70,7 +73,7 @@ function moveContact(radio: Radio, codeplug: Codeplug, kind: CallKind, from: num
 
 /** Members of receive lists that serve only channels through this site are all translated; in shared lists the new number joins. */
 function moveLists(codeplug: Codeplug, siteId: Id, changes: readonly Renumbering[], translate: Translate): void {
-  const channels = rows(codeplug.channels);
+  const channels = dmrChannels(codeplug);
   for (const list of rows(codeplug.receiveLists)) {
     const users = channels.filter((channel) => channel.dmr.receiveListId === list.id);
     if (users.length === 0) continue;
@@ -90,8 +93,11 @@ export function renumber(plan: Plan, siteId: Id, before: RouteTable, after: Rout
   for (const radioId of new Set(all.map((one) => one.radioId))) {
     const codeplug = plan.codeplugs[radioId]!;
     const changes = all.filter((one) => one.radioId === radioId);
-    for (const { channelId, to } of changes) if (to !== null) setNumber(codeplug.channels.byId[channelId]!, to);
-    const called = new Set(rows(codeplug.channels).map(({ dmr: { call } }) => contactKey(call.kind, call.number)));
+    for (const { channelId, to } of changes) {
+      const channel = codeplug.channels.byId[channelId]!;
+      if (to !== null && isDmr(channel)) setNumber(channel, to);
+    }
+    const called = new Set(dmrChannels(codeplug).map(({ dmr: { call } }) => contactKey(call.kind, call.number)));
     for (const { kind, from, to } of changes) if (to !== null) moveContact(plan.radios.byId[radioId]!, codeplug, kind, from, to, called.has(contactKey(kind, from)));
     moveLists(codeplug, siteId, changes, translate);
   }

@@ -15,6 +15,7 @@ import type { RouteRule } from '../types';
 import { joined, segments, shadows } from './claims';
 import { acceptRouting, changePrefix, planPrefixes, prefixOf, proposeRouting, radioNumber } from './prefixes';
 import { answer, type Call, claimOf, claimsSlot, forward, matchingRule, numberFor, routeTable, unasked } from './table';
+import { dmrNetwork } from '../networks';
 
 const NETWORKS = ['a', 'b', 'c'];
 
@@ -208,7 +209,7 @@ describe('the prefix planner', () => {
   it('passes numbers of seven digits as they are', () => {
     const plan = edit(samplePlan(), (draft) => {
       causeway(draft);
-      putRow(draft.networks.byId['n2']!.groups, { id: 'own', name: 'Own', number: 9_992_417, category: 'local' });
+      putRow(dmrNetwork(draft, 'n2')!.groups, { id: 'own', name: 'Own', number: 9_992_417, category: 'local' });
       putRow(draft.wants, { id: 'w-own', destination: { kind: 'group', networkId: 'n2', groupId: 'own' }, radioId: 'r1', siteId: 's1' });
       acceptRouting(draft, 's1', ['n1', 'n2'], proposeRouting(draft, 's1', ['n1', 'n2']));
     }).plan;
@@ -226,7 +227,7 @@ describe('the prefix planner', () => {
       putRow(draft.networks, { ...newNetwork('n3', 'Third'), servers: tableOf([newServer('srv', 'One', 'one.example')]) });
       // The same numbers and names on all three networks: the hardest to tell apart.
       for (const [at, id] of ids.entries()) {
-        draft.networks.byId[id]!.groups = tableOf(Array.from({ length: 20 }, (_, n) => ({ id: `x${n}`, name: `Group ${'ABCDEFGHIJKLMNOPQRST'[n]}`, number: 100 + n * 7 + (n % 3 === at ? 0 : at), category: 'local' as const })));
+        dmrNetwork(draft, id)!.groups = tableOf(Array.from({ length: 20 }, (_, n) => ({ id: `x${n}`, name: `Group ${'ABCDEFGHIJKLMNOPQRST'[n]}`, number: 100 + n * 7 + (n % 3 === at ? 0 : at), category: 'local' as const })));
         for (let n = 0; n < 20; n += 1) putRow(draft.wants, { id: `${id}-x${n}`, destination: { kind: 'group', networkId: id, groupId: `x${n}` }, radioId: 'r1', siteId: 's1' });
       }
       for (const id of ['w-g1', 'w-g2', 'w-g3']) { delete draft.wants.byId[id]; draft.wants.order.splice(draft.wants.order.indexOf(id), 1); }

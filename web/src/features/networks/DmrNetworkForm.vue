@@ -6,7 +6,8 @@ import { ADDRESS_MAX, ADDRESS_MIN } from '@relay/core/modes/dmr/limits';
 import { SPECIAL_NAMES } from '@relay/core/modes/dmr/schema';
 import type { SpecialName } from '@relay/core/modes/dmr/types';
 import { putRow, rows } from '@relay/core/plan/table';
-import type { CallKind, Network } from '@relay/core/plan/types';
+import type { CallKind } from '@relay/core/plan/types';
+import { type DmrNetwork, dmrNetwork } from '@relay/core/modes/dmr/networks';
 import { FieldGroup, TextField } from '../../parts';
 import { takeName, takeWhole, type Taken } from '../../parts/field';
 import { newId } from '../../parts/new-id';
@@ -15,7 +16,7 @@ import GroupImport from './GroupImport.vue';
 import GroupTable from './GroupTable.vue';
 import ServerTable from './ServerTable.vue';
 
-const props = defineProps<{ network: Network }>();
+const props = defineProps<{ network: DmrNetwork }>();
 const store = usePlanStore();
 const KINDS: readonly CallKind[] = ['group', 'private'];
 const HINTS: Partial<Record<SpecialName, string>> = {
@@ -25,8 +26,8 @@ const HINTS: Partial<Record<SpecialName, string>> = {
 const ownId = computed(() => store.plan!.station.dmrId);
 const ownGroup = computed(() => ownId.value !== null && isStationId(ownId.value) && !rows(props.network.groups).some((group) => group.number === ownId.value));
 
-function change(label: string, recipe: (network: Network) => void): void {
-  store.edit(`${props.network.name}: ${label}`, (draft) => recipe(draft.networks.byId[props.network.id]!));
+function change(label: string, recipe: (network: DmrNetwork) => void): void {
+  store.edit(`${props.network.name}: ${label}`, (draft) => recipe(dmrNetwork(draft, props.network.id)!));
 }
 
 const takeSpecial = (special: SpecialName) => (text: string): Taken => {
@@ -70,13 +71,6 @@ function addOwnGroup(): void {
 </template>
 
 <style scoped>
-.switch {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
-  align-items: center;
-}
-
 .special {
   display: flex;
   flex-wrap: wrap;

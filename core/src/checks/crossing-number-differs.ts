@@ -1,0 +1,33 @@
+import { fieldById } from '../codeplug/channel-fields';
+import { modeOf } from '../modes/registry';
+import { defineCheck } from './check';
+import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
+
+export const crossingNumberDiffers = defineCheck({
+  id: 'crossing-number-differs',
+  severity: 'broken',
+  title: 'The call crosses to another number than its destination',
+  fact: 'crossing-number',
+  docs: {
+    summary: 'A channel that crosses to another mode asks for another number than that of its destination.',
+    why: 'Your voice comes out somewhere else, or nowhere.',
+    remedy: 'Enter the destination’s number.',
+    source: { kind: 'common practice', name: 'the number that is entered is the number on the network' },
+  },
+  messages: { differs: 'The channel asks for {has}; {name} is {expects}.' },
+  fixes: { set: 'Set it to {expects}' },
+  check(index, report) {
+    eachDisagreement(index, 'crossing-number', 'network', (context, fact) => {
+      const { channel, crossing, site } = context;
+      const cross = modeOf(channel.mode).cross!;
+      // What holds the number is copied; the rest of the channel stays as it is.
+      const mended = structuredClone(channel);
+      const asking = cross.asking(site!, crossing!.digits!);
+      for (const field of cross.fields) fieldById(field).copy(mended, asking);
+      const pointer = channelPointer(context, channel.mode);
+      const to = (mended as unknown as Record<string, unknown>)[channel.mode];
+      const data = { has: fact.has === null ? 'nothing' : String(fact.has), name: crossing!.name, expects: String(fact.expects) };
+      report({ message: 'differs', data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, to)] }] });
+    });
+  },
+});

@@ -1,0 +1,63 @@
+/** Lists of sites as JSON of our own (docs/formats.md): written from a directory, read like any other list. */
+import type { ColumnField, ListedSite, RawList } from './types';
+
+export const SITES_FORMAT = 'yellow-relay-sites';
+const SITES_VERSION = 1;
+
+export interface ListAbout {
+  name: string;
+  source: string;
+  licence: string;
+  /** ISO date. */
+  issuedOn: string | null;
+}
+
+/** Each property of a listed site, and the column it becomes when it is read. */
+const CELLS: readonly [ColumnField, (site: ListedSite) => string][] = [
+  ['callSign', (site) => text(site.callSign)],
+  ['module', (site) => text(site.module)],
+  ['name', (site) => text(site.name)],
+  ['place', (site) => text(site.place)],
+  ['lat', (site) => text(site.lat)],
+  ['lon', (site) => text(site.lon)],
+  ['output', (site) => text(site.txHz)],
+  ['input', (site) => text(site.rxHz)],
+  ['modes', (site) => names(site.modes).join(' ')],
+  ['colorCode', (site) => text(site.colorCode)],
+  ['slot1', (site) => carried(site, 1)],
+  ['slot2', (site) => carried(site, 2)],
+  ['tone', (site) => (typeof site.ctcssHz === 'number' ? site.ctcssHz.toFixed(1) : site.dcs ? `D${text(site.dcs)}` : '')],
+  ['nac', (site) => text(site.nac)],
+  ['groupId', (site) => text(site.groupId)],
+  ['networks', (site) => names(site.networks).join(', ')],
+  ['linked', (site) => text(site.linked)],
+  ['status', (site) => (site.status === 'not said' ? '' : text(site.status))],
+  ['confirmed', (site) => text(site.confirmedOn)],
+  ['notes', (site) => text(site.notes)],
+];
+
+function text(value: unknown): string {
+  return typeof value === 'string' ? value : typeof value === 'number' ? String(value) : '';
+}
+
+function names(value: unknown): string[] {
+  return Array.isArray(value) ? value.map(text) : [];
+}
+
+function carried({ groups }: ListedSite, slot: 1 | 2): string {
+  return (Array.isArray(groups) ? groups : []).filter((one) => one?.slot === slot).map((one) => `${one.number}${one.static ? '' : 'd'}`).join(' ');
+}
+
+export function writeSites({ name, source, licence, issuedOn }: ListAbout, sites: readonly ListedSite[]): string {
+  const plain = sites.map(({ callSign, module, name: title, place, lat, lon, txHz, rxHz, modes, colorCode, groups, ctcssHz, dcs, nac, groupId, networks, linked, status, confirmedOn, notes }) => ({ callSign, module, name: title, place, lat, lon, txHz, rxHz, modes, colorCode, groups, ctcssHz, dcs, nac, groupId, networks, linked, status, confirmedOn, notes }));
+  return `${JSON.stringify({ format: SITES_FORMAT, formatVersion: SITES_VERSION, name, source, licence, issuedOn, sites: plain }, null, 1)}\n`;
+}
+
+/** A parsed document of this format as a table whose columns are known; `null` when it is none. */
+export function readSitesDocument(parsed: unknown, encoding: string): RawList | null {
+  const document = parsed as { format?: unknown; formatVersion?: unknown; sites?: unknown } | null;
+  if (document?.format !== SITES_FORMAT || document.formatVersion !== SITES_VERSION || !Array.isArray(document.sites)) return null;
+  const fields = CELLS.map(([field]) => field);
+  const rows = document.sites.map((site: unknown, at) => ({ line: at + 1, cells: CELLS.map(([, cell]) => (typeof site === 'object' && site !== null ? cell(site as ListedSite).trim() : '')) }));
+  return { header: fields, fields, rows, layout: `${encoding}, our own JSON` };
+}

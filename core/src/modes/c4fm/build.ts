@@ -1,0 +1,60 @@
+/** What the builder makes for a C4FM want: an entry that calls the room, and the one that leaves it. */
+import type { ChannelDraft } from '../../build/types';
+import type { Destination, Plan, Site, ValuesOf } from '../../plan/types';
+import type { ModeBuild, ModeCross } from '../mode';
+import { blankChannel } from './channel';
+import { LOCAL, numberFor, reaches, targetOf } from './links';
+import { roomDigits, roomNetwork } from './rooms';
+
+function valuesAt(site: Site, name: string, room: string): ValuesOf<'c4fm'> {
+  const values = blankChannel(site);
+  return { ...values, name, power: site.kind === 'hotspot' ? 'low' : 'high', c4fm: { ...values.c4fm, room } };
+}
+
+/** One zone a site: rooms and the way out of them are used together. */
+function draft(site: Site, destination: Destination, name: string, room: string, address: string, part = ''): ChannelDraft<'c4fm'> {
+  return { values: valuesAt(site, name, room), destination, ...(part === '' ? {} : { part }), contact: null, address, use: 'talk', networkId: null, siteId: site.id };
+}
+
+/** @throws Error when the destination is not in the plan: reference integrity has been broken before. */
+function channels(plan: Plan, site: Site, destination: Destination): ChannelDraft<'c4fm'>[] {
+  if (destination.kind === 'local') return [draft(site, destination, site.name, '', 'C4FM, local')];
+  const number = numberFor(plan, destination);
+  if (number === null || !('networkId' in destination)) throw new Error(`Want names a destination that the plan does not hold: ${JSON.stringify(destination)}`);
+  const leave = draft(site, { kind: 'disconnect', networkId: destination.networkId }, 'Leave', roomDigits(roomNetwork(plan, destination.networkId)!.disconnect), 'disconnect', 'disconnect');
+  const target = targetOf(plan, destination);
+  if (!target) return [leave];
+  const talk = draft(site, destination, target.room.name, number, `room ${number}`);
+  const bridge = target.room.bridgesTo === null ? undefined : plan.networks.byId[target.room.bridgesTo];
+  if (bridge && bridge.mode !== 'c4fm') talk.values.c4fm.voice = 'narrow';
+  return [talk, leave];
+}
+
+export const build: ModeBuild<'c4fm'> = {
+  channels,
+  contact: () => null,
+  receiveList: () => null,
+  withReceiveList: (values) => values,
+  profile: () => undefined,
+  worthAChannel: () => ({ destinations: [{ destination: LOCAL.destination, name: '', short: 'C4FM' }], missing: [] }),
+};
+
+/** Only narrow voice crosses; the number of a group is entered like that of a room. */
+export const cross: ModeCross<'c4fm'> = {
+  // Five digits are entered, so that a group comes with zeros before it.
+  asked: (values) => (values.c4fm.room === '' ? '' : String(Number(values.c4fm.room))),
+  most: 99_999,
+  fields: ['room'],
+  asking(site, digits) {
+    const values = valuesAt(site, 'New channel', roomDigits(Number(digits)));
+    return { ...values, c4fm: { ...values.c4fm, voice: 'narrow' } };
+  },
+  entry(plan, destination) {
+    const target = targetOf(plan, destination);
+    return target && { digits: String(target.room.number), name: target.room.name };
+  },
+  lacks(index, site, networkId) {
+    const network = roomNetwork(index.plan, networkId);
+    return site.c4fm && network && reaches(site.c4fm, networkId) ? [] : [`reach of ${network?.name ?? 'the network'}`];
+  },
+};

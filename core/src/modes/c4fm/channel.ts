@@ -1,0 +1,96 @@
+/** The C4FM fields of a channel: as sheets and files show, read and compare them. */
+import type { ChannelField, Reading } from '../../codeplug/channel-field';
+import { choice } from '../../codeplug/reading';
+import { toneFields } from '../../codeplug/tone-fields';
+import type { PathContext } from '../../path/types';
+import type { Site, ValuesOf } from '../../plan/types';
+import { GROUP_ID_MAX, GROUP_ID_OPEN, ROOM_DIGITS, ROOM_PATTERN } from './limits';
+import { groupIdText, readGroupId, roomDigits } from './rooms';
+import type { C4fmFactKey, Receive, Voice } from './types';
+
+export function isC4fmPath(context: PathContext): context is PathContext<'c4fm'> & PathContext {
+  return context.channel.mode === 'c4fm';
+}
+
+/** Narrow, since that passes every bridge; open for FM too where the site has it, with its tone. */
+export function blankChannel(site?: Site): ValuesOf<'c4fm'> {
+  const { groupIdIn = GROUP_ID_OPEN, voice = null } = site?.c4fm ?? {};
+  return {
+    name: 'New channel',
+    mode: 'c4fm',
+    rxHz: site?.txHz ?? 439_000_000,
+    txHz: site?.rxHz ?? 439_000_000,
+    power: 'low',
+    c4fm: { voice: voice ?? 'narrow', receive: site?.fm ? 'auto' : 'digital', groupTx: groupIdIn, groupRx: GROUP_ID_OPEN, room: '', toneTx: site?.fm?.toneIn ?? null, toneRx: null },
+  };
+}
+
+function groupIdField(id: string, title: string, fact: C4fmFactKey, key: 'groupTx' | 'groupRx'): ChannelField<'c4fm'> {
+  return {
+    id,
+    title,
+    kind: 'text',
+    fact,
+    show: (one) => groupIdText(one.c4fm[key]),
+    read(text) {
+      const value = readGroupId(text);
+      return value === null ? { problem: `Found “${text}”, expected a group ID from 00 to ${GROUP_ID_MAX}.` } : { put: (to) => void (to.c4fm[key] = value) };
+    },
+    copy: (to, from) => (to.c4fm = { ...to.c4fm, [key]: from.c4fm[key] }),
+  };
+}
+
+const STORED_ROOM = new RegExp(ROOM_PATTERN);
+const putRoom = (room: string): Reading<'c4fm'> => ({ put: (to) => void (to.c4fm.room = room) });
+
+function readRoom(text: string): Reading<'c4fm'> {
+  const digits = text.replace(/\s/g, '');
+  if (digits === '' || (/^\d+$/.test(digits) && digits.length === ROOM_DIGITS)) return putRoom(digits);
+  const short = /^\d{1,4}$/.test(digits);
+  return { problem: `Found “${text}”, expected the ${ROOM_DIGITS} digits of a room, or nothing.`, ...(short ? { meant: roomDigits(Number(digits)) } : {}) };
+}
+
+const VOICE: Readonly<Record<Voice, Voice>> = { narrow: 'narrow', wide: 'wide' };
+const RECEIVE: Readonly<Record<Receive, Receive>> = { auto: 'auto', digital: 'digital', analog: 'analog' };
+
+/** In a digital-only channel the radio hides its tones: what is stored is shown, so that a check can say so. */
+const tones = toneFields<'c4fm'>({ sent: 'fm-tone', heard: null }, {
+  get: (one, side) => one.c4fm[side],
+  put: (to, side, tone) => (to.c4fm = { ...to.c4fm, [side]: tone }),
+});
+
+export const fields: readonly ChannelField<'c4fm'>[] = [
+  {
+    id: 'room',
+    title: 'Room',
+    kind: 'text',
+    fact: 'room-number',
+    show: (one) => one.c4fm.room,
+    read: readRoom,
+    copy: (to, from) => (to.c4fm = { ...to.c4fm, room: from.c4fm.room }),
+    readStored: (text) => (STORED_ROOM.test(text) ? putRoom(text) : readRoom(text)),
+  },
+  groupIdField('group-tx', 'Group sent', 'group-id', 'groupTx'),
+  groupIdField('group-rx', 'Group heard', 'group-id-heard', 'groupRx'),
+  {
+    id: 'voice',
+    title: 'Voice',
+    kind: 'text',
+    options: () => Object.keys(VOICE),
+    fact: 'voice',
+    show: (one) => one.c4fm.voice,
+    read: (text) => choice(text, VOICE, (to, voice) => (to.c4fm.voice = voice)),
+    copy: (to, from) => (to.c4fm = { ...to.c4fm, voice: from.c4fm.voice }),
+  },
+  {
+    id: 'receive',
+    title: 'Opens for',
+    kind: 'text',
+    options: () => Object.keys(RECEIVE),
+    fact: 'receive',
+    show: (one) => one.c4fm.receive,
+    read: (text) => choice(text, RECEIVE, (to, receive) => (to.c4fm.receive = receive)),
+    copy: (to, from) => (to.c4fm = { ...to.c4fm, receive: from.c4fm.receive }),
+  },
+  ...tones,
+];

@@ -1,0 +1,41 @@
+import { defineCheck } from '../../../checks/check';
+import { toPointer } from '../../../plan/patches';
+import { rows } from '../../../plan/table';
+import type { Id } from '../../../plan/types';
+import { isC4fmPath } from '../channel';
+import { disconnects, targetOf } from '../links';
+import { roomDigits } from '../rooms';
+
+export const noDisconnectEntry = defineCheck({
+  id: 'no-disconnect-entry',
+  severity: 'doubtful',
+  title: 'A radio can connect to a room and not leave it',
+  docs: {
+    summary: 'A radio has entries that call rooms through a site, and none that disconnects.',
+    why: 'You cannot leave: the site stays connected, and others hear what they did not ask for.',
+    remedy: 'Build from wants again, or save the number that disconnects (99999 on most networks).',
+    source: { kind: 'common practice', name: 'each mode needs its way out programmed in its radio' },
+  },
+  messages: { none: '{radio} calls {rooms} through {site} and has no entry for {expects}, the way out.' },
+  fixes: {},
+  check(index, report) {
+    const { plan } = index;
+    for (const radio of rows(plan.radios)) {
+      const called = new Map<Id, { rooms: Set<string>; out: string }>();
+      const left = new Set<Id>();
+      for (const { context } of index.paths()) {
+        if (context.radio.id !== radio.id || !isC4fmPath(context) || !context.site?.c4fm) continue;
+        const target = targetOf(plan, context.channel.destination);
+        const { id } = context.site;
+        const out = target && roomDigits(target.network.disconnect);
+        if (target && out) called.set(id, { rooms: (called.get(id)?.rooms ?? new Set<string>()).add(target.room.name), out });
+        // A number kept in the radio will do as well as a channel.
+        if (disconnects(context, context.channel.c4fm.room) || rows(context.codeplug.rooms).some((one) => one.number === out)) left.add(id);
+      }
+      for (const [siteId, { rooms, out }] of called) {
+        if (left.has(siteId)) continue;
+        report({ message: 'none', data: { radio: radio.name, rooms: [...rooms].join(' and '), site: plan.sites.byId[siteId]!.name, expects: out }, pointer: toPointer(['codeplugs', radio.id, 'channels']), subject: { radioId: radio.id, siteId } });
+      }
+    }
+  },
+});

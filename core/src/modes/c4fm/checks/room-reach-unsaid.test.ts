@@ -1,0 +1,12 @@
+import { testCheck } from '../../../testing/check-tester';
+import { roomsPlan } from '../../../testing/sample-rooms';
+import { roomReachUnsaid } from './room-reach-unsaid';
+
+const pointer = '/sites/byId/rp5/c4fm/networkIds';
+const reaches = { reaches: (plan: ReturnType<typeof roomsPlan>) => void (plan.sites.byId['rp5']!.c4fm!.networkIds = ['rm2']) };
+
+testCheck(roomReachUnsaid, {
+  plan: roomsPlan,
+  valid: [{ name: 'said' }, { name: 'another is told of elsewhere', change: (plan) => void (plan.sites.byId['rp5']!.c4fm!.networkIds = ['rm1']) }],
+  invalid: [{ name: 'nobody has said', change: (plan) => void (plan.sites.byId['rp5']!.c4fm!.networkIds = []), findings: [{ message: 'unsaid', pointer, says: 'Nobody has said whether Dunsel Mixed reaches Mainland.', fixes: reaches }, { message: 'unsaid', pointer, fixes: reaches }] }],
+});

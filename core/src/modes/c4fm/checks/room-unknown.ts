@@ -1,0 +1,23 @@
+import { defineCheck } from '../../../checks/check';
+import { channelPointer, channelSubject } from '../../../checks/walk';
+import { eachDisagreement } from './walk';
+
+export const roomUnknown = defineCheck({
+  id: 'room-unknown',
+  severity: 'doubtful',
+  title: 'Nothing is known of this room',
+  fact: 'room',
+  docs: {
+    summary: 'A channel calls a number that no network of its site lists.',
+    why: 'It may be a slip, or a room of a network that the site does not reach.',
+    remedy: 'Look the room up by name, or read a newer list of rooms.',
+    source: { kind: 'common practice', name: 'rooms are listed by their network' },
+  },
+  messages: { unknown: 'The channel calls {has}; expected {expects}.' },
+  fixes: {},
+  check(index, report) {
+    eachDisagreement(index, 'room', 'network', (context, fact) => {
+      report({ message: 'unknown', data: { has: String(fact.has), expects: String(fact.expects) }, pointer: channelPointer(context, 'c4fm', 'room'), subject: channelSubject(context) });
+    });
+  },
+});

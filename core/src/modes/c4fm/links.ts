@@ -1,0 +1,112 @@
+/** Where a C4FM call goes: which rooms a site reaches, what it is connected to, and what waits there. */
+import type { PlanIndex } from '../../path/plan-index';
+import type { Arrival, PathContext } from '../../path/types';
+import { rows } from '../../plan/table';
+import type { Destination, Plan, Site } from '../../plan/types';
+import type { DestinationInfo } from '../mode';
+import { ROOM_DIGITS } from './limits';
+import { groupIdText, roomDigits, type FoundRoom, roomNetwork, type RoomNetwork, roomNetworks, roomOfNumber } from './rooms';
+
+export const LOCAL: DestinationInfo = { destination: { kind: 'local', mode: 'c4fm' }, name: 'C4FM, whoever hears the site', address: 'C4FM, local', category: 'local', use: 'talk' };
+
+/** Rooms and nodes to talk in; the number that disconnects comes along with them. */
+export function destinations(network: RoomNetwork): DestinationInfo[] {
+  return [
+    ...rows(network.rooms).map((room): DestinationInfo => ({ destination: { kind: 'room', networkId: network.id, roomId: room.id }, name: room.name, address: `${room.kind} ${roomDigits(room.number)}`, category: room.place || room.kind, use: 'talk' })),
+    { destination: { kind: 'disconnect', networkId: network.id }, name: `Disconnect ${network.name}`, address: `disconnect ${roomDigits(network.disconnect)}`, category: 'service', use: 'service', comesAlong: true },
+  ];
+}
+
+export function beside(): DestinationInfo[] {
+  return [LOCAL];
+}
+
+/** The room of a destination; `null` for one that is none. */
+export function targetOf(plan: Plan, destination: Destination | null): FoundRoom | null {
+  if (destination?.kind !== 'room') return null;
+  const network = roomNetwork(plan, destination.networkId);
+  const room = network?.rooms.byId[destination.roomId];
+  return network && room ? { network, room } : null;
+}
+
+/** What to enter for a destination: five digits; `null` for one that takes none. */
+export function numberFor(plan: Plan, destination: Destination | null): string | null {
+  if (destination?.kind === 'disconnect') {
+    const network = roomNetwork(plan, destination.networkId);
+    return network ? roomDigits(network.disconnect) : null;
+  }
+  const target = targetOf(plan, destination);
+  return target && roomDigits(target.room.number);
+}
+
+export function reaches({ networkIds }: { networkIds: readonly string[] }, networkId: string): boolean {
+  return networkIds.includes(networkId);
+}
+
+export interface OtherWay extends FoundRoom {
+  /** The same room under a number of its own there, or a room that bridges to the one that is meant. */
+  by: 'twin' | 'bridge';
+}
+
+/** How a site has a room that is on a network it does not reach: its twin there, else a bridge to that network. */
+export function otherWays(plan: Plan, site: Site, { network, room }: FoundRoom): OtherWay[] {
+  const reached = roomNetworks(plan).filter((one) => site.c4fm && reaches(site.c4fm, one.id) && one.id !== network.id);
+  const all = reached.flatMap((other) => rows(other.rooms).map((one) => ({ network: other, room: one })));
+  const twins = all.filter((one) => (one.room.twin?.networkId === network.id && one.room.twin.roomId === room.id) || (room.twin?.networkId === one.network.id && room.twin.roomId === one.room.id));
+  const bridges = all.filter((one) => one.room.bridgesTo === network.id);
+  return [...twins.map((one): OtherWay => ({ ...one, by: 'twin' })), ...bridges.map((one): OtherWay => ({ ...one, by: 'bridge' }))];
+}
+
+/** How a destination is to be had: empty where its gateway reaches it, else why not; `null` where the site has no C4FM. */
+export function offer(plan: Plan, site: Site, destination: Destination): string | null {
+  if (!site.c4fm) return null;
+  if (destination.kind === 'local') return site.c4fm.groupIdIn === 0 ? '' : `group ${groupIdText(site.c4fm.groupIdIn)}`;
+  if (destination.kind !== 'room' && destination.kind !== 'disconnect') return null;
+  if (site.c4fm.networkIds.length === 0) return 'reach not said';
+  if (reaches(site.c4fm, destination.networkId)) return '';
+  const target = targetOf(plan, destination);
+  const other = target && otherWays(plan, site, target)[0];
+  return other ? `not reached; ${other.by} ${roomDigits(other.room.number)}` : 'not reached';
+}
+
+/** What a site is connected to before the radio does anything, five digits; `undefined` where nobody has said. */
+export function linkBefore(index: PlanIndex, site: Site): string | null | undefined {
+  const said = index.links.find((one) => one.siteId === site.id && one.mode === 'c4fm');
+  if (said) return said.to;
+  if (site.kind === 'repeater') return undefined;
+  const { startRoom } = index.plan.profiles[site.id]!.c4fm;
+  return startRoom === null ? null : roomDigits(startRoom);
+}
+
+/** Networks on which a number is looked for: those that the site reaches; where nobody has said, the one that is meant. */
+function networksAt({ index, site, channel }: PathContext<'c4fm'>): RoomNetwork[] {
+  const { networkIds } = site!.c4fm!;
+  const meant = channel.destination && 'networkId' in channel.destination ? channel.destination.networkId : null;
+  const ids = networkIds.length > 0 ? networkIds : meant === null ? [] : [meant];
+  const found = ids.flatMap((id) => roomNetwork(index.plan, id) ?? []);
+  // The one that is meant comes first: the same number on another is another room.
+  return found.sort((a, b) => Number(b.id === meant) - Number(a.id === meant));
+}
+
+/** Whether a number leaves whatever room is connected, on a network of the site. */
+export function disconnects(context: PathContext<'c4fm'>, number: string): boolean {
+  return networksAt(context).some((network) => roomDigits(network.disconnect) === number);
+}
+
+export function route(context: PathContext<'c4fm'>): Arrival | null {
+  const { index, site, channel } = context;
+  if (!site?.c4fm) return null;
+  const here = (address: string, name: string): Arrival => ({ networkId: null, address, short: address, name });
+  const { destination } = channel;
+  const asked = channel.c4fm.room !== '' ? channel.c4fm.room : (linkBefore(index, site) ?? '');
+  if (destination?.kind === 'local' || (destination === null && asked === '')) return here('local', `who hears ${site.name}`);
+  if (asked === '' || asked.length !== ROOM_DIGITS) return null;
+  if (disconnects(context, asked)) return here('disconnect', `leaves the room at ${site.name}`);
+  const networks = networksAt(context);
+  const found = networks.flatMap((network) => {
+    const room = roomOfNumber(network, Number(asked));
+    return room ? [{ network, room }] : [];
+  })[0];
+  const network = found?.network ?? networks[0];
+  return network ? { networkId: network.id, address: `room ${asked}`, short: asked, name: found?.room.name ?? null } : null;
+}

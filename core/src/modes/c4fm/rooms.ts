@@ -1,0 +1,116 @@
+/** Rooms and nodes: how their numbers are written, and the three ways in which they are found. */
+import { freeId, putRow, rows } from '../../plan/table';
+import type { Network, NetworkOf, Plan } from '../../plan/types';
+import { GROUP_ID_MAX, PAGE_ROOMS, ROOM_DIGITS } from './limits';
+import type { Room } from './types';
+
+export type RoomNetwork = NetworkOf<'c4fm'>;
+
+export function isRoomNetwork(network: Network): network is RoomNetwork {
+  return network.mode === 'c4fm';
+}
+
+export function roomNetworks(plan: Plan): RoomNetwork[] {
+  return rows(plan.networks).filter(isRoomNetwork);
+}
+
+/** `undefined` when the plan has none of that id, or it is of another mode. */
+export function roomNetwork(plan: Plan, id: string | null): RoomNetwork | undefined {
+  const network = id === null ? undefined : plan.networks.byId[id];
+  return network && isRoomNetwork(network) ? network : undefined;
+}
+
+/** `417` → `00417`. */
+export function roomDigits(number: number): string {
+  return String(number).padStart(ROOM_DIGITS, '0');
+}
+
+/** Group IDs are said and shown with two digits: `05`. */
+export function groupIdText(id: number): string {
+  return String(id).padStart(2, '0');
+}
+
+/** `5`, `05` → 5. `null` for what is no group ID. */
+export function readGroupId(text: string): number | null {
+  const plain = text.trim();
+  return /^\d{1,2}$/.test(plain) && Number(plain) <= GROUP_ID_MAX ? Number(plain) : null;
+}
+
+/** What is wrong with a room number as it was typed, and the one that was probably meant. `null`: nothing. */
+export function roomNumberProblem(text: string, disconnect: number): { problem: string; meant?: string } | null {
+  const digits = text.replace(/\s/g, '');
+  if (!/^\d+$/.test(digits) || digits.length !== ROOM_DIGITS) {
+    const short = /^\d{1,4}$/.test(digits);
+    return { problem: `Found “${text}”, expected ${ROOM_DIGITS} digits, such as 41205.`, ...(short ? { meant: digits.padStart(ROOM_DIGITS, '0') } : {}) };
+  }
+  if (Number(digits) === disconnect) return { problem: `Found “${digits}”, which disconnects and is no room; expected the number of a room.` };
+  return null;
+}
+
+export interface FoundRoom {
+  network: RoomNetwork;
+  room: Room;
+}
+
+const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+
+function every(networks: readonly RoomNetwork[]): FoundRoom[] {
+  return networks.flatMap((network) => rows(network.rooms).map((room) => ({ network, room })));
+}
+
+/** By a part of the name or the place, accents and case aside; names that begin with it come first. */
+export function searchByName(networks: readonly RoomNetwork[], text: string): FoundRoom[] {
+  const words = plain(text).split(/\s+/).filter(Boolean);
+  if (words.length === 0) return [];
+  const rank = ({ room }: FoundRoom) => (plain(room.name).startsWith(words[0]!) ? 0 : plain(room.name).includes(words[0]!) ? 1 : 2);
+  return every(networks)
+    .filter(({ room }) => words.every((word) => plain(`${room.name} ${room.place}`).includes(word)))
+    .sort((a, b) => rank(a) - rank(b) || a.room.number - b.room.number);
+}
+
+/** By the first digits of the number; all five find one. */
+export function searchByNumber(networks: readonly RoomNetwork[], text: string): FoundRoom[] {
+  const digits = text.replace(/\s/g, '');
+  if (!/^\d{1,5}$/.test(digits)) return [];
+  return every(networks)
+    .filter(({ room }) => roomDigits(room.number).startsWith(digits))
+    .sort((a, b) => a.room.number - b.room.number);
+}
+
+/** The busiest first, a page at a time, counted from 0; rooms of which nobody says how busy they are come last. */
+export function byActivity(networks: readonly RoomNetwork[], page: number, perPage = PAGE_ROOMS): { rooms: FoundRoom[]; pages: number } {
+  const all = every(networks).sort((a, b) => (b.room.activity ?? -1) - (a.room.activity ?? -1) || a.room.number - b.room.number);
+  return { rooms: all.slice(page * perPage, (page + 1) * perPage), pages: Math.ceil(all.length / perPage) };
+}
+
+export function roomOfNumber(network: RoomNetwork, number: number): Room | undefined {
+  return rows(network.rooms).find((room) => room.number === number);
+}
+
+export type FreshRoom = Pick<Room, 'number' | 'name' | 'place' | 'kind' | 'activity'>;
+
+export interface RoomDifference {
+  fresh: FreshRoom[];
+  changed: { room: Room; to: FreshRoom }[];
+  same: number;
+}
+
+/** A network's directory against a list that was read: what is new, what differs, what is the same. Matched by number. */
+export function compareRooms(network: RoomNetwork, list: readonly FreshRoom[]): RoomDifference {
+  const byNumber = new Map(rows(network.rooms).map((one) => [one.number, one]));
+  const difference: RoomDifference = { fresh: [], changed: [], same: 0 };
+  for (const to of list) {
+    const room = byNumber.get(to.number);
+    if (!room) difference.fresh.push(to);
+    else if (room.name !== to.name || room.place !== to.place || room.kind !== to.kind || room.activity !== to.activity) difference.changed.push({ room, to });
+    else difference.same += 1;
+  }
+  return difference;
+}
+
+/** Puts a list into a network of a draft. Rooms that the list lacks stay, and so do twins and bridges. */
+export function putRooms(network: RoomNetwork, list: readonly FreshRoom[]): void {
+  const { fresh, changed } = compareRooms(network, list);
+  for (const { room, to } of changed) Object.assign(network.rooms.byId[room.id]!, to);
+  for (const one of fresh) putRow(network.rooms, { id: freeId(`r${roomDigits(one.number)}`, (id) => id in network.rooms.byId), ...one, twin: null, bridgesTo: null });
+}

@@ -1,0 +1,133 @@
+/** The C4FM pairs of each hop: who calls, how the voice is sent, which group, which room, and what connects to it. */
+import { fact, mustEqual } from '../../path/fact';
+import type { Fact, PathContext } from '../../path/types';
+import type { ModeTrace } from '../mode';
+import { CALL_SIGN_LENGTH, GROUP_ID_OPEN, ROOM_DIGITS } from './limits';
+import { disconnects, linkBefore, numberFor, reaches, targetOf } from './links';
+import { roomDigits, roomNetwork, roomOfNumber } from './rooms';
+
+/** A letter or word may stand behind the call sign: `QO3VES/P`, `QO3VES-V`. */
+export function sendsAs(field: string, callSign: string): boolean {
+  const plain = field.trim().toUpperCase();
+  return plain === callSign || (callSign !== '' && plain.startsWith(callSign) && /^[-/ ]/.test(plain.slice(callSign.length)));
+}
+
+function radio({ index, radio, channel }: PathContext<'c4fm'>): Fact[] {
+  if (!radio.c4fm) return [];
+  const { callSign } = radio.c4fm;
+  const wanted = index.plan.station.callSign;
+  const facts = [fact('c4fm-call-sign', callSign.trim() || null, wanted || null, callSign.trim() !== '' && callSign.length <= CALL_SIGN_LENGTH && (wanted === '' || sendsAs(callSign, wanted)))];
+  const { receive, toneTx, toneRx } = channel.c4fm;
+  // A digital-only channel neither sends nor opens for a tone, and its radio hides them.
+  if (receive === 'digital') facts.push(fact('fm-tone', toneTx ?? toneRx, null, toneTx === null && toneRx === null, 'doubtful'));
+  return facts;
+}
+
+/** Whether the voice must pass a bridge to another mode. */
+function bridged({ index, channel, crossing }: PathContext<'c4fm'>): boolean {
+  if (crossing) return true;
+  const bridgesTo = targetOf(index.plan, channel.destination)?.room.bridgesTo ?? null;
+  const network = bridgesTo === null ? undefined : index.plan.networks.byId[bridgesTo];
+  return network !== undefined && network.mode !== 'c4fm';
+}
+
+function air(context: PathContext<'c4fm'>): Fact[] {
+  const { channel, site } = context;
+  const { voice, receive } = channel.c4fm;
+  const facts: Fact[] = [];
+  if (bridged(context)) facts.push(mustEqual('voice', voice, 'narrow'));
+  else if (site?.c4fm && site.c4fm.voice !== null) facts.push(mustEqual('voice', voice, site.c4fm.voice, 'doubtful'));
+  if (receive === 'analog') facts.push(fact('receive', receive, site?.fm ? 'auto' : 'digital', false));
+  else if (site?.c4fm && site.fm) facts.push(mustEqual('receive', receive, 'auto', 'doubtful'));
+  return facts;
+}
+
+function site({ channel, site }: PathContext<'c4fm'>): Fact[] {
+  if (!site?.c4fm) return [];
+  const { groupIdIn } = site.c4fm;
+  // What is open for all mostly takes another group too, but nobody vouches for it.
+  const facts = [mustEqual('group-id', channel.c4fm.groupTx, groupIdIn, groupIdIn === GROUP_ID_OPEN ? 'doubtful' : 'broken')];
+  const { receive, toneTx } = channel.c4fm;
+  if (receive === 'auto' && site.fm) facts.push(fact('fm-tone', toneTx, site.fm.toneIn, site.fm.toneIn === null || toneTx === site.fm.toneIn, 'doubtful'));
+  return facts;
+}
+
+/** Local calls end at the site, the number that disconnects at its gateway. */
+function ends(context: PathContext<'c4fm'>): 'site' | 'gateway' | null {
+  const { destination, c4fm } = context.channel;
+  if (destination) return destination.kind === 'local' ? 'site' : destination.kind === 'disconnect' ? 'gateway' : null;
+  if (!context.site?.c4fm) return null;
+  const asked = c4fm.room || (linkBefore(context.index, context.site) ?? '');
+  return asked === '' ? 'site' : disconnects(context, asked) ? 'gateway' : null;
+}
+
+/** Which network the room is on, held against those that the site's gateway reaches. */
+function reachFact({ index, channel, site }: PathContext<'c4fm'>): Fact[] {
+  const { destination } = channel;
+  if (!site?.c4fm || (destination?.kind !== 'room' && destination?.kind !== 'disconnect')) return [];
+  const { networkIds } = site.c4fm;
+  const names = networkIds.flatMap((id) => roomNetwork(index.plan, id)?.name ?? []);
+  return [fact('room-network', names.join(', ') || null, roomNetwork(index.plan, destination.networkId)!.name, reaches(site.c4fm, destination.networkId), networkIds.length === 0 ? 'doubtful' : 'broken')];
+}
+
+/** A room is connected from the radio, or by the hotspot at start; what is connected otherwise is somebody's doing. */
+function connectFacts({ index, channel, site }: PathContext<'c4fm'>): Fact[] {
+  const target = targetOf(index.plan, channel.destination);
+  if (!site?.c4fm || !target) return [];
+  const number = roomDigits(target.room.number);
+  if (channel.c4fm.room !== '') return [fact('connect', `${channel.c4fm.room}, once it is called`, `${channel.c4fm.room}, once it is called`, true)];
+  const before = linkBefore(index, site);
+  return [fact('connect', before === undefined ? 'nobody has said' : (before ?? 'nothing'), number, before === number, before === undefined ? 'doubtful' : 'broken')];
+}
+
+function gateway(context: PathContext<'c4fm'>): Fact[] {
+  const reach = reachFact(context);
+  // What is not reached cannot be connected: told once.
+  const facts = reach.some((one) => one.state === 'broken') ? reach : [...reach, ...connectFacts(context)];
+  return ends(context) === 'gateway' ? [...facts, ...numberFacts(context)] : facts;
+}
+
+function numberFacts({ index, channel }: PathContext<'c4fm'>): Fact[] {
+  const expects = numberFor(index.plan, channel.destination);
+  const { room } = channel.c4fm;
+  if (expects !== null) return room === '' && channel.destination?.kind === 'room' ? [] : [mustEqual('room-number', room, expects)];
+  return room === '' ? [] : [fact('room-number', room, `${ROOM_DIGITS} digits`, room.length === ROOM_DIGITS)];
+}
+
+/** A number without a meaning in the plan: is there such a room on what the site reaches? */
+function knownFact(context: PathContext<'c4fm'>): Fact[] {
+  const { index, channel, network } = context;
+  const { room } = channel.c4fm;
+  if (channel.destination !== null || room.length !== ROOM_DIGITS || !context.site?.c4fm) return [];
+  const known = network ? roomOfNumber(network, Number(room)) : undefined;
+  return [fact('room', room, network ? `one of ${index.plan.networks.byId[network.id]!.name}` : 'one of a network it reaches', known !== undefined, 'doubtful')];
+}
+
+function network(context: PathContext<'c4fm'>): Fact[] {
+  return context.site?.c4fm ? [...numberFacts(context), ...knownFact(context)] : [];
+}
+
+/** The receiver opens for all, or for the group that the site sends. */
+function replySite({ channel, site }: PathContext<'c4fm'>): Fact[] {
+  if (!site?.c4fm) return [];
+  const { groupRx } = channel.c4fm;
+  return [fact('group-id-heard', groupRx, site.c4fm.groupIdOut, groupRx === GROUP_ID_OPEN || groupRx === site.c4fm.groupIdOut)];
+}
+
+/** Another room than was meant, and a place that is reached. */
+function astray({ index, channel, arrives }: PathContext<'c4fm'>): boolean {
+  const expects = numberFor(index.plan, channel.destination);
+  return arrives !== null && expects !== null && arrives.networkId !== null && arrives.short !== expects;
+}
+
+export const trace: ModeTrace<'c4fm'> = {
+  radio,
+  air,
+  site,
+  ends,
+  beyond: { gateway, network, replyNetwork: () => [], replyGateway: gateway },
+  destination: () => [],
+  replySite,
+  replyRadio: () => [],
+  astray,
+};

@@ -1,0 +1,113 @@
+/** What a plan stores about C4FM, per kind of entity. */
+import type { Id, Table } from '../../plan/types';
+import type { ToneText } from '../../radio-math/tones';
+import type { RECEIVES, VOICES } from './limits';
+
+/** Narrow: voice beside data. Wide: voice at the full rate; bridges to other modes do not take it. */
+export type Voice = (typeof VOICES)[number];
+
+/** What a channel opens for: digital and FM by what comes (`auto`), or one of both. */
+export type Receive = (typeof RECEIVES)[number];
+
+export interface C4fmRadioFields {
+  /** Sent with each over, as it is programmed in this radio. At most 10 characters go on the air. */
+  callSign: string;
+  /** `null` where the radio keeps no rooms. */
+  rooms: RoomMemoryLimits | null;
+  /** Stored DTMF codes; 0 for none. */
+  dtmfMemories: number;
+}
+
+/** What a radio keeps of rooms; names in characters. */
+export interface RoomMemoryLimits {
+  categories: number;
+  perCategory: number;
+  nameLength: number;
+}
+
+export interface C4fmSiteFields {
+  /** Group ID that it takes, 0 to 99; hotspots commonly take 0. */
+  groupIdIn: number;
+  /** Group ID that it sends, 0 to 99. */
+  groupIdOut: number;
+  /** Voice that it passes; `null`: both. */
+  voice: Voice | null;
+  /** Networks of rooms that its gateway reaches; empty: nobody has said. */
+  networkIds: Id[];
+}
+
+/** A network of rooms and nodes. */
+export interface C4fmNetworkFields {
+  mode: 'c4fm';
+  rooms: Table<Room>;
+  /** Connecting to this number disconnects. Common practice: 99999. */
+  disconnect: number;
+}
+
+export interface Room {
+  id: Id;
+  /** 0 to 99,999, written with five digits. */
+  number: number;
+  name: string;
+  place: string;
+  kind: 'room' | 'node';
+  /** Nodes lately connected to it, as its list says; `null` while it does not. */
+  activity: number | null;
+  /** The same room on another network. */
+  twin: { networkId: Id; roomId: Id } | null;
+  /** A network that it bridges to: what is said in it is heard there. */
+  bridgesTo: Id | null;
+}
+
+/** Rooms are connected to; the disconnect number is the way out of whichever one is. */
+export type C4fmDestination = { kind: 'room'; networkId: Id; roomId: Id } | { kind: 'disconnect'; networkId: Id };
+
+export interface C4fmChannelFields {
+  voice: Voice;
+  receive: Receive;
+  groupTx: number;
+  /** What opens the receiver; 0 for all. */
+  groupRx: number;
+  /** Number to connect to from this channel: five digits; empty where nothing is connected to. */
+  room: string;
+  /** For the FM side of a mixed site: sent and opened for in FM only. */
+  toneTx: ToneText | null;
+  toneRx: ToneText | null;
+}
+
+export interface C4fmProfileFields {
+  /** Number of the room it connects to at start; `null`: none. */
+  startRoom: number | null;
+}
+
+/** A room in a radio: its category counts from 1. */
+export interface RoomMemory {
+  id: Id;
+  name: string;
+  /** As it is called: five digits. */
+  number: string;
+  category: number;
+}
+
+/** One's favourite rooms, in categories, from which the memories of the radios are dealt. */
+export interface RoomBook {
+  categories: Table<RoomCategory>;
+  entries: Table<RoomBookEntry>;
+}
+
+export interface RoomCategory {
+  id: Id;
+  name: string;
+}
+
+export interface RoomBookEntry {
+  id: Id;
+  categoryId: Id;
+  networkId: Id;
+  roomId: Id;
+  /** How often it was used: what is used most comes first. */
+  uses: number;
+}
+
+/** Pairs of a path that only C4FM has. */
+export type C4fmFactKey = 'c4fm-call-sign' | 'voice' | 'group-id' | 'group-id-heard' | 'receive' | 'fm-tone' | 'room-network' | 'connect' | 'room-number' | 'room';

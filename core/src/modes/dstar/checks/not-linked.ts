@@ -1,0 +1,25 @@
+import { defineCheck } from '../../../checks/check';
+import { channelPointer, channelSubject } from '../../../checks/walk';
+import { eachDisagreement } from './walk';
+
+export const notLinked = defineCheck({
+  id: 'not-linked',
+  severity: 'broken',
+  title: 'The site is not linked there, and nothing links it',
+  fact: 'link',
+  docs: {
+    summary: 'A channel is meant for a reflector that its site is not linked to, and the radio has no entry that links it.',
+    why: 'Your call stays at the site, or goes to whatever it is linked to; nothing comes from the reflector.',
+    remedy: 'Build the link entry from the want, or let the hotspot link there at start.',
+    source: { kind: 'common practice', name: 'link first, then talk' },
+  },
+  messages: { nothing: '{site} is linked to nothing; expected {expects}, and {radio} has no entry that links it.', elsewhere: '{site} is linked to {has}; expected {expects}, and {radio} has no entry that links it.' },
+  fixes: {},
+  check(index, report) {
+    eachDisagreement(index, 'link', 'gateway', (context, fact) => {
+      if (fact.state !== 'broken') return;
+      const data = { site: context.site!.name, has: String(fact.has), expects: String(fact.expects), radio: context.radio.name };
+      report({ message: fact.has === 'nothing' ? 'nothing' : 'elsewhere', data, pointer: channelPointer(context, 'destination'), subject: channelSubject(context) });
+    });
+  },
+});

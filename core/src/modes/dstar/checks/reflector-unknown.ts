@@ -1,0 +1,24 @@
+import { defineCheck } from '../../../checks/check';
+import { channelPointer, channelSubject } from '../../../checks/walk';
+import { listedReflector } from '../links';
+import { eachDisagreement } from './walk';
+
+export const reflectorUnknown = defineCheck({
+  id: 'reflector-unknown',
+  severity: 'doubtful',
+  title: 'The directory does not know this reflector or module',
+  fact: 'reflector',
+  docs: {
+    summary: 'A channel asks for a reflector, or for a module of one, that the directory of its family does not list.',
+    why: 'A gateway says that it cannot link, or links you to an empty module.',
+    remedy: 'Compare the number and module with the family’s directory, or add it under Networks.',
+  },
+  messages: { unknown: '{has} is in no directory of the plan.', module: 'The directory lists {expects}; found {has}.' },
+  fixes: {},
+  check(index, report) {
+    eachDisagreement(index, 'reflector', 'network', (context, fact) => {
+      const has = String(fact.has);
+      report({ message: listedReflector(index.plan, has.slice(0, 6)) ? 'module' : 'unknown', data: { has, expects: String(fact.expects) }, pointer: channelPointer(context, 'dstar', 'ur'), subject: channelSubject(context) });
+    });
+  },
+});

@@ -1,0 +1,42 @@
+import type { Report } from '../../../checks/check';
+import { channelPointer, channelSubject, disagreementsIn, set } from '../../../checks/walk';
+import type { PlanIndex } from '../../../path/plan-index';
+import type { Fact, PathContext } from '../../../path/types';
+import { rows } from '../../../plan/table';
+import type { Radio } from '../../../plan/types';
+import { fieldText, readCommand } from '../addresses';
+import { urFor } from '../links';
+import type { DstarRadioFields } from '../types';
+
+/** Calls `visit` for each D-STAR path whose pair does not agree. */
+export const eachDisagreement = disagreementsIn('dstar');
+
+export type DstarContext = PathContext<'dstar'> & PathContext;
+
+/** UR is looked at where a call ends: at the site, its gateway or the network. */
+export function eachUr(index: PlanIndex, visit: (context: DstarContext, fact: Fact) => void): void {
+  for (const hop of ['site', 'gateway', 'network'] as const) eachDisagreement(index, 'ur', hop, (context, fact) => visit(context as DstarContext, fact));
+}
+
+/** What is wrong with a UR that is not what it should be. */
+export function urFault(context: DstarContext, fact: Fact): 'left' | 'malformed' | 'other' {
+  if (fact.state === 'doubtful') return 'left';
+  return readCommand(context.channel.dstar.ur).kind === 'malformed' ? 'malformed' : 'other';
+}
+
+/** Reports a UR, with the press that sets what is expected where that is known. */
+export function reportUr<M extends string>(report: Report<M, 'set'>, context: DstarContext, message: M, data: Record<string, string> = {}): void {
+  const expects = urFor(context.index.plan, context.channel.destination);
+  const pointer = channelPointer(context, 'dstar', 'ur');
+  report({
+    message,
+    data: { has: fieldText(context.channel.dstar.ur), expects: expects === null ? '' : fieldText(expects), ...data },
+    pointer,
+    subject: channelSubject(context),
+    fixes: expects === null ? [] : [{ id: 'set', patches: [set(pointer, expects)] }],
+  });
+}
+
+export function eachDstarRadio(index: PlanIndex, visit: (radio: Radio, dstar: DstarRadioFields, pointer: string) => void): void {
+  for (const radio of rows(index.plan.radios)) if (radio.dstar) visit(radio, radio.dstar, `/radios/byId/${radio.id}/dstar`);
+}

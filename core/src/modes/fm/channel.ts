@@ -1,0 +1,33 @@
+/** The FM fields of a channel: as sheets and files show, read and compare them. */
+import type { ChannelField } from '../../codeplug/channel-field';
+import { choice } from '../../codeplug/reading';
+import { toneFields } from '../../codeplug/tone-fields';
+import type { PathContext } from '../../path/types';
+import type { Site, ValuesOf } from '../../plan/types';
+import type { FmWidthHz } from './types';
+
+export function isFmPath(context: PathContext): context is PathContext<'fm'> & PathContext {
+  return context.channel.mode === 'fm';
+}
+
+/** Without a site on a frequency of none yet. */
+export function blankChannel(site?: Site): ValuesOf<'fm'> {
+  const { toneIn = null, widthHz = 12_500 } = site?.fm ?? {};
+  return { name: 'New channel', mode: 'fm', rxHz: site?.txHz ?? 145_500_000, txHz: site?.rxHz ?? 145_500_000, power: 'low', fm: { toneTx: toneIn, toneRx: null, widthHz } };
+}
+
+const WIDTHS: Readonly<Record<string, FmWidthHz>> = { '12.5': 12_500, '25': 25_000, narrow: 12_500, wide: 25_000 };
+
+export const fields: readonly ChannelField<'fm'>[] = [
+  ...toneFields<'fm'>({ sent: 'tone', heard: 'tone-heard' }, { get: (one, side) => one.fm[side], put: (to, side, tone) => (to.fm = { ...to.fm, [side]: tone }) }),
+  {
+    id: 'width',
+    title: 'Width kHz',
+    kind: 'text',
+    options: () => ['12.5', '25'],
+    fact: 'width',
+    show: (one) => String(one.fm.widthHz / 1000),
+    read: (text) => choice<FmWidthHz, 'fm'>(text.replace(',', '.'), WIDTHS, (to, widthHz) => (to.fm.widthHz = widthHz)),
+    copy: (to, from) => (to.fm = { ...to.fm, widthHz: from.fm.widthHz }),
+  },
+];

@@ -1,0 +1,25 @@
+import { defineCheck } from '../../../checks/check';
+import { reportValue } from '../../../checks/walk';
+import { isFmPath } from '../channel';
+
+export const bandwidthNotOfCountry = defineCheck({
+  id: 'bandwidth-not-of-country',
+  severity: 'doubtful',
+  title: 'An FM width that is not the country’s',
+  docs: {
+    summary: 'An FM channel that no site speaks for has another width than the country uses.',
+    why: 'Too wide is distorted and disturbs the next channel; too narrow is faint.',
+    remedy: 'Take the country’s width, which is set under Station.',
+    source: { kind: 'common practice', name: 'FM of 25 or 12.5 kHz spacing, by country: a setting' },
+  },
+  messages: { differs: 'The channel is {has} kHz wide; in your country FM is {expects} kHz.' },
+  fixes: { set: 'Set the width to {expects} kHz' },
+  check(index, report) {
+    const { fmWidthHz } = index.plan.station;
+    for (const { context } of index.paths()) {
+      // A site speaks for itself.
+      if (!isFmPath(context) || context.site?.fm || context.channel.fm.widthHz === fmWidthHz) continue;
+      reportValue(report, context, ['fm', 'widthHz'], { message: 'differs', data: { has: context.channel.fm.widthHz / 1000, expects: fmWidthHz / 1000 }, to: fmWidthHz });
+    }
+  },
+});

@@ -1,0 +1,41 @@
+/** P25 numbers: access codes in hex, talk groups, units. */
+import { GROUP_ALL, GROUP_MAX, NAC_MAX, UNIT_MAX } from './limits';
+
+/** `659` → `293`: three hex digits, as radios show it. */
+export function nacText(nac: number): string {
+  return nac.toString(16).toUpperCase().padStart(3, '0');
+}
+
+/** `293`, `0x293`, `F7E` → the code; typed as hex, as everybody writes it. `null` for what is none. */
+export function readNac(text: string): number | null {
+  const plain = text.trim().replace(/^(0x|\$)/i, '').replace(/h$/i, '');
+  if (!/^[0-9a-f]{1,3}$/i.test(plain)) return null;
+  const value = parseInt(plain, 16);
+  return value <= NAC_MAX ? value : null;
+}
+
+export type GroupClass = 'null' | 'usable' | 'all-call' | 'not 16 bits';
+
+/** Class of a talk group (16 bits; from memory). */
+export function classifyGroup(number: number): GroupClass {
+  if (!Number.isInteger(number) || number < 0 || number > GROUP_ALL) return 'not 16 bits';
+  if (number === 0) return 'null';
+  return number <= GROUP_MAX ? 'usable' : 'all-call';
+}
+
+/** Why a number cannot be a group to call; `null` when it can. */
+export function groupProblem(number: number): string | null {
+  switch (classifyGroup(number)) {
+    case 'usable':
+      return null;
+    case 'all-call':
+      return `Found ${GROUP_ALL}, which calls everybody and is no destination; expected 1 to ${GROUP_MAX}.`;
+    default:
+      return `Found ${number}, expected a talk group from 1 to ${GROUP_MAX}.`;
+  }
+}
+
+/** An individual unit: 1 to 9,999,999 (from memory). */
+export function isUnitId(number: number): boolean {
+  return Number.isInteger(number) && number >= 1 && number <= UNIT_MAX;
+}

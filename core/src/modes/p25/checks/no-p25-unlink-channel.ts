@@ -1,0 +1,39 @@
+import { defineCheck } from '../../../checks/check';
+import { toPointer } from '../../../plan/patches';
+import { rows } from '../../../plan/table';
+import type { Id } from '../../../plan/types';
+import { isP25Path } from '../channel';
+import { groupFor, unlinks } from '../links';
+
+export const noP25UnlinkChannel = defineCheck({
+  id: 'no-p25-unlink-channel',
+  severity: 'doubtful',
+  title: 'A radio can link a site to a P25 group and not unlink it',
+  docs: {
+    summary: 'A radio has channels that call P25 groups through a site, and none that calls the unlink group.',
+    why: 'You cannot leave: the site stays linked, and others hear what they did not ask for.',
+    remedy: 'Build from wants again, or add a channel with the unlink group.',
+    source: { kind: 'common practice', name: 'each mode needs its way out programmed in its radio' },
+  },
+  messages: { none: '{radio} calls {groups} through {site} and has no channel for group {expects}, the way out.' },
+  fixes: {},
+  check(index, report) {
+    const { plan } = index;
+    for (const radio of rows(plan.radios)) {
+      const called = new Map<Id, { groups: Set<string>; out: number }>();
+      const left = new Set<Id>();
+      for (const { context } of index.paths()) {
+        if (context.radio.id !== radio.id || !isP25Path(context) || !context.site?.p25) continue;
+        const { id } = context.site;
+        const wanted = context.channel.destination?.kind === 'p25-group' ? groupFor(plan, context.channel.destination) : null;
+        const out = wanted?.network.special.unlink ?? null;
+        if (wanted && out !== null) called.set(id, { groups: (called.get(id)?.groups ?? new Set<string>()).add(wanted.name), out });
+        if (unlinks(context, context.channel.p25.group)) left.add(id);
+      }
+      for (const [siteId, { groups, out }] of called) {
+        if (left.has(siteId)) continue;
+        report({ message: 'none', data: { radio: radio.name, groups: [...groups].join(' and '), site: plan.sites.byId[siteId]!.name, expects: out }, pointer: toPointer(['codeplugs', radio.id, 'channels']), subject: { radioId: radio.id, siteId } });
+      }
+    }
+  },
+});

@@ -1,0 +1,99 @@
+/** The P25 pairs of each hop: who calls, under which access code, and which group links where. */
+import { fact, mustEqual } from '../../path/fact';
+import type { Fact, PathContext } from '../../path/types';
+import type { ModeTrace } from '../mode';
+import { classifyGroup, isUnitId } from './addresses';
+import { NAC_ANY, NAC_PASS } from './limits';
+import { groupFor, linkBefore, p25Network, unlinks, whatIsAt } from './links';
+
+/** Codes that are settings of a receiver, and are never to be sent by a radio. */
+export function isSpecialNac(nac: number): boolean {
+  return nac === NAC_ANY || nac === NAC_PASS;
+}
+
+function radio({ index, radio, channel }: PathContext<'p25'>): Fact[] {
+  if (!radio.p25) return [];
+  const { unitId } = radio.p25;
+  const { dmrId } = index.plan.station;
+  const facts = [fact('unit-id', unitId, dmrId, unitId !== null && isUnitId(unitId) && (dmrId === null || unitId === dmrId))];
+  facts.push(fact('nac-value', channel.p25.nac, 'a code of its own', !isSpecialNac(channel.p25.nac)));
+  return facts;
+}
+
+/** A site that passes any code minds none; a special code of the radio is told of as that. */
+function site({ channel, site }: PathContext<'p25'>): Fact[] {
+  if (!site?.p25) return [];
+  const { nac } = site.p25;
+  return [fact('nac', channel.p25.nac, nac, nac === NAC_PASS || nac === NAC_ANY || channel.p25.nac === nac || isSpecialNac(channel.p25.nac))];
+}
+
+/** Local calls end at the site, the unlink group at its gateway. */
+function ends(context: PathContext<'p25'>): 'site' | 'gateway' | null {
+  const { destination, p25 } = context.channel;
+  if (destination) return destination.kind === 'local' ? 'site' : destination.kind === 'p25-special' && destination.special === 'unlink' ? 'gateway' : null;
+  return context.site?.p25 && unlinks(context, p25.group) ? 'gateway' : null;
+}
+
+function reachFact({ index, channel, site }: PathContext<'p25'>): Fact[] {
+  const wanted = groupFor(index.plan, channel.destination);
+  if (!site?.p25 || !wanted) return [];
+  const { networkIds } = site.p25;
+  const names = networkIds.flatMap((id) => p25Network(index.plan, id)?.name ?? []);
+  return [fact('p25-network', names.join(', ') || null, wanted.network.name, networkIds.includes(wanted.network.id), networkIds.length === 0 ? 'doubtful' : 'broken')];
+}
+
+function linkFact({ index, channel, site }: PathContext<'p25'>): Fact[] {
+  if (!site?.p25 || channel.destination?.kind !== 'p25-group') return [];
+  const before = linkBefore(index, site);
+  const words = before === String(channel.p25.group) ? before : `${channel.p25.group}, once it is called`;
+  return [fact('p25-link', words, words, true)];
+}
+
+function gateway(context: PathContext<'p25'>): Fact[] {
+  const reach = reachFact(context);
+  // What is not reached cannot be linked: told once.
+  const facts = reach.some((one) => one.state === 'broken') ? reach : [...reach, ...linkFact(context)];
+  return ends(context) === 'gateway' ? [...facts, ...numberFacts(context)] : facts;
+}
+
+function numberFacts({ index, channel }: PathContext<'p25'>): Fact[] {
+  const { group } = channel.p25;
+  const wanted = groupFor(index.plan, channel.destination);
+  if (wanted) return [mustEqual('p25-number', group, wanted.number)];
+  return [fact('p25-number', group, 'a group that can be called', classifyGroup(group) === 'usable')];
+}
+
+function network(context: PathContext<'p25'>): Fact[] {
+  const { channel, network, site } = context;
+  if (!site?.p25) return [];
+  const facts = numberFacts(context);
+  if (channel.destination !== null || classifyGroup(channel.p25.group) !== 'usable') return facts;
+  return [...facts, fact('p25-group', channel.p25.group, network ? `one of ${network.name}` : 'one of a network it reaches', network !== null && whatIsAt(network, channel.p25.group) !== null, 'doubtful')];
+}
+
+/** The receiver opens for its own code, or for any. */
+function replySite({ channel, site }: PathContext<'p25'>): Fact[] {
+  if (!site?.p25) return [];
+  const { nacRx } = channel.p25;
+  const { nac } = site.p25;
+  // What passes any code sends the one that it was given.
+  const comes = nac === NAC_PASS || nac === NAC_ANY ? channel.p25.nac : nac;
+  return [fact('nac-heard', nacRx, comes, nacRx === NAC_ANY || nacRx === comes)];
+}
+
+function astray({ index, channel, arrives }: PathContext<'p25'>): boolean {
+  const wanted = groupFor(index.plan, channel.destination);
+  return arrives !== null && arrives.networkId !== null && wanted !== null && classifyGroup(channel.p25.group) === 'usable' && channel.p25.group !== wanted.number;
+}
+
+export const trace: ModeTrace<'p25'> = {
+  radio,
+  air: () => [],
+  site,
+  ends,
+  beyond: { gateway, network, replyNetwork: () => [], replyGateway: reachFact },
+  destination: () => [],
+  replySite,
+  replyRadio: () => [],
+  astray,
+};

@@ -1,0 +1,143 @@
+/**
+ * Reading a list off the main thread, in chunks: the server goes on answering, and the database takes one chunk while
+ * the next is read. What crosses between the threads are texts ready for the database, not objects.
+ */
+import { createHash } from 'node:crypto';
+import { guessColumns, asColumn } from '@relay/core/lists/columns';
+import { saidOf, siteKey } from '@relay/core/lists/corrections';
+import { readRaw, signatureOf } from '@relay/core/lists/raw';
+import { SiteReader } from '@relay/core/lists/read-sites';
+import type { Column, ColumnField, ListedSite, RawList } from '@relay/core/lists/types';
+import type { ReadFinding } from '@relay/core/formats/format';
+
+interface ReadCounts {
+  good: number;
+  doubtful: number;
+  rejected: number;
+  /** The first of them; rejected lines come first. */
+  findings: ReadFinding[];
+}
+
+export interface ReadHead {
+  layout: string;
+  headed: boolean;
+  header: string[] | null;
+  signature: string;
+  columns: Column[];
+  sample: string[][];
+  lines: number;
+}
+
+/** Sites as JSON for `json_to_recordset`. */
+export interface ReadChunk {
+  sites: string;
+  groups: string;
+  /** Lines read so far. */
+  lines: number;
+}
+
+export interface RejectedLine {
+  line: number;
+  cells: string[];
+  why: string;
+}
+
+export interface ReadEnd {
+  counts: ReadCounts;
+  rejected: RejectedLine[];
+  /** Key, call sign and fingerprint of each site: what a newer version is held against. */
+  said: { key: string; callSign: string; said: string }[];
+}
+
+const CHUNK = 2000;
+const SAMPLE_ROWS = 6;
+const MOST_FINDINGS = 100;
+const MOST_REJECTED = 5000;
+
+/** A null character is no text for the database, and no letter of anybody's name. */
+const clean = (text: string) => text.replaceAll('\u0000', '');
+
+/** The same text said again gives the same fingerprint; it is no secret. */
+function fingerprint(site: ListedSite): string {
+  return createHash('md5').update(saidOf(site)).digest('base64').slice(0, 16);
+}
+
+function record(line: number, site: ListedSite): object {
+  return {
+    line,
+    call_sign: clean(site.callSign),
+    module: clean(site.module),
+    name: clean(site.name),
+    place: clean(site.place),
+    lat: site.lat,
+    lon: site.lon,
+    tx_hz: site.txHz,
+    rx_hz: site.rxHz !== null && site.rxHz > 0 ? site.rxHz : null,
+    modes: site.modes,
+    color_code: site.colorCode,
+    ctcss_hz: site.ctcssHz,
+    dcs: site.dcs,
+    status: site.status,
+    confirmed_on: site.confirmedOn,
+    notes: clean(site.notes),
+    nac: site.nac,
+    group_id: site.groupId,
+    networks: site.networks.map(clean),
+    linked: clean(site.linked),
+    fingerprint: fingerprint(site),
+  };
+}
+
+/** One list being read, chunk by chunk. */
+export class ListReading {
+  readonly head: ReadHead;
+  private readonly reader: SiteReader;
+  private readonly raw: RawList;
+  private at = 0;
+  private doubtful = 0;
+  private readonly doubts: ReadFinding[] = [];
+  private readonly wrong: { line: RejectedLine; finding: ReadFinding }[] = [];
+  private rejected = 0;
+  private readonly said: ReadEnd['said'] = [];
+
+  /** @param fields what the user, or a recipe, takes the columns for; guessed where there are none */
+  constructor(bytes: Uint8Array, fieldsFor: (signature: string) => readonly ColumnField[] | null) {
+    this.raw = readRaw(bytes);
+    const signature = signatureOf(this.raw);
+    const guessed = guessColumns(this.raw);
+    const fields = fieldsFor(signature);
+    const columns = fields ? fields.map((field, at) => (guessed[at]?.field === field ? guessed[at] : asColumn(this.raw, at, field))) : guessed;
+    const { header, rows, layout } = this.raw;
+    this.reader = new SiteReader(columns);
+    this.head = { layout, headed: header !== null, header, signature, columns, sample: rows.slice(0, SAMPLE_ROWS).map((row) => row.cells), lines: rows.length };
+  }
+
+  /** `null` when the last line has been read. */
+  next(): ReadChunk | null {
+    if (this.at >= this.raw.rows.length) return null;
+    const sites: object[] = [];
+    const groups: object[] = [];
+    for (const row of this.raw.rows.slice(this.at, this.at + CHUNK)) {
+      const read = this.reader.read(row);
+      if ('rejected' in read) {
+        this.rejected += 1;
+        if (this.wrong.length < MOST_REJECTED) this.wrong.push({ line: { ...row, why: `${read.rejected.place}: found ${read.rejected.found}, expected ${read.rejected.expected}` }, finding: read.rejected });
+        continue;
+      }
+      const { site, doubts } = read;
+      if (doubts.length > 0) this.doubtful += 1;
+      if (this.doubts.length < MOST_FINDINGS) this.doubts.push(...doubts);
+      const one = record(row.line, site);
+      sites.push(one);
+      for (const { slot, number, static: is_static } of site.groups) groups.push({ line: row.line, slot, number, is_static });
+      this.said.push({ key: siteKey(site), callSign: site.callSign, said: (one as { fingerprint: string }).fingerprint });
+    }
+    this.at += CHUNK;
+    return { sites: JSON.stringify(sites), groups: JSON.stringify(groups), lines: Math.min(this.at, this.raw.rows.length) };
+  }
+
+  end(): ReadEnd {
+    const findings = [...this.wrong.map((one) => one.finding), ...this.doubts].slice(0, MOST_FINDINGS);
+    return { counts: { good: this.said.length, doubtful: this.doubtful, rejected: this.rejected, findings }, rejected: this.wrong.map((one) => one.line), said: this.said };
+  }
+}

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+/** A C4FM channel beside the sheet: the order in which its room is used, and where the radio keeps it. */
+import { computed } from 'vue';
+import { isC4fmPath } from '@relay/core/modes/c4fm/channel';
+import { memoryOf, orderOf } from '@relay/core/modes/c4fm/connect';
+import { linkBefore, targetOf } from '@relay/core/modes/c4fm/links';
+import { roomDigits } from '@relay/core/modes/c4fm/rooms';
+import { contextOf } from '@relay/core/path/context';
+import type { PathContext } from '@relay/core/path/types';
+import type { Channel } from '@relay/core/plan/types';
+import { StepStrip } from '../../parts';
+import { usePlanStore } from '../../sync/plan-store';
+
+const props = defineProps<{ radioId: string; channel: Channel }>();
+defineEmits<{ select: [channelId: string] }>();
+const store = usePlanStore();
+const context = computed(() => {
+  const found = store.index ? contextOf({ ...store.index, links: store.links }, props.radioId, props.channel) : null;
+  return found && isC4fmPath(found) ? (found as PathContext<'c4fm'>) : null;
+});
+const order = computed(() => (context.value ? orderOf(context.value) : []));
+const target = computed(() => targetOf(store.plan!, props.channel.destination));
+const memory = computed(() => (context.value && target.value ? memoryOf(context.value, roomDigits(target.value.room.number)) : null));
+const before = computed(() => (context.value?.site?.c4fm ? linkBefore(context.value.index, context.value.site) : undefined));
+const said = computed(() => store.links.find((one) => one.siteId === props.channel.siteId && one.mode === 'c4fm'));
+const PLANNED = 'planned';
+const NOTHING = 'nothing';
+const choices = computed(() => [NOTHING, ...(target.value ? [roomDigits(target.value.room.number)] : [])]);
+
+function say(value: string): void {
+  if (props.channel.siteId) store.sayLink(props.channel.siteId, 'c4fm', value === PLANNED ? undefined : value === NOTHING ? null : value);
+}
+</script>
+
+<template>
+  <section v-if="context && order.length" class="panel" :aria-label="`How ${channel.name} is used`" data-testid="c4fm-panel">
+    <div>
+      <StepStrip :steps="order" :here="channel.id" data-testid="connect-strip" @select="$emit('select', $event)" />
+      <p class="soft">{{ order[0]!.say }}</p>
+    </div>
+    <div class="beside">
+      <p>{{ memory ? `In ${context.radio.name}: ${memory}.` : `Not kept in ${context.radio.name}: call it by its number, or save it.` }} <router-link :to="{ name: 'rooms', params: { planId: store.planId! }, query: { find: target!.room.name } }">Room book</router-link></p>
+      <label>{{ context.site!.name }} is connected to <select class="plain-input" :value="said === undefined ? PLANNED : (said.to ?? NOTHING)" aria-label="What the site is connected to now" @change="say(($event.target as HTMLSelectElement).value)"><option :value="PLANNED">as planned: {{ before === undefined ? 'nobody has said' : (before ?? 'no room') }}</option><option v-for="one in choices" :key="one" :value="one">{{ one === NOTHING ? 'no room' : one }}</option></select></label>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  display: grid;
+  grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+  gap: 10px 26px;
+  max-height: 180px;
+  padding: 10px 0;
+  overflow: auto;
+  border-top: 1px solid var(--hairline);
+}
+
+.beside {
+  display: grid;
+  gap: 6px;
+  align-content: start;
+}
+
+@media (max-width: 900px) {
+  .panel {
+    grid-template-columns: minmax(0, 1fr);
+    max-height: none;
+  }
+}
+</style>

@@ -1,0 +1,37 @@
+<script setup lang="ts">
+/** A network of rooms: how one leaves it, which sites reach it, and its rooms and nodes. */
+import { computed } from 'vue';
+import { roomDigits, roomNetwork, type RoomNetwork } from '@relay/core/modes/c4fm/rooms';
+import { rows } from '@relay/core/plan/table';
+import { FieldGroup, ReachList, TextField } from '../../parts';
+import { takeName, takeWhole } from '../../parts/field';
+import { usePlanStore } from '../../sync/plan-store';
+import RoomImport from './RoomImport.vue';
+import RoomTable from './RoomTable.vue';
+
+const props = defineProps<{ network: RoomNetwork }>();
+const store = usePlanStore();
+
+function change(label: string, recipe: (network: RoomNetwork) => void): void {
+  store.edit(`${props.network.name}: ${label}`, (draft) => recipe(roomNetwork(draft, props.network.id)!));
+}
+
+const sites = computed(() =>
+  rows(store.plan!.sites).flatMap(({ id, name, c4fm }) => (c4fm ? [{ id, name, words: c4fm.networkIds.length === 0 ? 'nobody has said' : c4fm.networkIds.includes(props.network.id) ? 'reaches it' : 'does not' }] : [])),
+);
+</script>
+
+<template>
+  <div>
+    <FieldGroup title="Network of rooms">
+      <TextField label="Name" :value="network.name" :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))" autofocus />
+      <TextField label="Disconnects" :value="roomDigits(network.disconnect)" :take="(text) => takeWhole(text, 0, 99_999, (number) => change('number that disconnects', (one) => void (one.disconnect = number)))" mono hint="Calling this number leaves whatever room is connected. Commonly 99999." />
+      <p class="soft find"><router-link :to="{ name: 'rooms', params: { planId: store.planId! } }">Find a room, keep it in the room book, deal it into your radios</router-link></p>
+    </FieldGroup>
+    <FieldGroup title="Which sites reach it"><ReachList :sites="sites" mode="C4FM" /></FieldGroup>
+    <FieldGroup title="Rooms and nodes">
+      <RoomImport :network="network" />
+      <RoomTable :network="network" @change="change" />
+    </FieldGroup>
+  </div>
+</template>

@@ -1,0 +1,81 @@
+<script setup lang="ts">
+/** A card for the pocket: what is called in each mode, in which memory, and how one leaves. */
+import { computed } from 'vue';
+import { cardOf } from '@relay/core/card/card';
+import { rows } from '@relay/core/plan/table';
+import { EmptyState, PageHead } from '../../parts';
+import { usePlanStore } from '../../sync/plan-store';
+
+defineProps<{ planId: string }>();
+const store = usePlanStore();
+const sections = computed(() => cardOf(store.plan!));
+const memories = computed(() => {
+  const found = new Map<string, string[]>();
+  for (const radio of rows(store.plan!.radios)) for (const one of rows(store.plan!.codeplugs[radio.id]!.rooms)) found.set(one.number, [...(found.get(one.number) ?? []), `category ${one.category} in ${radio.name}`]);
+  return found;
+});
+const print = () => window.print();
+</script>
+
+<template>
+  <PageHead title="Pocket card" :detail="store.plan!.station.callSign"><el-button type="primary" :disabled="sections.length === 0" @click="print">Print the card</el-button></PageHead>
+  <EmptyState v-if="sections.length === 0" title="Nothing on the card yet">
+    <p>Keep rooms in the room book, or want something on a network: the card lists what is called, and how one leaves.</p>
+    <template #acts><el-button @click="$router.push({ name: 'rooms', params: { planId } })">Room book</el-button></template>
+  </EmptyState>
+  <div v-else class="cards">
+    <section v-for="section in sections" :key="`${section.mode} ${section.title}`" class="card" :aria-label="`${section.mode}, ${section.title}`" data-testid="card-section">
+      <h2>{{ section.title }} <span class="soft">{{ section.mode }}</span></h2>
+      <table class="plain">
+        <tbody>
+          <tr v-for="line in section.lines" :key="line.enter"><td class="mono enter">{{ line.enter }}</td><td><strong>{{ line.name }}</strong> <span class="soft">{{ [line.note, ...(memories.get(line.enter) ?? [])].filter(Boolean).join('; ') }}</span></td></tr>
+        </tbody>
+      </table>
+      <p class="out">{{ section.out }}</p>
+    </section>
+    <p class="soft care">Listen first, and leave a second or two between overs. Transmit only where your licence allows; do not work a radio’s settings while driving.</p>
+  </div>
+</template>
+
+<style scoped>
+.cards {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
+  gap: 14px;
+  padding: 4px 20px 28px;
+}
+
+.card {
+  padding: 12px 14px;
+  background: var(--raised);
+  border: 1px solid var(--hairline);
+  border-radius: 3px;
+  break-inside: avoid;
+}
+
+.enter {
+  width: 118px;
+  white-space: nowrap;
+}
+
+.out {
+  margin: 8px 0 0;
+  padding-top: 8px;
+  border-top: 3px solid var(--yellow);
+}
+
+.care {
+  grid-column: 1 / -1;
+}
+
+@media print {
+  .cards {
+    grid-template-columns: 1fr 1fr;
+    padding: 0;
+  }
+
+  .out {
+    border-top-color: #22272e;
+  }
+}
+</style>

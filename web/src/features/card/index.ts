@@ -1,0 +1,1 @@
+export { default as CardView } from './CardView.vue';

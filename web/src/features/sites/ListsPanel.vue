@@ -1,0 +1,81 @@
+<script setup lang="ts">
+/** The lists that were imported: how old, under which licence, and what can be done with each. */
+import { writeCsv } from '@relay/core/formats/csv';
+import { CORRECTIONS } from '@relay/core/lists/corrections';
+import type { FiledSite, ListSummary } from '@relay/core/lists/filed';
+import { writeSites } from '@relay/core/lists/sites-json';
+import { download, fileName } from '../../parts/download';
+import { api } from '../../sync/api';
+import { usePlanStore } from '../../sync/plan-store';
+import { ageDays } from './place';
+
+defineProps<{ lists: readonly ListSummary[] }>();
+const emit = defineEmits<{ zone: [sites: FiledSite[]]; changed: [] }>();
+const problem = defineModel<string>('problem', { required: true });
+const store = usePlanStore();
+/** A repeater list ages: common practice to doubt it after 90 days. */
+const OLD_DAYS = 90;
+const MOST_OF_LIST = 100_000;
+const age = (list: ListSummary) => (list.issuedOn === null ? null : ageDays(list.issuedOn, Date.now()));
+
+async function run(act: () => Promise<void>): Promise<void> {
+  problem.value = '';
+  try {
+    await act();
+  } catch (error) {
+    problem.value = (error as Error).message;
+  }
+}
+
+const zone = (list: ListSummary) => run(async () => emit('zone', await api.sitesOf(list.id)));
+
+const remove = (list: ListSummary) =>
+  run(async () => {
+    await api.removeList(list.id);
+    store.notice = `${list.name} was forgotten, with its ${list.sites} sites. Import it again to have it back.`;
+    emit('changed');
+  });
+
+/** As corrected, in our own JSON: it reads back as a list. */
+const save = (list: ListSummary) => run(async () => download(`${fileName(list.name)}.sites.json`, 'application/json', writeSites(list, await api.sitesOf(list.id, MOST_OF_LIST))));
+
+/** For the keeper of the list: what to change in it. */
+const saveCorrections = (list: ListSummary) =>
+  run(async () => {
+    const found = await api.corrections(list.id);
+    if (found.length === 0) {
+      store.notice = `${list.name} has no corrections.`;
+      return;
+    }
+    const rows = found.map((one) => [one.callSign, one.module, String(one.txHz / 1e6), CORRECTIONS[one.field].title, one.was, one.text, one.who, one.why, one.madeAt]);
+    download(`${fileName(list.name)}-corrections.csv`, 'text/csv', writeCsv([['Call sign', 'Module', 'Sends MHz', 'Field', 'List says', 'Should be', 'Who', 'Why', 'When'], ...rows]));
+  });
+</script>
+
+<template>
+  <table class="plain" aria-label="Lists">
+    <tbody>
+      <tr v-for="list in lists" :key="list.id" data-testid="list">
+        <th scope="row">{{ list.name }}</th>
+        <td class="mono">{{ list.sites.toLocaleString('en') }}</td>
+        <td class="soft">{{ list.licence || 'no licence note' }}</td>
+        <td :class="{ 'is-doubtful': (age(list) ?? 0) > OLD_DAYS }">{{ list.issuedOn === null ? 'no date' : `issued ${list.issuedOn}${age(list)! > OLD_DAYS ? `, ${age(list)} days old` : ''}` }}</td>
+        <td class="acts">
+          <el-button link :aria-label="`Zone from ${list.name}`" @click="zone(list)">Zone from it</el-button><el-button link :aria-label="`Save ${list.name}`" @click="save(list)">Save</el-button><el-button link :aria-label="`Corrections of ${list.name}`" @click="saveCorrections(list)">Corrections</el-button><el-button link :aria-label="`Forget ${list.name}`" @click="remove(list)">Forget</el-button>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+tbody th {
+  background: none;
+  border-bottom: 1px solid var(--hairline);
+  font-size: 13px;
+}
+
+.acts {
+  text-align: right;
+}
+</style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+/** The same sites as in the table, short, beside the map: whoever is chosen in one is shown in the other. */
+import { nextTick, ref, watch } from 'vue';
+import { compassPoint } from '@relay/core/geo/geodesic';
+import { formatMHz, formatShiftMHz } from '@relay/core/radio-math/quantities';
+import type { AlongSite, NearSite } from '@relay/core/lists/filed';
+import { accessWords, groupsOnSlot, keyOf, reachWords } from './listed';
+import { type DistanceUnit, distanceText } from './place';
+
+const props = defineProps<{ sites: readonly (NearSite | AlongSite)[]; unit: DistanceUnit; selected: string | null }>();
+const emit = defineEmits<{ select: [key: string]; correct: [site: NearSite | AlongSite] }>();
+const ticked = defineModel<ReadonlySet<string>>('ticked', { required: true });
+const list = ref<HTMLUListElement | null>(null);
+const slots = (site: NearSite | AlongSite) => ([1, 2] as const).filter((slot) => groupsOnSlot(site, slot)).map((slot) => `slot ${slot}: ${groupsOnSlot(site, slot)}`).join(' · ');
+const where = (site: NearSite | AlongSite) => ('alongM' in site ? `${distanceText(site.alongM, props.unit)} ${props.unit} on the way` : `${distanceText(site.distanceM, props.unit)} ${props.unit}, ${Math.round(site.bearingDeg) % 360}° ${compassPoint(site.bearingDeg)}`);
+
+function tick(site: NearSite | AlongSite, on: boolean): void {
+  const next = new Set(ticked.value);
+  if (on) next.add(keyOf(site));
+  else next.delete(keyOf(site));
+  ticked.value = next;
+}
+
+watch(() => props.selected, async () => {
+  await nextTick();
+  list.value?.querySelector('[aria-current="true"]')?.scrollIntoView({ block: 'nearest' });
+});
+</script>
+
+<template>
+  <ul ref="list" tabindex="0" aria-label="Sites on the map">
+    <li v-for="site in sites" :key="keyOf(site)" :class="{ here: keyOf(site) === selected }" data-testid="map-site">
+      <input type="checkbox" :checked="ticked.has(keyOf(site))" :aria-label="`Choose ${site.callSign} ${site.module}, ${formatMHz(site.txHz)}`" @change="tick(site, ($event.target as HTMLInputElement).checked)" />
+      <button type="button" :aria-current="keyOf(site) === selected ? 'true' : undefined" @click="emit('select', keyOf(site))">
+        <span><strong class="mono">{{ site.module ? `${site.callSign} ${site.module}` : site.callSign }}</strong> {{ site.name || site.place }}</span>
+        <span class="soft">{{ where(site) }}</span>
+        <span class="mono">{{ formatMHz(site.txHz) }} {{ site.rxHz === null ? '?' : formatShiftMHz(site.rxHz - site.txHz) }} · {{ [site.modes.join(', '), accessWords(site)].filter(Boolean).join(' · ') }}</span>
+        <span v-if="slots(site)" class="mono soft">{{ slots(site) }}</span>
+        <span v-if="reachWords(site) || site.notes" class="soft">{{ [reachWords(site), site.notes].filter(Boolean).join('; ') }}</span>
+        <span v-if="site.status === 'off the air'" class="is-doubtful">off the air</span>
+      </button>
+      <el-button link :aria-label="`Correct ${site.callSign}`" @click="emit('correct', site)">Correct</el-button>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+ul {
+  max-height: min(560px, 62vh);
+  margin: 0;
+  padding: 0;
+  overflow-y: auto;
+  list-style: none;
+}
+
+li {
+  display: flex;
+  gap: 8px;
+  align-items: start;
+  padding: 6px 8px;
+  border-bottom: 1px solid var(--hairline);
+  border-left: 4px solid transparent;
+}
+
+li.here {
+  background: var(--raised);
+  border-left-color: var(--yellow);
+}
+
+li > button:not(.el-button) {
+  display: grid;
+  flex: 1;
+  min-width: 0;
+  padding: 0;
+  color: inherit;
+  background: none;
+  border: 0;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+</style>
