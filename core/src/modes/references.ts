@@ -7,7 +7,7 @@ import { references as dstar } from './dstar/references';
 import { references as p25 } from './p25/references';
 
 export interface ModeReferences<M extends NetworkModeId = NetworkModeId> {
-  /** The tables of a network, by their names. */
+  /** The tables of a network, by their names; the first holds what can be called. */
   tables(network: NetworkOf<M>): [string, Table<{ id: Id }>][];
   /** Whether the network has what a destination names. */
   holds(network: NetworkOf<M>, destination: Destination): boolean;

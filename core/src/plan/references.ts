@@ -49,7 +49,7 @@ function checkCodeplug(plan: Plan, radioId: Id, codeplug: Codeplug, found: Found
   }
 }
 
-/** The tables of a network, by their names. */
+/** The tables of a network, by their names; the first holds what can be called. */
 export function tablesOf(network: Network): [string, Table<{ id: Id }>][] {
   return referencesOf(network).tables(network);
 }

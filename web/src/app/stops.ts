@@ -1,8 +1,8 @@
 /** The stops of the track in working order, and what each bead says. */
 import type { Agreement } from '@relay/core/agreement/agreement';
 import { formatId } from '@relay/core/modes/dmr/addresses';
-import { modeOf } from '@relay/core/modes/registry';
 import { hotspotsOf, repeatersOf } from '@relay/core/plan/sites';
+import { tablesOf } from '@relay/core/plan/references';
 import { rows } from '@relay/core/plan/table';
 import type { Plan } from '@relay/core/plan/types';
 
@@ -74,7 +74,7 @@ export function nextStop(plan: Plan, agreement: Agreement | null): { route: Stop
   if (plan.station.callSign === '' || (plan.station.dmrId === null && needsDmrId(plan))) return { route: 'station', words: 'Next: say who you are' };
   if (plan.radios.order.length === 0) return { route: 'radios', words: 'Next: add your radio' };
   if (plan.sites.order.length === 0) return { route: 'hotspots', words: 'Next: add your hotspot' };
-  if (!rows(plan.networks).some((network) => modeOf(network.mode).destinations(network).length > 0)) return { route: 'networks', words: 'Next: add a network and what is on it' };
+  if (!rows(plan.networks).some((network) => tablesOf(network)[0]![1].order.length > 0)) return { route: 'networks', words: 'Next: add a network and what is on it' };
   if (plan.wants.order.length === 0) return { route: 'wants', words: 'Next: choose what you want to reach' };
   if (!plan.radios.order.some((id) => plan.codeplugs[id]!.channels.order.length > 0)) return { route: 'wants', words: 'Next: build the codeplug' };
   if (agreement && agreement.tally.broken + agreement.tally.doubtful > 0) return { route: 'agreement', words: 'Next: mend what does not agree' };

@@ -5,7 +5,6 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import type { Agreement, ExplainedFinding } from '@relay/core/agreement/agreement';
 import type { SiteLink } from '@relay/core/path/types';
 import type { RelayView } from '@relay/core/path/describe';
-import { indexPlan } from '@relay/core/path/plan-index';
 import { diff } from '@relay/core/plan/diff';
 import { type Patch, PatchError } from '@relay/core/plan/patches';
 import { editByPatches, type Recipe } from '@relay/core/plan/edit';
@@ -15,7 +14,7 @@ import type { Checker } from '../worker/check-worker';
 import { startChecker } from '../worker/checker';
 import { api } from './api';
 import { dropOrphans, markWindow, openWindows, pendingStore, takeOrphans } from './pending-store';
-import { awakeAt, type Keyed, keyedNow } from './keyed';
+import { awakeAt, type Keyed } from './awake';
 import { PlanSession, type SaveState } from './session';
 
 export interface Selection {
@@ -29,8 +28,6 @@ const ORPHANS_AGAIN_MS = 3_000;
 export const usePlanStore = defineStore('plan', () => {
   const planId = ref<string | null>(null);
   const plan = shallowRef<Plan | null>(null);
-  /** Look-ups for the page itself; what is long is asked of the worker. */
-  const index = computed(() => (plan.value ? indexPlan(plan.value) : null));
   const agreement = shallowRef<Agreement | null>(null);
   const relayView = shallowRef<RelayView | null>(null);
   /** Groups that the user says were keyed lately, with the time when each falls asleep. */
@@ -79,10 +76,11 @@ export const usePlanStore = defineStore('plan', () => {
   }, 30_000);
 
   /** The selected channel was keyed just now: the hotspot’s slot takes its group up and drops the one before. */
-  function keyUp(): void {
+  async function keyUp(): Promise<void> {
+    const { keyedNow } = await import('./keyed');
     const channel = selectedChannel.value;
-    if (!channel || !index.value) return;
-    keyed.value = keyedNow(keyed.value, index.value, channel, Date.now());
+    if (!channel || !plan.value) return;
+    keyed.value = keyedNow(keyed.value, plan.value, channel, Date.now());
     notice.value = 'Noted: keyed just now.';
   }
 
@@ -214,7 +212,7 @@ export const usePlanStore = defineStore('plan', () => {
   });
 
   return {
-    planId, plan, index, agreement, relayView, selection, selectedChannel, saveState, saveDetail, notice, undoLabel, redoLabel,
+    planId, plan, agreement, relayView, selection, selectedChannel, saveState, saveDetail, notice, undoLabel, redoLabel,
     open, close, edit, remove, mend, mendAll, undo, redo,
     keyed, keyUp, links, sayLink,
     carrying: async () => (checker ? checker.carrying() : null),

@@ -9,13 +9,15 @@ import { contextOf } from '@relay/core/path/context';
 import type { PathContext } from '@relay/core/path/types';
 import type { Channel } from '@relay/core/plan/types';
 import { StepStrip } from '../../parts';
+import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ radioId: string; channel: Channel }>();
 defineEmits<{ select: [channelId: string] }>();
 const store = usePlanStore();
+const index = usePlanIndex();
 const context = computed(() => {
-  const found = store.index ? contextOf({ ...store.index, links: store.links }, props.radioId, props.channel) : null;
+  const found = index.value ? contextOf({ ...index.value, links: store.links }, props.radioId, props.channel) : null;
   return found && isC4fmPath(found) ? (found as PathContext<'c4fm'>) : null;
 });
 const order = computed(() => (context.value ? orderOf(context.value) : []));

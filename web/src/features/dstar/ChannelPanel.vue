@@ -9,6 +9,7 @@ import { families, linkBefore, reflectorCall, reflectorWords, targetOf } from '@
 import type { LinkState } from '@relay/core/modes/dstar/link';
 import { rows } from '@relay/core/plan/table';
 import type { Channel } from '@relay/core/plan/types';
+import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
 import { StepStrip } from '../../parts';
 import CallSignCells from './CallSignCells.vue';
@@ -18,16 +19,17 @@ import type { Taken } from '../../parts/field';
 const props = defineProps<{ radioId: string; channel: Channel }>();
 defineEmits<{ select: [channelId: string] }>();
 const store = usePlanStore();
+const index = usePlanIndex();
 const view = ref<'order' | 'states' | 'header'>('order');
 const context = computed(() => {
-  const found = store.index ? contextOf({ ...store.index, links: store.links }, props.radioId, props.channel) : null;
+  const found = index.value ? contextOf({ ...index.value, links: store.links }, props.radioId, props.channel) : null;
   return found && isDstarPath(found) ? found : null;
 });
 const dstar = computed(() => (props.channel.mode === 'dstar' ? props.channel.dstar : null));
 const order = computed(() => (context.value ? orderOf(context.value) : []));
 const target = computed(() => targetOf(store.plan!, props.channel.destination));
 const said = computed(() => store.links.find((one) => one.siteId === props.channel.siteId && one.mode === 'dstar'));
-const before = computed(() => (context.value?.site ? linkBefore({ ...store.index!, links: store.links }, context.value.site) : undefined));
+const before = computed(() => (context.value?.site ? linkBefore({ ...index.value!, links: store.links }, context.value.site) : undefined));
 const nameOf = (state: LinkState | undefined) => (state === undefined ? 'nobody has said' : state ? reflectorWords(state) : 'nothing');
 /** A reflector that is not the one that is meant: the first of any family. */
 const elsewhere = computed<LinkState>(() => {

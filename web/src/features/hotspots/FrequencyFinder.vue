@@ -12,12 +12,14 @@ import { TextField } from '../../parts';
 import { takeNumber } from '../../parts/field';
 import type { NearSite } from '@relay/core/lists/filed';
 import { api, EVERY_SITE } from '../../sync/api';
+import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
 import BandStrip from './BandStrip.vue';
 
 const props = defineProps<{ site: Site; profile: Profile }>();
 const open = defineModel<boolean>({ required: true });
 const store = usePlanStore();
+const index = usePlanIndex();
 const MOST = 200;
 const radiusKm = ref(50);
 const bandName = ref('');
@@ -60,7 +62,7 @@ onMounted(async () => {
 function take(): void {
   const { best } = view.value;
   if (!best) return;
-  const patches = moveSite(store.index!, props.site, best.hz);
+  const patches = moveSite(index.value!, props.site, best.hz);
   store.edit(`${props.site.name}: frequency`, (draft) => applyInPlace(draft, patches));
   store.notice = `${props.site.name} and its channels are on ${formatMHz(best.hz)} MHz now.`;
   open.value = false;

@@ -9,17 +9,19 @@ import type { NetworkLogin } from '@relay/core/modes/dmr/types';
 import type { DmrNetwork } from '@relay/core/modes/dmr/networks';
 import { ChoiceField, TextField } from '../../parts';
 import { takeWhole, type Taken } from '../../parts/field';
+import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ siteId: string; network: DmrNetwork; login: NetworkLogin }>();
 const emit = defineEmits<{ change: [label: string, recipe: (login: NetworkLogin) => void] }>();
 const store = usePlanStore();
+const index = usePlanIndex();
 const NONE = '';
 const servers = computed(() => [{ value: NONE, label: 'none' }, ...rows(props.network.servers).map((one) => ({ value: one.id, label: `${one.name} · ${one.host}` }))]);
 const groups = computed(() => rows(props.network.groups));
 /** The number on the radio and on the hotspot’s own page, where it is another. */
 function onRadio(number: number): string {
-  const found = numberFor(routesOf(store.index!, props.siteId), props.network.id, 'group', number, SIMPLEX_SLOT);
+  const found = numberFor(routesOf(index.value!, props.siteId), props.network.id, 'group', number, SIMPLEX_SLOT);
   return found === null || found === number ? '' : ` (radio ${found})`;
 }
 const loginText = computed(() => {

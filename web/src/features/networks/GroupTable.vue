@@ -12,15 +12,17 @@ import { type DmrNetwork, dmrNetwork } from '@relay/core/modes/dmr/networks';
 import { TextField } from '../../parts';
 import { takeName, takeWhole } from '../../parts/field';
 import { newId } from '../../parts/new-id';
+import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ network: DmrNetwork }>();
 const emit = defineEmits<{ change: [label: string, recipe: (network: DmrNetwork) => void] }>();
 const store = usePlanStore();
+const lookUps = usePlanIndex();
 const groups = computed(() => rows(props.network.groups));
 /** Hotspots that are logged in here, and what each makes of a number. */
 const ways = computed(() => {
-  const index = store.index!;
+  const index = lookUps.value!;
   return hotspotsOf(index.plan)
     .filter((site) => routesOf(index, site.id).networkIds.includes(props.network.id))
     .map((site) => ({ siteId: site.id, name: site.name, number: (number: number) => numberFor(routesOf(index, site.id), props.network.id, 'group', number, SIMPLEX_SLOT) }));

@@ -12,6 +12,7 @@ import { rows } from '@relay/core/plan/table';
 import type { CallKind, Table } from '@relay/core/plan/types';
 import { formatMHz, parseWhole } from '@relay/core/radio-math/quantities';
 import { EmptyState, NextStep, PageHead, PlaceFindings } from '../../parts';
+import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
 import AddNetworkDrawer from './AddNetworkDrawer.vue';
 import { ribbonOf } from './ribbon';
@@ -40,13 +41,13 @@ const number = computed(() => {
   const value = parseWhole(text.value.replace(/,/g, ''));
   return value !== null && value >= ADDRESS_MIN && value <= ADDRESS_MAX ? value : null;
 });
-const index = computed(() => store.index!);
-const ribbon = computed(() => (profile.value ? ribbonOf(index.value, props.siteId, kind.value, slot.value) : null));
-const way = computed(() => (number.value === null || !profile.value ? null : travel(index.value, props.siteId, { kind: kind.value, slot: slot.value, number: number.value })));
+const index = usePlanIndex();
+const ribbon = computed(() => (profile.value ? ribbonOf(index.value!, props.siteId, kind.value, slot.value) : null));
+const way = computed(() => (number.value === null || !profile.value ? null : travel(index.value!, props.siteId, { kind: kind.value, slot: slot.value, number: number.value })));
 const networks = computed(() => rows(store.plan!.networks));
 const taking = computed(() => way.value?.routed?.rule?.id ?? null);
 const several = computed(() => profile.value?.dmr.selection === 'several');
-const first = computed(() => (profile.value ? store.plan!.networks.byId[routesOf(index.value, props.siteId).networkIds[0] ?? '']?.name : undefined));
+const first = computed(() => (profile.value ? store.plan!.networks.byId[routesOf(index.value!, props.siteId).networkIds[0] ?? '']?.name : undefined));
 const label = computed(() => `${kind.value} calls on slot ${slot.value}: ${ribbon.value?.parts.map((part) => `${stretchWords(part)} ${part.title}${part.hidden.length ? `, ${part.hidden.join(' and ')} hidden` : ''}`).join('; ') ?? ''}`);
 
 const ownQueries = new Set<string>();

@@ -1,0 +1,22 @@
+/**
+ * Look-ups for a page itself, made once per version of the plan; what is long is asked of the worker. Apart from the store:
+ * they know every mode, and the first screen shown needs none of them.
+ */
+import { computed, type ComputedRef } from 'vue';
+import { indexPlan, type PlanIndex } from '@relay/core/path/plan-index';
+import type { Plan } from '@relay/core/plan/types';
+import { usePlanStore } from './plan-store';
+
+const made = new WeakMap<Plan, PlanIndex>();
+
+function lookUpsOf(plan: Plan): PlanIndex {
+  const index = made.get(plan) ?? indexPlan(plan);
+  made.set(plan, index);
+  return index;
+}
+
+/** Of the open plan; `null` while none is. */
+export function usePlanIndex(): ComputedRef<PlanIndex | null> {
+  const store = usePlanStore();
+  return computed(() => (store.plan ? lookUpsOf(store.plan) : null));
+}
