@@ -33,6 +33,9 @@ await fetch(`${url}/api/v1/plans/${lent}`, { method: 'PATCH', headers: { 'Conten
 await take(page, 'agreement', `/plan/${lent}/agreement?radio=handheld&channel=ch-w-g417`, '[data-testid="dock"]');
 await take(page, 'codeplug', `/plan/${lent}/codeplugs/handheld?channel=ch-w-g417`, 'revogr-data .rgCell');
 await take(page, 'dstar', `/plan/${modes}/codeplugs/pilot?channel=ch-w-evening-talk`, '[data-testid="order-strip"]');
+await take(page, 'c4fm', `/plan/${modes}/codeplugs/rambler?channel=ch-w-room-news`, '[data-testid="connect-strip"]');
+await take(page, 'rooms', `/plan/${modes}/rooms`, '[data-testid="found-room"]');
+await take(page, 'card', `/plan/${modes}/card`, '[data-testid="card-section"]');
 for (const stop of ['station', 'radios', 'networks', 'wants', 'hotspots']) await take(page, stop, `/plan/${home}/${stop}`, 'h1');
 // The second network is added as a user would.
 await page.goto(`${url}/plan/${home}/hotspots/home/routes?add=network`);

@@ -1,19 +1,9 @@
-import { rows } from '@relay/core/plan/table';
-import type { Page } from '@playwright/test';
-import { expect, type Relay, saved, tally, test } from './story';
+import { build, channelsOf, expect, type Relay, saved, tally, test } from './story';
 
 /** The entries of a radio at a site, in its order: name, UR, RPT1, RPT2. */
 async function entries(relay: Relay, id: string, radioName: string, siteId: string): Promise<string[][]> {
-  const { document } = await relay.read(id);
-  const radio = rows(document.radios).find((one) => one.name === radioName)!;
-  return rows(document.codeplugs[radio.id]!.channels).filter((one) => one.siteId === siteId).map((one) => (one.mode === 'dstar' ? [one.name, one.dstar.ur, one.dstar.rpt1, one.dstar.rpt2] : []));
-}
-
-async function build(page: Page): Promise<void> {
-  await page.getByTestId('build').click();
-  await page.getByTestId('carry-out-build').click();
-  await expect(page.getByTestId('carry-out-build')).toBeHidden();
-  await saved(page);
+  const channels = await channelsOf(relay, id, radioName);
+  return channels.filter((one) => one.siteId === siteId).map((one) => (one.mode === 'dstar' ? [one.name, one.dstar.ur, one.dstar.rpt1, one.dstar.rpt2] : []));
 }
 
 test('a radio is added and one reflector wanted through the hotspot: every entry is there, all is whole, the strip shows the order', async ({ page, relay }) => {

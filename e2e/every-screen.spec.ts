@@ -4,7 +4,7 @@ import { CHECKS } from '@relay/core/checks/registry';
 import { sitesPlan } from '@relay/core/testing/sample-sites';
 import { expect, tally, test } from './story';
 
-const STOPS = ['station', 'radios', 'sites', 'networks', 'wants', 'codeplugs', 'hotspots', 'hotspots/home/routes', 'agreement', 'carry-out'];
+const STOPS = ['station', 'radios', 'sites', 'networks', 'wants', 'codeplugs', 'hotspots', 'hotspots/home/routes', 'agreement', 'carry-out', 'rooms', 'card'];
 
 for (const [width, scheme] of [[1280, 'light'], [1280, 'dark'], [390, 'light']] as const) {
     test(`axe finds nothing serious on any screen, ${width} wide, ${scheme}`, async ({ page, relay }) => {
@@ -13,7 +13,7 @@ for (const [width, scheme] of [[1280, 'light'], [1280, 'dark'], [390, 'light']] 
       const full = await relay.create({ demo: 'inherited' });
       const empty = await relay.create({ name: 'Empty' });
       const repeaters = await relay.create({ document: sitesPlan() });
-      const screens = [relay.url, `${relay.url}/help/checks`, `${relay.url}/help/checks/${CHECKS[0]!.id}`, ...STOPS.flatMap((stop) => (width === 1280 && scheme === 'light' ? [relay.at(full, stop), relay.at(empty, stop)] : [relay.at(full, stop)])), relay.at(full, 'agreement?radio=handheld&channel=ch-w-g417'), relay.at(full, 'hotspots/home/routes?add=network'), relay.at(full, 'sites?map=1'), relay.at(full, 'sites?view=trip'), relay.at(repeaters, 'sites?view=plan'), relay.at(repeaters, 'codeplugs')];
+      const screens = [relay.url, `${relay.url}/help/checks`, `${relay.url}/help/checks/${CHECKS[0]!.id}`, ...STOPS.flatMap((stop) => (width === 1280 && scheme === 'light' ? [relay.at(full, stop), relay.at(empty, stop)] : [relay.at(full, stop)])), relay.at(full, 'agreement?radio=handheld&channel=ch-w-g417'), ...['networks/skerry', 'networks/foghorn', 'radios/rambler', 'codeplugs/rambler?channel=ch-w-room-news'].map((stop) => relay.at(full, stop)), relay.at(full, 'hotspots/home/routes?add=network'), relay.at(full, 'sites?map=1'), relay.at(full, 'sites?view=trip'), relay.at(repeaters, 'sites?view=plan'), relay.at(repeaters, 'codeplugs')];
       for (const screen of screens) {
         await page.goto(screen);
         if (screen.includes('/plan/')) await expect(tally(page)).toBeVisible();
@@ -33,8 +33,8 @@ for (const [width, scheme] of [[1280, 'light'], [1280, 'dark'], [390, 'light']] 
 
 test('nothing is wider than a phone where it is read in the field', async ({ page, relay }) => {
   await page.setViewportSize({ width: 390, height: 800 });
-  const id = await relay.create({ demo: 'ostrey-isles' });
-  for (const stop of ['carry-out', 'agreement', 'station']) {
+  const id = await relay.create({ demo: 'all-modes' });
+  for (const stop of ['carry-out', 'card', 'rooms', 'agreement', 'station']) {
     await page.goto(relay.at(id, stop));
     await expect(page.locator('h1').first()).toBeVisible();
     expect(await page.evaluate(() => document.querySelector('#work')!.scrollWidth - document.querySelector('#work')!.clientWidth), stop).toBeLessThanOrEqual(0);

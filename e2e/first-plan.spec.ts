@@ -27,7 +27,7 @@ test('from an empty plan by keyboard alone to three whole paths and files', asyn
   await typeInto(page, 'Frequency', '439,125');
   await expect(page.getByLabel('Frequency')).toHaveValue('439.1250');
   await next(/^Next: add a network/);
-  await next(/^Add a network/);
+  await next(/^Add a DMR network/);
   await typeInto(page, 'Name', 'Lantern');
   await tabTo(page, 'New server: name');
   await page.keyboard.type('Merrin');

@@ -1,14 +1,7 @@
 import type { Page } from '@playwright/test';
 import { dmrChannels } from '@relay/core/modes/dmr/channel';
 import { channelOf } from '@relay/core/testing/sample-plan';
-import { expect, saved, tally, test } from './story';
-
-/** The cell of a row (from 0) in the column with that heading. */
-async function cell(page: Page, row: number, column: string) {
-  const head = page.locator('revogr-header .rgHeaderCell', { hasText: column }).first();
-  const at = await head.getAttribute('data-rgcol');
-  return page.locator(`revogr-data[type="rgRow"] .rgCell[data-rgrow="${row}"][data-rgcol="${at}"]`).first();
-}
+import { cell, expect, saved, tally, test } from './story';
 
 async function openSheet(page: Page, url: string): Promise<void> {
   await page.goto(url);

@@ -1,8 +1,8 @@
 /** What the stories share: a server, plans to begin with, and hands on a keyboard. */
 import { expect, type Locator, type Page, test as base } from '@playwright/test';
-import type { Plan } from '@relay/core/plan/types';
+import type { Channel, Plan } from '@relay/core/plan/types';
 import { edit, type Recipe } from '@relay/core/plan/edit';
-import { removeRow } from '@relay/core/plan/table';
+import { removeRow, rows } from '@relay/core/plan/table';
 import { samplePlan } from '@relay/core/testing/sample-plan';
 import { ServerProcess } from './server';
 
@@ -82,6 +82,28 @@ export async function typeInto(page: Page, name: string | RegExp, text: string):
   await page.keyboard.press('Control+A');
   await page.keyboard.type(text);
   await page.keyboard.press('Enter');
+}
+
+/** The cell of a row (from 0) of the codeplug sheet in the column with that heading. */
+export async function cell(page: Page, row: number, column: string): Promise<Locator> {
+  const head = page.locator('revogr-header .rgHeaderCell', { hasText: column }).first();
+  const at = await head.getAttribute('data-rgcol');
+  return page.locator(`revogr-data[type="rgRow"] .rgCell[data-rgrow="${row}"][data-rgcol="${at}"]`).first();
+}
+
+/** Builds from the wants as they stand, and waits until it is saved. */
+export async function build(page: Page): Promise<void> {
+  await page.getByTestId('build').click();
+  await page.getByTestId('carry-out-build').click();
+  await expect(page.getByTestId('carry-out-build')).toBeHidden();
+  await saved(page);
+}
+
+/** The channels of the radio with that name. */
+export async function channelsOf(relay: Relay, id: string, radioName: string): Promise<Channel[]> {
+  const { document } = await relay.read(id);
+  const radio = rows(document.radios).find((one) => one.name === radioName)!;
+  return rows(document.codeplugs[radio.id]!.channels);
 }
 
 export { expect };

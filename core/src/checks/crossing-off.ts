@@ -11,7 +11,7 @@ export const crossingOff = defineCheck({
   docs: {
     summary: 'A channel needs its hotspot to turn one mode into another, and that is switched off in its profile.',
     why: 'The call stays in its own mode and never reaches the network that is meant.',
-    remedy: 'Switch the crossing on under Hotspots. While it is on, calls of that mode do not go to its own networks.',
+    remedy: 'Switch the crossing on under Hotspots. Some hotspots then send no call of that mode to its own networks: look at what yours does.',
     source: { kind: 'common practice', name: 'air mode and network mode differ' },
   },
   messages: { off: 'The channel needs {words}; {site} has it switched off.' },

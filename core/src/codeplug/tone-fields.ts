@@ -9,6 +9,8 @@ type Side = 'toneTx' | 'toneRx';
 export interface ToneAccess<M extends ModeId> {
   get(values: ValuesOf<M>, side: Side): ToneText | null;
   put(to: ValuesOf<M>, side: Side, tone: ToneText | null): void;
+  /** Where a channel opens for no tone at all, none is shown; one that is set all the same is. */
+  hides?(values: ValuesOf<M>): boolean;
 }
 
 const NO_TONE = 'none';
@@ -23,15 +25,15 @@ function readTone<M extends ModeId>(text: string, put: (to: ValuesOf<M>, tone: T
 }
 
 /** Sent and heard; `facts`: the pairs of a path that show whether each agrees. */
-export function toneFields<M extends ModeId>(facts: { sent: FactKey; heard: FactKey | null }, { get, put }: ToneAccess<M>): ChannelField<M>[] {
+export function toneFields<M extends ModeId>(facts: { sent: FactKey; heard: FactKey | null }, { get, put, hides }: ToneAccess<M>): ChannelField<M>[] {
   const field = (id: string, title: string, fact: FactKey | null, side: Side): ChannelField<M> => {
-    const take = (text: string): Reading<M> => readTone(text, (to, tone) => put(to, side, tone));
+    const take = (text: string): Reading<M> => readTone(hides && text.trim() === '' ? NO_TONE : text, (to, tone) => put(to, side, tone));
     return {
       id,
       title,
       kind: 'text',
       fact,
-      show: (one) => get(one, side) ?? NO_TONE,
+      show: (one) => get(one, side) ?? (hides?.(one) ? '' : NO_TONE),
       read: take,
       copy: (to, from) => put(to, side, get(from, side)),
       readStored: (text) => (STORED_TONE.test(text) ? { put: (to) => put(to, side, text) } : take(text)),

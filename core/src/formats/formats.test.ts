@@ -8,6 +8,8 @@ import { edit } from '../plan/edit';
 import { arbitraryPlan, name } from '../testing/arbitrary-plan';
 import { channelOf, samplePlan } from '../testing/sample-plan';
 import { dstarPlan } from '../testing/sample-dstar';
+import { crossedPlan } from '../testing/sample-crossing';
+import { p25Plan } from '../testing/sample-p25';
 import { routedPlan } from '../testing/sample-routes';
 import { compareGroups, putGroups } from '../modes/dmr/groups';
 import { dmrNetwork } from '../modes/dmr/networks';
@@ -130,6 +132,9 @@ describe('hotspot profile', () => {
     expect(profileSheet(plan, 's1', { passwords: false }).dstar).toBeNull();
     const linked = dstarPlan((draft) => void (draft.profiles['s1']!.dstar = { startLink: { reflector: 'LNK001', module: 'C' }, automatic: true }));
     expect(profileSheet(linked, 's1', { passwords: false }).dstar).toEqual({ enabled: true, callSign: 'QO3VES', module: 'B', startLink: 'LNK001 C', automatic: true });
+    const rooms = profileSheet(crossedPlan((draft) => void (draft.profiles['s1']!.c4fm.startRoom = 417)), 's1', { passwords: false });
+    expect(rooms).toMatchObject({ c4fm: { enabled: true, groupId: '00', networks: ['Skerry'], startRoom: '00417' }, p25: null, crossings: ['C4FM to DMR', 'DMR to C4FM'] });
+    expect(profileSheet(p25Plan((draft) => void (draft.profiles['s1']!.p25.startGroup = 5880)), 's1', { passwords: false }).p25).toEqual({ enabled: true, nac: '293', networks: ['Foghorn'], startGroup: 5880 });
     expect(() => profileSheet(plan, 'gone', { passwords: false })).toThrow(/no hotspot/);
   });
 });

@@ -11,36 +11,10 @@ import { fmSchemas } from '../modes/fm/schema';
 import { p25Schemas } from '../modes/p25/schema';
 import { LOCAL_MODES } from './destination-key';
 import { ID_PATTERN } from './ids';
+import { exact, line, mapOf, NAME, nullOr, ref, type Schema, table, whole } from './schema-parts';
 import { type ModeId, type NetworkModeId, PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
 
-type Schema = Record<string, unknown>;
-
-const ref = (name: string): Schema => ({ $ref: `#/$defs/${name}` });
-
-/** An object with exactly these properties. */
-function exact(properties: Record<string, Schema>): Schema {
-  return { type: 'object', properties, required: Object.keys(properties), additionalProperties: false };
-}
-
-function table(row: Schema): Schema {
-  return exact({ byId: mapOf(row), order: { type: 'array', items: ref('id') } });
-}
-
-function mapOf(value: Schema): Schema {
-  return { type: 'object', propertyNames: { pattern: ID_PATTERN }, additionalProperties: value };
-}
-
-function nullOr(schema: Schema): Schema {
-  return { anyOf: [{ type: 'null' }, schema] };
-}
-
-const whole = (minimum: number, maximum: number): Schema => ({ type: 'integer', minimum, maximum });
-/** `.` does not match line breaks; no control characters or halves of pairs, which neither radios nor databases take. */
-const line = (maxLength: number, minLength = 0): Schema => ({ type: 'string', minLength, maxLength, pattern: '^[^\\u0000-\\u001f\\u007f\\ud800-\\udfff]*$' });
-
 const FREQUENCY = whole(1, 6_000_000_000);
-/** No space at either end: files and people would lose it. */
-const NAME: Schema = { type: 'string', minLength: 1, maxLength: 60, pattern: '^(?!\\s)[^\\u0000-\\u001f\\u007f\\ud800-\\udfff]*(?<!\\s)$' };
 /** RFC 3339, UTC, with or without a fraction. */
 const MOMENT: Schema = { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d(\\.\\d{1,9})?Z$' };
 const MILLISECONDS: Schema = { type: 'number', minimum: 0, maximum: 600_000 };
@@ -60,11 +34,10 @@ function tagged(tag: string, variants: Schema[]): Schema {
   return { type: 'object', discriminator: { propertyName: tag }, required: [tag], oneOf: variants };
 }
 
-const parts = { exact, nullOr, ref, whole, line, table, mapOf, name: NAME };
-const dmr = dmrSchemas(parts);
-const dstar = dstarSchemas(parts);
-const c4fm = c4fmSchemas(parts);
-const p25 = p25Schemas(parts);
+const dmr = dmrSchemas();
+const dstar = dstarSchemas();
+const c4fm = c4fmSchemas();
+const p25 = p25Schemas();
 
 /** Modes that have networks: a hotspot may turn calls of the one into calls of the other. */
 const NETWORK_MODES: readonly NetworkModeId[] = ['dmr', 'dstar', 'c4fm', 'p25'];
@@ -176,6 +149,6 @@ export const PLAN_SCHEMA: Schema = {
     ...dstar.defs,
     ...c4fm.defs,
     ...p25.defs,
-    ...fmSchemas({ exact, nullOr, width: FM_WIDTH }),
+    ...fmSchemas(),
   },
 };

@@ -10,6 +10,8 @@ const store = usePlanStore();
 const router = useRouter();
 const typed = ref('');
 const at = ref(0);
+/** Enter was pressed before the search was there: it is carried out then. */
+const entered = ref(false);
 const box = ref<HTMLInputElement | null>(null);
 const search = ref<typeof import('./finder').findAnything | null>(null);
 
@@ -17,7 +19,9 @@ watch(open, async (now) => {
   if (!now) return;
   typed.value = '';
   at.value = 0;
+  entered.value = false;
   search.value ??= (await import('./finder')).findAnything;
+  if (entered.value) go(found.value[at.value]);
 });
 
 const found = computed<Found[]>(() => (open.value && store.plan && search.value ? search.value(store.plan, props.planId, typed.value, store.agreement) : []));
@@ -29,6 +33,11 @@ function go(one: Found | undefined): void {
   void router.push(one.to);
 }
 
+function enter(): void {
+  if (search.value) go(found.value[at.value]);
+  else entered.value = true;
+}
+
 function move(step: number): void {
   at.value = Math.max(0, Math.min(found.value.length - 1, at.value + step));
 }
@@ -36,13 +45,14 @@ function move(step: number): void {
 
 <template>
   <el-dialog v-model="open" width="560px" title="Find anything" top="10vh" @opened="box?.focus()">
-    <input ref="box" v-model="typed" class="ask" role="combobox" aria-expanded="true" aria-controls="found" :aria-activedescendant="found[at] ? `found-${at}` : undefined" aria-label="Find a channel, group, check or action" placeholder="Part of a name or a number" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.enter.prevent="go(found[at])" />
+    <input ref="box" v-model="typed" class="ask" role="combobox" aria-expanded="true" aria-controls="found" :aria-activedescendant="found[at] ? `found-${at}` : undefined" aria-label="Find a channel, group, check or action" placeholder="Part of a name or a number" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.enter.prevent="enter" />
     <ul id="found" role="listbox" aria-label="Found" class="found">
       <li v-for="(one, i) in found" :id="`found-${i}`" :key="one.id" role="option" :aria-selected="i === at" :class="{ chosen: i === at }" @click="go(one)">
         <span class="kind soft">{{ one.kind }}</span><span>{{ one.title }}</span><span class="soft mono">{{ one.detail }}</span>
       </li>
     </ul>
-    <p v-if="found.length === 0" class="soft">Nothing has these words.</p>
+    <p v-if="!search" class="soft" role="status">Looking…</p>
+    <p v-else-if="found.length === 0" class="soft">Nothing has these words.</p>
   </el-dialog>
 </template>
 

@@ -39,8 +39,8 @@ section {
 
 .activity--beside {
   position: absolute;
-  top: 0;
-  right: 0;
+  top: 12px;
+  right: 16px;
 }
 
 @media (max-width: 760px) {

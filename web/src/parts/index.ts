@@ -10,5 +10,6 @@ export { default as PlaceFindings } from './PlaceFindings.vue';
 export { default as ReachField } from './ReachField.vue';
 export { default as ReachList } from './ReachList.vue';
 export { default as SideList } from './SideList.vue';
+export { default as StartChoice } from './StartChoice.vue';
 export { default as StepStrip } from './StepStrip.vue';
 export { default as TextField } from './TextField.vue';

@@ -22,8 +22,8 @@ defineProps<{ hop: HopView; drawn: DrawnHop; large?: boolean; bends?: boolean }>
       <tbody>
         <tr v-for="pair in hop.pairs" :key="pair.key" :class="`is-${pair.state === 'whole' ? 'plain' : pair.state}`">
           <th scope="row">{{ pair.name }}</th>
-          <td class="mono">{{ pair.has }}</td>
-          <td :class="{ mono: pair.has !== pair.expects, soft: pair.has === pair.expects }">{{ pair.state === 'whole' && pair.has === pair.expects ? 'agrees' : `${pair.state === 'whole' ? 'fits' : '≠'} ${pair.expects}` }}</td>
+          <td class="mono" :class="{ long: pair.has.length > 12 }">{{ pair.has }}</td>
+          <td :class="{ mono: pair.has !== pair.expects, soft: pair.has === pair.expects, long: pair.expects.length > 12 }">{{ pair.state === 'whole' && pair.has === pair.expects ? 'agrees' : `${pair.state === 'whole' ? 'fits' : '≠'} ${pair.expects}` }}</td>
         </tr>
       </tbody>
     </table>
@@ -220,7 +220,7 @@ defineProps<{ hop: HopView; drawn: DrawnHop; large?: boolean; bends?: boolean }>
 }
 
 .pairs th,
-.pairs td {
+.pairs td:not(.long) {
   white-space: nowrap;
 }
 

@@ -27,7 +27,9 @@ function channels(plan: Plan, site: Site, destination: Destination): ChannelDraf
   const talk = draft(site, destination, target.room.name, number, `room ${number}`);
   const bridge = target.room.bridgesTo === null ? undefined : plan.networks.byId[target.room.bridgesTo];
   if (bridge && bridge.mode !== 'c4fm') talk.values.c4fm.voice = 'narrow';
-  return [talk, leave];
+  // Where the network is not reached nothing is connected; the channel itself says so.
+  const lost = site.c4fm !== null && site.c4fm.networkIds.length > 0 && !reaches(site.c4fm, destination.networkId);
+  return lost ? [talk] : [talk, leave];
 }
 
 export const build: ModeBuild<'c4fm'> = {

@@ -57,6 +57,7 @@ const RECEIVE: Readonly<Record<Receive, Receive>> = { auto: 'auto', digital: 'di
 const tones = toneFields<'c4fm'>({ sent: 'fm-tone', heard: null }, {
   get: (one, side) => one.c4fm[side],
   put: (to, side, tone) => (to.c4fm = { ...to.c4fm, [side]: tone }),
+  hides: (one) => one.c4fm.receive === 'digital',
 });
 
 export const fields: readonly ChannelField<'c4fm'>[] = [

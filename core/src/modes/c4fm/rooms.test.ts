@@ -7,6 +7,7 @@ import { removeRow, rows } from '../../plan/table';
 import { roomChannel, roomsPlan } from '../../testing/sample-rooms';
 import { dealRooms, putDealt, saveRoom } from './book';
 import { readKey, writeKey } from './destination';
+import type { ToneText } from '../../radio-math/tones';
 import { byActivity, compareRooms, groupIdText, putRooms, readGroupId, roomDigits, roomNetwork, roomNetworks, roomNumberProblem, searchByName, searchByNumber } from './rooms';
 
 const plan = roomsPlan();
@@ -19,7 +20,10 @@ describe('rooms', () => {
     expect(names(searchByName(networks, 'span main'))).toEqual(['41950 Mainland Span']);
     expect(names(searchByName(networks, 'HÁSK'))).toEqual(['41205 Isles Evening']);
     expect(names(searchByName(networks, 'n'))[0]).toBe('52110 North News');
-    expect([searchByName(networks, ''), searchByName(networks, 'nobody'), searchByName(networks, '41205')]).toEqual([[], [], []]);
+    expect([searchByName(networks, 'nobody'), searchByName(networks, '41205')]).toEqual([[], []]);
+    const all = searchByName(networks, ' ').map(({ room }) => room.name);
+    expect(all).toEqual(all.toSorted((a, b) => a.localeCompare(b)));
+    expect(all).toHaveLength(networks.reduce((sum, one) => sum + one.rooms.order.length, 0));
   });
 
   it('are found by their number, which is another act', () => {
@@ -116,6 +120,11 @@ describe('the fields of a C4FM channel', () => {
 
   it.each([['room', '417', '00417'], ['room', '412055', undefined], ['group-tx', '100', undefined], ['voice', 'broad', undefined], ['tone-tx', '110.0', '110.9']])('%s refuses “%s”', (id, text, meant) => {
     expect(field(id).read(text, codeplug)).toMatchObject({ problem: expect.stringContaining(`“${text}”`) as string, ...(meant ? { meant } : {}) });
+  });
+
+  it('tones are hidden while the channel opens for digital only, and one that is set all the same is not', () => {
+    const shown = (receive: 'digital' | 'auto', toneTx: ToneText | null) => field('tone-tx').show({ ...roomChannel(plan, 'w-evening'), c4fm: { ...roomChannel(plan, 'w-evening').c4fm, receive, toneTx } }, codeplug);
+    expect([shown('digital', null), shown('digital', '110.9'), shown('auto', null)]).toEqual(['', '110.9', 'none']);
   });
 
   it('group IDs are read as they are written', () => {

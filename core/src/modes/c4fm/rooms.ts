@@ -58,10 +58,10 @@ function every(networks: readonly RoomNetwork[]): FoundRoom[] {
   return networks.flatMap((network) => rows(network.rooms).map((room) => ({ network, room })));
 }
 
-/** By a part of the name or the place, accents and case aside; names that begin with it come first. */
+/** By a part of the name or the place, accents and case aside; names that begin with it come first. Nothing typed: all, by name. */
 export function searchByName(networks: readonly RoomNetwork[], text: string): FoundRoom[] {
   const words = plain(text).split(/\s+/).filter(Boolean);
-  if (words.length === 0) return [];
+  if (words.length === 0) return every(networks).sort((a, b) => a.room.name.localeCompare(b.room.name) || a.room.number - b.room.number);
   const rank = ({ room }: FoundRoom) => (plain(room.name).startsWith(words[0]!) ? 0 : plain(room.name).includes(words[0]!) ? 1 : 2);
   return every(networks)
     .filter(({ room }) => words.every((word) => plain(`${room.name} ${room.place}`).includes(word)))

@@ -42,7 +42,7 @@ export const runSheet: ModeRunSheet = {
   radio(plan, { id, c4fm }) {
     if (!c4fm) return [];
     const rooms = plan.codeplugs[id]!.rooms.order.length;
-    return [`Set the call sign it sends to ${c4fm.callSign.trim() || 'your call sign'}.`, ...(rooms > 0 ? [`Save its ${rooms} rooms in their categories; the room card says which. Some radios save a room only while it is connected.`] : [])];
+    return [`Set the call sign it sends to ${c4fm.callSign.trim() || 'your call sign'}.`, ...(rooms > 0 ? [`Save its ${rooms} rooms in their categories; the pocket card says which. Some radios save a room only while it is connected.`] : [])];
   },
   steps,
   card(plan) {

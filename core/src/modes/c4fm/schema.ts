@@ -1,22 +1,11 @@
 /** JSON Schema parts of what a plan stores about C4FM. */
+import { exact, line, NAME, nullOr, ref, type Schema, table, whole } from '../../plan/schema-parts';
 import { TONE_PATTERN } from '../../radio-math/tones';
 import { GROUP_ID_MAX, RECEIVES, ROOM_PATTERN, VOICES } from './limits';
 
-type Schema = Record<string, unknown>;
-
-interface Parts {
-  exact: (properties: Record<string, Schema>) => Schema;
-  nullOr: (schema: Schema) => Schema;
-  ref: (name: string) => Schema;
-  whole: (minimum: number, maximum: number) => Schema;
-  line: (maxLength: number) => Schema;
-  table: (row: Schema) => Schema;
-  name: Schema;
-}
-
 const MOST_NETWORKS = 100;
 
-export function c4fmSchemas({ exact, nullOr, ref, whole, line, table, name }: Parts): { network: Record<string, Schema>; destinations: Schema[]; defs: Record<string, Schema> } {
+export function c4fmSchemas(): { network: Record<string, Schema>; destinations: Schema[]; defs: Record<string, Schema> } {
   const groupId = whole(0, GROUP_ID_MAX);
   const room = whole(0, 99_999);
   const tone = nullOr({ type: 'string', pattern: TONE_PATTERN });
@@ -33,10 +22,10 @@ export function c4fmSchemas({ exact, nullOr, ref, whole, line, table, name }: Pa
       c4fmSite: exact({ groupIdIn: groupId, groupIdOut: groupId, voice: nullOr(voice), networkIds: { type: 'array', maxItems: MOST_NETWORKS, items: ref('id') } }),
       c4fmChannel: exact({ voice, receive: { enum: RECEIVES }, groupTx: groupId, groupRx: groupId, room: { type: 'string', pattern: ROOM_PATTERN }, toneTx: tone, toneRx: tone }),
       c4fmProfile: exact({ startRoom: nullOr(room) }),
-      room: exact({ id: ref('id'), number: room, name, place: line(60), kind: { enum: ['room', 'node'] }, activity: nullOr(whole(0, 1_000_000)), twin: nullOr(exact({ networkId: ref('id'), roomId: ref('id') })), bridgesTo: nullOr(ref('id')) }),
-      roomMemory: exact({ id: ref('id'), name, number: { type: 'string', pattern: ROOM_PATTERN }, category: whole(1, 100) }),
+      room: exact({ id: ref('id'), number: room, name: NAME, place: line(60), kind: { enum: ['room', 'node'] }, activity: nullOr(whole(0, 1_000_000)), twin: nullOr(exact({ networkId: ref('id'), roomId: ref('id') })), bridgesTo: nullOr(ref('id')) }),
+      roomMemory: exact({ id: ref('id'), name: NAME, number: { type: 'string', pattern: ROOM_PATTERN }, category: whole(1, 100) }),
       roomBook: exact({
-        categories: table(exact({ id: ref('id'), name })),
+        categories: table(exact({ id: ref('id'), name: NAME })),
         entries: table(exact({ id: ref('id'), categoryId: ref('id'), networkId: ref('id'), roomId: ref('id'), uses: whole(0, 1_000_000) })),
       }),
     },

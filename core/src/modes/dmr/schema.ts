@@ -1,19 +1,7 @@
 /** JSON Schema parts of what a plan stores about DMR. Ranges by ETSI TS 102 361-1 (see `limits.ts`). */
+import { exact, line, mapOf, NAME, nullOr, ref, type Schema, table, whole } from '../../plan/schema-parts';
 import { ADDRESS_MAX, ADDRESS_MIN, COLOR_CODE_MAX, SUFFIX_MAX, SUFFIX_MIN } from './limits';
 import type { GroupCategory, SpecialName } from './types';
-
-type Schema = Record<string, unknown>;
-
-interface Parts {
-  exact: (properties: Record<string, Schema>) => Schema;
-  nullOr: (schema: Schema) => Schema;
-  ref: (name: string) => Schema;
-  whole: (minimum: number, maximum: number) => Schema;
-  line: (maxLength: number) => Schema;
-  table: (row: Schema) => Schema;
-  mapOf: (value: Schema) => Schema;
-  name: Schema;
-}
 
 export const SPECIAL_NAMES: readonly SpecialName[] = ['unlink', 'echo', 'status', 'position'];
 
@@ -22,7 +10,7 @@ export const GROUP_CATEGORIES: readonly GroupCategory[] = ['local', 'region', 'n
 /** Rules may be typed beyond what can be sent: a check says so, and nothing typed is lost. */
 const RULE_NUMBER_MAX = 99_999_999;
 
-export function dmrSchemas({ exact, nullOr, ref, whole, line, table, mapOf, name }: Parts): { network: Record<string, Schema>; destinations: Schema[]; defs: Record<string, Schema> } {
+export function dmrSchemas(): { network: Record<string, Schema>; destinations: Schema[]; defs: Record<string, Schema> } {
   const flag: Schema = { type: 'boolean' };
   const slot: Schema = { enum: [1, 2] };
   return {
@@ -54,7 +42,7 @@ export function dmrSchemas({ exact, nullOr, ref, whole, line, table, mapOf, name
         receiveListId: nullOr(ref('id')),
         admit: { enum: ['always', 'channel-free', 'color-code-free'] },
       }),
-      talkGroup: exact({ id: ref('id'), name, number: ref('dmrAddress'), category: { enum: GROUP_CATEGORIES } }),
+      talkGroup: exact({ id: ref('id'), name: NAME, number: ref('dmrAddress'), category: { enum: GROUP_CATEGORIES } }),
       dmrProfile: exact({ selection: { enum: ['one', 'several'] }, rules: table(ref('routeRule')), logins: mapOf(ref('login')) }),
       routeRule: exact({ id: ref('id'), networkId: ref('id'), call: ref('callKind'), range: nullOr(ref('ruleRange')), reply: flag }),
       ruleRange: exact({ slot, first: whole(1, RULE_NUMBER_MAX), networkSlot: slot, networkFirst: whole(1, RULE_NUMBER_MAX), count: whole(1, RULE_NUMBER_MAX) }),

@@ -1,18 +1,8 @@
 /** JSON Schema parts of what a plan stores about D-STAR. Lengths by the JARL standard (see `limits.ts`). */
+import { exact, line, nullOr, ref, type Schema, table, whole } from '../../plan/schema-parts';
 import { COMMAND_NAMES, FAMILY_PATTERN, FIELD_PATTERN, MODULE_PATTERN, REFLECTOR_PATTERN } from './limits';
 
-type Schema = Record<string, unknown>;
-
-interface Parts {
-  exact: (properties: Record<string, Schema>) => Schema;
-  nullOr: (schema: Schema) => Schema;
-  ref: (name: string) => Schema;
-  whole: (minimum: number, maximum: number) => Schema;
-  line: (maxLength: number) => Schema;
-  table: (row: Schema) => Schema;
-}
-
-export function dstarSchemas({ exact, nullOr, ref, whole, line, table }: Parts): { network: Record<string, Schema>; destinations: Schema[]; defs: Record<string, Schema> } {
+export function dstarSchemas(): { network: Record<string, Schema>; destinations: Schema[]; defs: Record<string, Schema> } {
   const flag: Schema = { type: 'boolean' };
   const field: Schema = { type: 'string', pattern: FIELD_PATTERN };
   const module: Schema = { type: 'string', pattern: MODULE_PATTERN };

@@ -1,15 +1,10 @@
 /** JSON Schema parts of what a plan stores about FM. */
+import { exact, nullOr, type Schema } from '../../plan/schema-parts';
 import { TONE_PATTERN } from '../../radio-math/tones';
+import { FM_WIDTHS_HZ } from './limits';
 
-type Schema = Record<string, unknown>;
-
-interface Parts {
-  exact: (properties: Record<string, Schema>) => Schema;
-  nullOr: (schema: Schema) => Schema;
-  width: Schema;
-}
-
-export function fmSchemas({ exact, nullOr, width }: Parts): Record<string, Schema> {
+export function fmSchemas(): Record<string, Schema> {
+  const width: Schema = { enum: FM_WIDTHS_HZ };
   const tone: Schema = { type: 'string', pattern: TONE_PATTERN };
   return {
     fmRadio: exact({ widthsHz: { type: 'array', maxItems: 2, items: width } }),

@@ -1,18 +1,8 @@
 /** JSON Schema parts of what a plan stores about P25. Ranges as in `limits.ts`. */
+import { exact, NAME, nullOr, ref, type Schema, table, whole } from '../../plan/schema-parts';
 import { GROUP_ALL, GROUP_MAX, NAC_MAX, SPECIAL_NAMES } from './limits';
 
-type Schema = Record<string, unknown>;
-
-interface Parts {
-  exact: (properties: Record<string, Schema>) => Schema;
-  nullOr: (schema: Schema) => Schema;
-  ref: (name: string) => Schema;
-  whole: (minimum: number, maximum: number) => Schema;
-  table: (row: Schema) => Schema;
-  name: Schema;
-}
-
-export function p25Schemas({ exact, nullOr, ref, whole, table, name }: Parts): { network: Record<string, Schema>; destinations: Schema[]; defs: Record<string, Schema> } {
+export function p25Schemas(): { network: Record<string, Schema>; destinations: Schema[]; defs: Record<string, Schema> } {
   const nac = whole(0, NAC_MAX);
   const group = whole(1, GROUP_MAX);
   return {
@@ -27,7 +17,7 @@ export function p25Schemas({ exact, nullOr, ref, whole, table, name }: Parts): {
       p25Site: exact({ nac, networkIds: { type: 'array', maxItems: 100, items: ref('id') } }),
       p25Channel: exact({ nac, nacRx: nac, group: whole(0, GROUP_ALL) }),
       p25Profile: exact({ startGroup: nullOr(group) }),
-      p25Group: exact({ id: ref('id'), number: group, name }),
+      p25Group: exact({ id: ref('id'), number: group, name: NAME }),
     },
   };
 }

@@ -47,21 +47,12 @@ function say(value: string): void {
   </section>
 </template>
 
+<style scoped src="../../parts/channel-panel.css"></style>
+
 <style scoped>
 .panel {
-  display: grid;
   grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
-  gap: 10px 26px;
   max-height: 180px;
-  padding: 10px 0;
-  overflow: auto;
-  border-top: 1px solid var(--hairline);
-}
-
-.beside {
-  display: grid;
-  gap: 6px;
-  align-content: start;
 }
 
 @media (max-width: 900px) {

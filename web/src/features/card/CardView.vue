@@ -39,13 +39,13 @@ const print = () => window.print();
 
 <style scoped>
 .cards {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
-  gap: 14px;
+  columns: 330px;
+  column-gap: 14px;
   padding: 4px 20px 28px;
 }
 
 .card {
+  margin-bottom: 14px;
   padding: 12px 14px;
   background: var(--raised);
   border: 1px solid var(--hairline);
@@ -54,7 +54,8 @@ const print = () => window.print();
 }
 
 .enter {
-  width: 118px;
+  width: 1px;
+  padding-right: 16px;
   white-space: nowrap;
 }
 
@@ -65,12 +66,13 @@ const print = () => window.print();
 }
 
 .care {
-  grid-column: 1 / -1;
+  column-span: all;
+  margin-top: 12px;
 }
 
 @media print {
   .cards {
-    grid-template-columns: 1fr 1fr;
+    columns: 2;
     padding: 0;
   }
 

@@ -118,6 +118,7 @@ function nameRoles(): void {
     region.setAttribute('role', 'rowgroup');
     region.setAttribute('tabindex', '0');
   }
+  element().querySelector('.vertical-inner .rgCell')?.setAttribute('tabindex', '0');
 }
 
 async function onKey(event: KeyboardEvent): Promise<void> {

@@ -82,7 +82,8 @@ function removeChannel(): void {
 </script>
 
 <template>
-  <PageHead :title="radio ? `Codeplug: ${radio.name}` : 'Codeplugs'" :detail="codeplug ? `${codeplug.channels.order.length} channels` : ''">
+  <div class="codeplugs">
+  <PageHead :title="radio ? (radios.length > 1 ? 'Codeplug' : `Codeplug: ${radio.name}`) : 'Codeplugs'" :detail="codeplug ? `${codeplug.channels.order.length} channels` : ''">
     <el-select v-if="radios.length > 1" :model-value="radio!.id" aria-label="Radio" class="which" @update:model-value="router.push({ name: 'codeplugs', params: { planId, radioId: $event } })">
       <el-option v-for="one in radios" :key="one.id" :value="one.id" :label="one.name" />
     </el-select>
@@ -110,13 +111,21 @@ function removeChannel(): void {
     <ZoneRack :radio="radio" :codeplug="codeplug!" :selected="selected" />
   </div>
   <BuildDrawer v-model="building" />
+  </div>
 </template>
 
 <style scoped>
+.codeplugs {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+}
+
 .desk {
   display: grid;
+  flex: 1;
   grid-template-columns: minmax(0, 1fr) 212px;
-  height: calc(100% - 62px);
+  min-height: 0;
   padding-left: 20px;
 }
 
@@ -137,9 +146,17 @@ function removeChannel(): void {
 }
 
 @media (max-width: 760px) {
+  .codeplugs {
+    height: auto;
+  }
+
+  .sheet-and-panel {
+    grid-template-rows: 420px auto;
+  }
+
   .desk {
     grid-template-columns: minmax(0, 1fr);
-    grid-template-rows: 420px auto;
+    grid-template-rows: auto;
   }
 }
 </style>

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { agreementOf } from '@relay/core/agreement/agreement';
 import { channelOf, samplePlan } from '@relay/core/testing/sample-plan';
-import { COLUMNS, sheetRows, typeCells } from './sheet';
+import { roomsPlan } from '@relay/core/testing/sample-rooms';
+import { columnsFor, sheetRows, typeCells } from './sheet';
 import { parseTsv, pasteInto, writeTsv } from './tsv';
 
 const typed = (columnId: string, text: string) => {
@@ -49,6 +50,35 @@ describe('sheet', () => {
   });
 });
 
+describe('several modes in one radio', () => {
+  const ids = (...modes: Parameters<typeof columnsFor>) => columnsFor(...modes).map((column) => column.id);
+
+  it('show the fields of the modes that are there, and the mode where there could be several', () => {
+    expect(ids(new Set(['dmr'] as const)).slice(0, 5)).toEqual(['name', 'rx', 'shift', 'color-code', 'slot']);
+    expect(ids(new Set(['c4fm'] as const), true).slice(0, 6)).toEqual(['name', 'mode', 'rx', 'shift', 'room', 'group-tx']);
+    expect(ids(new Set(['p25'] as const))).not.toContain('tone-tx');
+    expect(ids(new Set(['fm', 'c4fm'] as const)).filter((id) => id === 'tone-tx')).toHaveLength(1);
+  });
+
+  const typedAt = (channelId: string, ...cells: [columnId: string, text: string][]) => {
+    const plan = structuredClone(roomsPlan());
+    const refused = typeCells(plan, 'r3', cells.map(([columnId, text]) => ({ channelId, columnId, text })));
+    return { channel: plan.codeplugs['r3']!.channels.byId[channelId]!, refused };
+  };
+
+  it('take a channel over into another mode of the radio, before the other cells of its row', () => {
+    const { channel, refused } = typedAt('ch-w-around', ['tone-tx', '107.2'], ['mode', 'fm']);
+    expect(refused).toEqual([]);
+    expect(channel).toMatchObject({ mode: 'fm', siteId: 'rp5', fm: { toneTx: '107.2' } });
+  });
+
+  it('refuse a mode that the radio has not, and cells of another mode', () => {
+    expect(typedAt('ch-w-around', ['mode', 'P25']).refused[0]!.problem).toBe('Found “P25”, expected a mode that the radio has: C4FM, FM.');
+    expect(typedAt('ch-w-around', ['nac', '293']).refused[0]!.problem).toBe('Found “293”, expected nothing: the channel is C4FM.');
+    expect(typedAt('ch-w-around', ['nac', '']).refused).toEqual([]);
+  });
+});
+
 describe('ranges', () => {
   it('come back from the clipboard as they went, also with tabs, quotes and line ends in cells', () => {
     const cell = fc.oneof(fc.string({ maxLength: 8 }), fc.constantFrom('a\tb', 'say "x"', 'one\ntwo', ''));
@@ -59,6 +89,5 @@ describe('ranges', () => {
     const cells = (block: string[][], range: { x: number; y: number; x1: number; y1: number }) => pasteInto(block, ['a', 'b'], [0, 1, 2], range).map(({ row, column, text }) => `${row}${column}${text}`);
     expect(cells([['x', 'y'], ['z', 'w']], { x: 2, y: 1, x1: 2, y1: 1 })).toEqual(['b2x']);
     expect(cells([['x']], { x: 0, y: 0, x1: 1, y1: 1 })).toEqual(['a0x', 'a1x', 'b0x', 'b1x']);
-    expect(COLUMNS.map((column) => column.id).slice(0, 3)).toEqual(['name', 'rx', 'shift']);
   });
 });

@@ -34,20 +34,26 @@ export interface RefusedCell extends TypedCell {
   problem: string;
 }
 
-const WIDTHS: Readonly<Record<string, number>> = { name: 150, rx: 112, shift: 94, power: 76, 'color-code': 96, slot: 66, call: 78, number: 96, 'receive-list': 116, admit: 128, 'tone-tx': 92, 'tone-rx': 92, width: 84, room: 82, 'group-tx': 92, 'group-rx': 98, voice: 82, receive: 86, 'p25-group': 94, nac: 86, 'nac-rx': 90, ur: 104, rpt1: 104, rpt2: 104, duplex: 84 };
+const WIDTHS: Readonly<Record<string, number>> = { name: 150, rx: 112, shift: 94, power: 76, 'color-code': 96, slot: 66, call: 78, number: 96, 'receive-list': 116, admit: 128, 'tone-tx': 92, 'tone-rx': 92, width: 84, room: 76, 'group-tx': 108, 'group-rx': 114, voice: 78, receive: 98, 'p25-group': 112, nac: 102, 'nac-rx': 112, ur: 104, rpt1: 104, rpt2: 104, duplex: 84 };
 const ORDER = ['name', 'rx', 'shift', 'room', 'p25-group', 'nac', 'group-tx', 'voice', 'receive', 'tone-tx', 'ur', 'rpt1', 'rpt2', 'color-code', 'slot', 'call', 'number'];
 const fieldOf = new Map(CHANNEL_FIELDS.map((field) => [field.id, field]));
 
 /** Fields in reading order: what is tuned and called, then links, then the rest. */
-export const COLUMNS: readonly SheetColumn[] = [
-  ...ORDER.map((id) => columnOf(fieldOf.get(id)!, fieldOf.get(id)!.kind === 'number')),
+const COLUMNS: readonly SheetColumn[] = [
+  ...ORDER.slice(0, 1).map(ordered),
+  { id: 'mode', title: 'Mode', width: 92, right: false, editable: true, modes: null },
+  ...ORDER.slice(1).map(ordered),
   { id: 'place', title: 'Comes out at', width: 140, right: false, editable: false, modes: null },
   { id: 'reaches', title: 'Reaches', width: 158, right: false, editable: true, modes: null },
   { id: 'site', title: 'Site', width: 112, right: false, editable: true, modes: null },
   { id: 'zones', title: 'Zone', width: 130, right: false, editable: true, modes: null },
   ...CHANNEL_FIELDS.filter((field) => !ORDER.includes(field.id)).map((field) => columnOf(field, false)),
-  { id: 'mode', title: 'Mode', width: 82, right: false, editable: true, modes: null },
 ];
+
+function ordered(id: string): SheetColumn {
+  const field = fieldOf.get(id)!;
+  return columnOf(field, field.kind === 'number');
+}
 
 function columnOf({ id, title, modes, spaces }: ColumnField, right: boolean): SheetColumn {
   return { id, title, width: WIDTHS[id]!, right, editable: true, modes, ...(spaces ? { spaces } : {}) };

@@ -78,22 +78,22 @@ function say(value: string): void {
   </section>
 </template>
 
+<style scoped src="../../parts/channel-panel.css"></style>
+
 <style scoped>
 .panel {
-  display: grid;
   grid-template-columns: 262px minmax(0, 1fr);
-  gap: 10px 26px;
   max-height: 262px;
-  padding: 10px 0;
-  overflow: auto;
-  border-top: 1px solid var(--hairline);
+}
+
+.fields {
+  display: grid;
+  gap: 6px;
+  align-content: start;
 }
 
 .fields,
 .beside {
-  display: grid;
-  gap: 6px;
-  align-content: start;
   justify-items: start;
 }
 

@@ -76,7 +76,7 @@ function takePosition(text: string): Taken {
       </template>
     </FieldGroup>
     <FieldGroup title="Crossings">
-      <p class="soft">What it can turn into what, and which of them is on. While one is on, calls of its mode on the air do not go to that mode’s own networks.</p>
+      <p class="soft">What it can turn into what, and which of them is on. Some hotspots then send no call of that mode to its own networks: look at what yours does.</p>
       <div v-for="id in CROSSINGS" :key="id" class="crossing" role="group" :aria-label="crossingWords(id)">
         <strong>{{ crossingWords(id) }}</strong>
         <el-checkbox :model-value="able.includes(id)" @update:model-value="setAble(id, $event === true)">it can</el-checkbox>

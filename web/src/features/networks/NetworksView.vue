@@ -38,10 +38,10 @@ function remove(network: Network): void {
 </script>
 
 <template>
-  <PageHead title="Networks" :detail="`${networks.length}`"><el-button @click="addDmr">Add a network</el-button><el-button v-for="[mode, parts] in MODES_WITH_PARTS" :key="mode" @click="addOf(parts)">Add {{ parts.network.kind }}</el-button><NextStep /></PageHead>
+  <PageHead title="Networks" :detail="`${networks.length}`"><el-button @click="addDmr">Add a DMR network</el-button><el-button v-for="[mode, parts] in MODES_WITH_PARTS" :key="mode" @click="addOf(parts)">Add {{ parts.network.kind }}</el-button><NextStep /></PageHead>
   <EmptyState v-if="!chosen" title="No network yet">
     <p>A network carries talk groups between sites. Enter its server and the groups you know of; its own pages list them. D-STAR has families of reflectors instead, C4FM networks of rooms, P25 groups of its own.</p>
-    <template #acts><el-button type="primary" @click="addDmr">Add a network</el-button><el-button v-for="[mode, parts] in MODES_WITH_PARTS" :key="mode" @click="addOf(parts)">Add {{ parts.network.kind }}</el-button></template>
+    <template #acts><el-button type="primary" @click="addDmr">Add a DMR network</el-button><el-button v-for="[mode, parts] in MODES_WITH_PARTS" :key="mode" @click="addOf(parts)">Add {{ parts.network.kind }}</el-button></template>
   </EmptyState>
   <MasterDetail v-else>
     <template #side><SideList :items="networks" :chosen="chosen.id" label="Networks" :to="(one) => ({ name: 'networks', params: { planId, networkId: one.id } })" :detail="detailOf" :remove="remove" /></template>

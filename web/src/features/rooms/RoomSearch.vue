@@ -23,7 +23,7 @@ const leaves = computed(() => way.value === 'number' && props.networks.find((one
 const nothing = computed(() => {
   if (leaves.value || found.value.length > 0) return '';
   if (way.value === 'activity') return 'No room is listed yet.';
-  if (text.value.trim() === '') return way.value === 'name' ? 'Type a part of the name or the place.' : 'Type the first digits, or all five.';
+  if (text.value.trim() === '') return way.value === 'name' ? 'No room is listed yet.' : 'Type the first digits, or all five.';
   return way.value === 'number' && !/^\d{1,5}$/.test(text.value.replace(/\s/g, '')) ? `Found “${text.value}”, expected digits. Searching by name is another act.` : 'No room has that.';
 });
 watch([way, networkId], () => (page.value = 0));
@@ -40,13 +40,13 @@ watch([way, networkId], () => (page.value = 0));
     <p v-if="leaves" class="is-doubtful" role="status"><strong class="mono">{{ roomDigits(leaves.disconnect) }}</strong> is no room: calling it disconnects. It is the way out of {{ leaves.name }}.</p>
     <p v-else-if="nothing" class="soft" role="status">{{ nothing }}</p>
     <table v-if="found.length" class="plain" aria-label="Rooms found">
-      <thead><tr><th scope="col">Number</th><th scope="col">Room</th><th scope="col">Place</th><th scope="col">Network</th><th scope="col" class="number">Connected</th><th scope="col"><span class="visually-hidden">Acts</span></th></tr></thead>
+      <thead><tr><th scope="col">Number</th><th scope="col">Room</th><th scope="col" class="wide">Place</th><th scope="col" class="wide">Network</th><th scope="col" class="number">Connected</th><th scope="col"><span class="visually-hidden">Acts</span></th></tr></thead>
       <tbody>
         <tr v-for="one in found.slice(0, MOST)" :key="`${one.network.id}/${one.room.id}`" data-testid="found-room">
           <td class="mono">{{ roomDigits(one.room.number) }}</td>
-          <th scope="row">{{ one.room.name }} <span v-if="one.room.kind === 'node'" class="soft">node</span></th>
-          <td>{{ one.room.place }}</td>
-          <td>{{ one.network.name }}</td>
+          <th scope="row">{{ one.room.name }} <span v-if="one.room.kind === 'node'" class="soft">node</span><span class="narrow soft">{{ [one.room.place, one.network.name].filter(Boolean).join(', ') }}</span></th>
+          <td class="wide">{{ one.room.place }}</td>
+          <td class="wide">{{ one.network.name }}</td>
           <td class="number mono">{{ one.room.activity ?? '–' }}</td>
           <td class="acts"><span v-if="kept.has(`${one.network.id}/${one.room.id}`)" class="soft">in {{ kept.get(`${one.network.id}/${one.room.id}`) }}</span> <el-button link :aria-label="`Keep ${one.room.name}, ${one.network.name}`" @click="$emit('save', one)">Keep</el-button></td>
         </tr>
@@ -60,6 +60,7 @@ watch([way, networkId], () => (page.value = 0));
 <style scoped>
 .search {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
   margin-top: 10px;
 }
@@ -84,6 +85,25 @@ tbody th {
 .acts {
   text-align: right;
   white-space: nowrap;
+}
+
+.narrow {
+  display: none;
+}
+
+@media (max-width: 760px) {
+  .wide {
+    display: none;
+  }
+
+  .narrow {
+    display: block;
+    font-weight: 400;
+  }
+
+  .acts {
+    white-space: normal;
+  }
 }
 
 .pages {

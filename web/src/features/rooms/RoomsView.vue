@@ -74,6 +74,12 @@ function save({ network, room }: FoundRoom): void {
   align-content: start;
 }
 
+.into {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+
 .into input {
   width: 150px;
 }

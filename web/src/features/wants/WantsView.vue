@@ -89,7 +89,7 @@ onMounted(() => {
       <tbody>
         <tr v-for="row in shown.slice(0, MOST_ROWS)" :key="row.key" draggable="true" @dragstart="dragged = row" @dragend="((dragged = null), (over = null))">
           <th scope="row" class="name">{{ row.name }} <span class="soft">{{ row.category }}</span></th>
-          <td class="mono">{{ row.address }}<span v-for="number in row.onRadio" :key="number" class="soft" :title="`On the radio, ${number}`"> · radio {{ number }}</span></td>
+          <td class="mono called">{{ row.address }}<span v-for="number in row.onRadio" :key="number" class="soft" :title="`On the radio, ${number}`"> · radio {{ number }}</span></td>
           <td>{{ row.networkName }}</td>
           <td v-for="cell in row.cells" :key="cell.radioId" @dragover.prevent="over = cell.radioId" @drop.prevent="drop(cell.radioId)">
             <button v-for="way in chipsOf(cell.ways).chips" :key="way.siteId" type="button" class="chip" :class="[{ 'chip--on': way.want }, way.verdict ? `chip--${way.verdict}` : '']" :aria-pressed="way.want !== null" :aria-label="`${row.name} through ${way.siteName}${way.how ? `, ${way.how}` : ''}: ${pressed(way)}`" @click="toggle(row, cell.radioId, way)">
@@ -133,6 +133,14 @@ onMounted(() => {
   cursor: grab;
 }
 
+.name {
+  min-width: 128px;
+}
+
+.called {
+  min-width: 88px;
+}
+
 .name .soft {
   font-weight: 400;
 }
@@ -144,11 +152,15 @@ onMounted(() => {
 .chip {
   display: inline-flex;
   margin: 2px 6px 2px 0;
-  white-space: nowrap;
-  gap: 8px;
-  height: 26px;
-  padding: 0 9px;
+  flex-wrap: wrap;
+  gap: 0 8px;
+  width: max-content;
+  max-width: 180px;
+  min-height: 26px;
+  padding: 2px 9px;
   align-items: center;
+  text-align: left;
+  vertical-align: top;
   color: var(--ink-soft);
   background: none;
   border: 1px dashed #a9a595;

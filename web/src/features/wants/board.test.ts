@@ -3,6 +3,7 @@ import { agreementOf } from '@relay/core/agreement/agreement';
 import { newHotspot } from '@relay/core/plan/create';
 import { edit } from '@relay/core/plan/edit';
 import { putRow } from '@relay/core/plan/table';
+import { crossedPlan } from '@relay/core/testing/sample-crossing';
 import { channelOf, samplePlan } from '@relay/core/testing/sample-plan';
 import { boardRows, chipsOf, toggleWant } from './board';
 
@@ -12,6 +13,12 @@ describe('wants board', () => {
     const rows = boardRows(plan, agreementOf(plan));
     expect(rows.map((row) => [row.name, row.address, row.wanted])).toEqual([['Hask Wide', 'group 417', true], ['Ostrey All', 'group 588', true], ['Ferry Net', 'group 591', true], ['Unlink Lantern', 'group 4000', false], ['Echo Lantern', 'private 9990', true]]);
     expect(rows.map((row) => row.cells[0]!.ways[0]!.verdict)).toEqual(['broken', 'whole', 'whole', null, 'whole']);
+  });
+
+  it('says what is to be had across, with the mode on the air where the radio has several', () => {
+    const hows = (change: Parameters<typeof crossedPlan>[0]) => boardRows(crossedPlan(change), null).find((row) => row.address === 'group 588')!.cells.map(({ radioId, ways }) => [radioId, ways.map((way) => way.how)]);
+    expect(hows(() => undefined)).toEqual([['r1', ['']], ['r3', ['across']]]);
+    expect(hows((plan) => void (plan.radios.byId['r3']!.p25 = { unitId: null }))).toEqual([['r1', ['']], ['r3', ['across, C4FM']]]);
   });
 
   it('adds a wish and takes it back', () => {

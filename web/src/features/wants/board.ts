@@ -7,7 +7,7 @@ import { MODE_IDS, modeOf, modeOfDestination } from '@relay/core/modes/registry'
 import type { DestinationInfo } from '@relay/core/modes/mode';
 import { destinationKey, networkIdOf } from '@relay/core/plan/destination-key';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import type { Destination, Id, Plan, Want } from '@relay/core/plan/types';
+import type { Destination, Id, ModeId, Plan, Radio, Want } from '@relay/core/plan/types';
 import { airModeFor } from '@relay/core/path/crossing';
 import { worse } from '@relay/core/path/trace';
 import type { Verdict } from '@relay/core/path/types';
@@ -44,6 +44,12 @@ function radioNumbers(plan: Plan, tables: readonly RouteTable[], { destination }
   return [...new Set(numbers.filter((number) => number !== null && number !== call.number).map(String))];
 }
 
+/** The mode on the air is said where the radio has others too. */
+function acrossWords(radio: Radio, air: ModeId): string {
+  const others = MODE_IDS.filter((id) => id !== air && modeOf(id).cross && radio[id] !== null);
+  return others.length > 0 ? `across, ${modeOf(air).name}` : 'across';
+}
+
 /** What is made along with another destination is not wished for by itself. */
 const byItself = (info: DestinationInfo) => !info.comesAlong;
 
@@ -68,7 +74,7 @@ export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): 
         const want = wants.get(wantKey(info.destination, radioId, site.id)) ?? null;
         // Where the hotspot turns another mode of the radio into this one, it is to be had across.
         const air = airModeFor(plan, radioOf(radioId), site, info.destination, mode.id);
-        if (air !== mode.id) return [{ siteId: site.id, siteName: site.name, how: `across, ${modeOf(air).name}`, want, verdict: want ? (byWant.get(want.id) ?? null) : null }];
+        if (air !== mode.id) return [{ siteId: site.id, siteName: site.name, how: acrossWords(radioOf(radioId), air), want, verdict: want ? (byWant.get(want.id) ?? null) : null }];
         // What was wished for stays in sight, also when the site or the radio no longer has it.
         if ((how === null || radioOf(radioId)[mode.id] === null) && want === null) return [];
         return [{ siteId: site.id, siteName: site.name, how: how ?? 'not offered', want, verdict: want ? (byWant.get(want.id) ?? null) : null }];
