@@ -181,3 +181,29 @@ test('what a hotspot turns into another mode is whole with the DMR ID, and says 
   await page.goto(relay.at(id, 'agreement'));
   await expect(page.locator('[data-check="crossing-not-ready"]').first()).toContainText('C4FM to DMR at QO3VES 03: Lantern lacks DMR ID.');
 });
+
+test('a first plan of a C4FM handheld, from nothing: hotspot, room, want, whole at once, and no DMR ID asked for', async ({ page, relay }) => {
+  const id = await relay.create({ name: 'First' });
+  await page.goto(relay.at(id, 'station'));
+  await page.getByLabel('Call sign', { exact: true }).fill('QO3VES');
+  await page.getByLabel('Call sign', { exact: true }).press('Enter');
+  await page.goto(relay.at(id, 'radios'));
+  await page.getByRole('button', { name: 'Add your radio' }).click();
+  await page.getByLabel('Has DMR').locator('..').click();
+  await page.getByLabel('Has C4FM').locator('..').click();
+  await page.getByRole('button', { name: 'Next: add your hotspot' }).click();
+  await page.getByRole('button', { name: 'Add your hotspot', exact: true }).click();
+  await expect(page.getByRole('switch', { name: 'C4FM', exact: true })).toBeChecked();
+  await expect(page.getByRole('switch', { name: 'DMR', exact: true })).not.toBeChecked();
+  await page.getByRole('button', { name: /^Next: add a network/ }).click();
+  await page.getByRole('button', { name: 'Add a network of rooms' }).first().click();
+  await page.getByLabel('New room: number').fill('41205');
+  await page.getByLabel('New room: name').fill('Isles Evening');
+  await page.getByLabel('New room: name').press('Enter');
+  await page.getByRole('button', { name: /^Next: choose what you want/ }).click();
+  await page.getByRole('button', { name: 'Isles Evening through QO3VES 01: not wanted' }).click();
+  await build(page);
+  await expect(tally(page)).toHaveText(/2 whole\s*0 doubtful\s*0 broken/);
+  await page.goto(relay.at(id, 'carry-out'));
+  await expect(page.getByText('Call sign QO3VES: compare it with your licence.')).toBeVisible();
+});

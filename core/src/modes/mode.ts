@@ -93,6 +93,8 @@ export interface ModeRunSheet {
 export interface ModeFresh<M extends ModeId = ModeId> {
   radio(plan: Plan): NonNullable<Radio[M]>;
   site(plan: Plan, site: Site): NonNullable<Site[M]>;
+  /** A network was added to a draft: where nothing is said yet, hotspots use it. */
+  network?(plan: Plan, networkId: Id): void;
 }
 
 /** What a mode needs and gives where a hotspot turns its calls into another mode's, or another's into its own. */

@@ -1,6 +1,7 @@
 /** The ordered steps to carry a plan out. The order is common practice: identity, back-up, radio, one network, test, the next network, test. */
 import { reprogramming } from '../compare/written';
 import { formatId } from '../modes/dmr/addresses';
+import { needsDmrId } from '../modes/dmr/networks';
 import { MODES } from '../modes/registry';
 import type { PlanIndex } from '../path/plan-index';
 import { hotspotsOf, repeatersOf } from '../plan/sites';
@@ -79,8 +80,8 @@ export function runSheet(index: PlanIndex): Step[] {
     {
       id: 'identity',
       title: 'Your identity',
-      todo: [`Call sign ${callSign || 'not entered yet'}, DMR ID ${dmrId === null ? 'not entered yet' : formatId(dmrId)}: compare both with your licence and your registration.`],
-      proof: 'They are the same, digit by digit.',
+      todo: [needsDmrId(plan) || dmrId !== null ? `Call sign ${callSign || 'not entered yet'}, DMR ID ${dmrId === null ? 'not entered yet' : formatId(dmrId)}: compare both with your licence and your registration.` : `Call sign ${callSign || 'not entered yet'}: compare it with your licence.`],
+      proof: 'It is the same, character by character.',
     },
     ...hotspotSteps(plan),
     ...radioSteps(index),

@@ -1,6 +1,7 @@
 /** The stops of the track in working order, and what each bead says. */
 import type { Agreement } from '@relay/core/agreement/agreement';
 import { formatId } from '@relay/core/modes/dmr/addresses';
+import { needsDmrId } from '@relay/core/modes/dmr/networks';
 import { hotspotsOf, repeatersOf } from '@relay/core/plan/sites';
 import { tablesOf } from '@relay/core/plan/references';
 import { rows } from '@relay/core/plan/table';
@@ -67,11 +68,11 @@ export function beadOf(stop: Stop, plan: Plan, agreement: Agreement | null): Bea
 }
 
 /** Where every radio speaks other modes only, no DMR ID is missed. */
-const needsDmrId = (plan: Plan) => plan.radios.order.length === 0 || rows(plan.radios).some((radio) => radio.dmr !== null);
+const missesDmrId = (plan: Plan) => plan.station.dmrId === null && (plan.radios.order.length === 0 || needsDmrId(plan));
 
 /** The stop that a beginner should go to next, `null` when every path is whole. */
 export function nextStop(plan: Plan, agreement: Agreement | null): { route: Stop['route']; words: string } | null {
-  if (plan.station.callSign === '' || (plan.station.dmrId === null && needsDmrId(plan))) return { route: 'station', words: 'Next: say who you are' };
+  if (plan.station.callSign === '' || missesDmrId(plan)) return { route: 'station', words: 'Next: say who you are' };
   if (plan.radios.order.length === 0) return { route: 'radios', words: 'Next: add your radio' };
   if (plan.sites.order.length === 0) return { route: 'hotspots', words: 'Next: add your hotspot' };
   if (!rows(plan.networks).some((network) => tablesOf(network)[0]![1].order.length > 0)) return { route: 'networks', words: 'Next: add a network and what is on it' };

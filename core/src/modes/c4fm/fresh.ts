@@ -1,3 +1,4 @@
+import { hotspotsOf } from '../../plan/sites';
 import type { ModeFresh } from '../mode';
 import type { Radio } from '../../plan/types';
 import { GROUP_ID_OPEN } from './limits';
@@ -9,6 +10,9 @@ export const fresh: ModeFresh<'c4fm'> = {
   site(plan, site) {
     const networks = roomNetworks(plan);
     return { groupIdIn: GROUP_ID_OPEN, groupIdOut: GROUP_ID_OPEN, voice: null, networkIds: site.kind === 'hotspot' && networks.length === 1 ? [networks[0]!.id] : [] };
+  },
+  network(plan, networkId) {
+    for (const { c4fm } of hotspotsOf(plan)) if (c4fm?.networkIds.length === 0) c4fm.networkIds.push(networkId);
   },
 };
 

@@ -31,3 +31,8 @@ export function groupOfNumber(index: PlanIndex, networkId: Id, number: number): 
   if (!groups) networks.set(networkId, (groups = new Map(rows(dmrNetwork(index.plan, networkId)!.groups).map((group) => [group.number, group]))));
   return groups.get(number);
 }
+
+/** Whether anything in a plan goes by the station's DMR ID: a radio that speaks DMR, or a network that asks for it. */
+export function needsDmrId(plan: Plan): boolean {
+  return rows(plan.radios).some((radio) => radio.dmr !== null) || dmrNetworks(plan).length > 0;
+}

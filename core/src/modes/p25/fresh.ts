@@ -1,3 +1,4 @@
+import { hotspotsOf } from '../../plan/sites';
 import type { ModeFresh } from '../mode';
 import type { Radio } from '../../plan/types';
 import { NAC_DEFAULT } from './limits';
@@ -9,6 +10,9 @@ export const fresh: ModeFresh<'p25'> = {
   site(plan, site) {
     const networks = p25Networks(plan);
     return { nac: NAC_DEFAULT, networkIds: site.kind === 'hotspot' && networks.length === 1 ? [networks[0]!.id] : [] };
+  },
+  network(plan, networkId) {
+    for (const { p25 } of hotspotsOf(plan)) if (p25?.networkIds.length === 0) p25.networkIds.push(networkId);
   },
 };
 

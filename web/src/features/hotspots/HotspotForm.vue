@@ -8,6 +8,7 @@ import type { Crossing, ModeId, NetworkModeId, Profile, Site } from '@relay/core
 import { formatMHz } from '@relay/core/radio-math/quantities';
 import { FieldGroup, TextField } from '../../parts';
 import { positionText, takeMHz, takeName, takeNumber, takePlace, takeWhole, type Taken } from '../../parts/field';
+import { switchMode } from '@relay/core/modes/fresh-hotspot';
 import { MODE_IDS, MODES } from '@relay/core/modes/registry';
 import { crossingOf, crossingWords } from '@relay/core/path/crossing';
 import { MODES_WITH_PARTS } from '../modes';
@@ -38,6 +39,18 @@ function change(label: string, recipe: (site: Site, profile: Profile) => void): 
   store.edit(`${props.site.name}: ${label}`, (draft) => recipe(draft.sites.byId[props.site.id]!, draft.profiles[props.site.id]!));
 }
 
+function setMode(id: NetworkModeId, on: boolean): void {
+  store.edit(`${props.site.name}: ${MODES[id].name} ${on ? 'on' : 'off'}`, (draft) => switchMode(draft, props.site.id, id, on));
+}
+
+/** What it has is on until somebody switches it off; what it has not is off. */
+function setHas(id: NetworkModeId, has: boolean): void {
+  store.edit(`${props.site.name}: ${has ? 'has' : 'has no'} ${MODES[id].name}`, (draft) => {
+    switchMode(draft, props.site.id, id, has);
+    if (!has) Object.assign(draft.sites.byId[props.site.id]!, { [id]: null });
+  });
+}
+
 function switchLogin(network: DmrNetwork, on: boolean): void {
   change(`${network.name} login ${on ? 'on' : 'off'}`, (_, profile) => {
     const login = (profile.dmr.logins[network.id] ??= newLogin());
@@ -63,13 +76,13 @@ function takePosition(text: string): Taken {
     </FieldGroup>
     <FrequencyFinder v-if="finding" v-model="finding" :site="site" :profile="profile" />
     <FieldGroup title="Modes">
-      <div v-for="id in NETWORK_MODES" :key="id" class="switch"><el-switch :model-value="profile.modes[id]" :aria-label="MODES[id].name" @update:model-value="change(MODES[id].name, (_, one) => void (one.modes[id] = $event === true))" /><span>{{ MODES[id].name }}</span></div>
+      <div v-for="id in NETWORK_MODES" :key="id" class="switch"><el-switch :model-value="profile.modes[id]" :aria-label="MODES[id].name" @update:model-value="setMode(id, $event === true)" /><span>{{ MODES[id].name }}</span></div>
     </FieldGroup>
     <FieldGroup title="Standby">
       <div class="switch"><el-switch :model-value="profile.standby" aria-label="Standby" @update:model-value="change('standby', (_, one) => void (one.standby = $event === true))" /><span>All networks up, nothing linked: silent until someone keys up</span></div>
     </FieldGroup>
     <FieldGroup v-for="[id, parts] in MODES_WITH_PARTS" :key="id" :title="MODES[id].name">
-      <div class="switch"><el-switch :model-value="site[id] !== null" :aria-label="`Has ${MODES[id].name}`" @update:model-value="change(MODES[id].name, (one) => void Object.assign(one, { [id]: $event === true ? MODES[id].fresh.site(store.plan!, site) : null }))" /><span>Has {{ MODES[id].name }}</span></div>
+      <div class="switch"><el-switch :model-value="site[id] !== null" :aria-label="`Has ${MODES[id].name}`" @update:model-value="setHas(id, $event === true)" /><span>Has {{ MODES[id].name }}</span></div>
       <template v-if="site[id] !== null">
         <component :is="parts.SiteFields" :site="site" @change="(label: string, recipe: (one: Site) => void) => change(label, (one) => recipe(one))" />
         <component :is="parts.StartFields" :site="site" :profile="profile" @change="(label: string, recipe: (one: Profile) => void) => change(label, (_, one) => recipe(one))" />
@@ -83,7 +96,7 @@ function takePosition(text: string): Taken {
         <el-checkbox :model-value="profile.crossings.includes(id)" :disabled="!able.includes(id) && !profile.crossings.includes(id)" @update:model-value="setOn(id, $event === true)">on</el-checkbox>
       </div>
     </FieldGroup>
-    <FieldGroup title="Network logins">
+    <FieldGroup v-if="site.dmr" title="Network logins">
       <p class="soft">{{ profile.dmr.selection === 'several' ? 'Rules decide which network takes a call.' : 'Without network selection every call goes to the first network that is on.' }} <router-link :to="{ name: 'routes', params: { planId: store.planId!, siteId: site.id } }">Routes and the numbers on the radio</router-link></p>
       <p v-if="networks.length === 0" class="soft">No network in the plan yet. <router-link :to="{ name: 'networks', params: { planId: store.planId! } }">Add a network</router-link></p>
       <section v-for="network in networks" :key="network.id" :aria-label="network.name" class="login">

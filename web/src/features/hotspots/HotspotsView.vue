@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { newHotspot } from '@relay/core/plan/create';
+import { addHotspot } from '@relay/core/modes/fresh-hotspot';
 import { hotspotsOf } from '@relay/core/plan/sites';
-import { putRow, removeRow } from '@relay/core/plan/table';
+import { removeRow } from '@relay/core/plan/table';
 import type { Site } from '@relay/core/plan/types';
 import { formatMHz } from '@relay/core/radio-math/quantities';
 import { EmptyState, MasterDetail, NextStep, PageHead, PlaceFindings, SideList } from '../../parts';
@@ -21,9 +21,9 @@ const START_HZ = 438_800_000;
 
 function add(): void {
   const { callSign } = store.plan!.station;
-  const site = newHotspot(newId('site'), `${callSign || 'Hotspot'} ${String(sites.value.length + 1).padStart(2, '0')}`, START_HZ, 1);
-  store.edit(`add ${site.name}`, (draft) => putRow(draft.sites, site));
-  void router.push({ name: 'hotspots', params: { planId: props.planId, siteId: site.id } });
+  const [id, name] = [newId('site'), `${callSign || 'Hotspot'} ${String(sites.value.length + 1).padStart(2, '0')}`];
+  store.edit(`add ${name}`, (draft) => addHotspot(draft, id, name, START_HZ));
+  void router.push({ name: 'hotspots', params: { planId: props.planId, siteId: id } });
 }
 
 function remove(site: Site): void {
@@ -32,9 +32,9 @@ function remove(site: Site): void {
 </script>
 
 <template>
-  <PageHead title="Hotspots" :detail="chosen ? `${chosen.name} · simplex · ${formatMHz(chosen.txHz)} MHz` : ''"><el-button v-if="chosen" @click="router.push({ name: 'routes', params: { planId, siteId: chosen.id } })">Routes</el-button><el-button @click="add">Add a hotspot</el-button><NextStep /></PageHead>
+  <PageHead title="Hotspots" :detail="chosen ? `${chosen.name} · simplex · ${formatMHz(chosen.txHz)} MHz` : ''"><el-button v-if="chosen?.dmr" @click="router.push({ name: 'routes', params: { planId, siteId: chosen.id } })">Routes</el-button><el-button @click="add">Add a hotspot</el-button><NextStep /></PageHead>
   <EmptyState v-if="!chosen" title="No hotspot yet">
-    <p>A hotspot is your own small site: it hears the radio on one frequency and passes the call to a network. Enter the frequency and color code it is to use.</p>
+    <p>A hotspot is your own small site: it hears the radio on one frequency and passes the call to a network. Enter the frequency it is to use; it comes with the modes of your radios.</p>
     <template #acts><el-button type="primary" @click="add">Add your hotspot</el-button></template>
   </EmptyState>
   <MasterDetail v-else>

@@ -19,7 +19,10 @@ const networks = computed(() => rows(store.plan!.networks));
 const chosen = computed(() => networks.value.find((one) => one.id === props.networkId) ?? networks.value[0] ?? null);
 
 function add(network: Network): void {
-  store.edit(`add ${network.name}`, (draft) => putRow(draft.networks, network));
+  store.edit(`add ${network.name}`, (draft) => {
+    putRow(draft.networks, network);
+    modeOf(network.mode).fresh.network?.(draft, network.id);
+  });
   void router.push({ name: 'networks', params: { planId: props.planId, networkId: network.id } });
 }
 

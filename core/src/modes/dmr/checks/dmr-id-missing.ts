@@ -1,4 +1,5 @@
 import { defineCheck } from '../../../checks/check';
+import { needsDmrId } from '../networks';
 
 export const dmrIdMissing = defineCheck({
   id: 'dmr-id-missing',
@@ -13,7 +14,6 @@ export const dmrIdMissing = defineCheck({
   messages: { missing: 'The station has no DMR ID; expected 7 digits.' },
   fixes: {},
   check(index, report) {
-    const used = Object.values(index.plan.radios.byId).some((radio) => radio.dmr !== null) || index.plan.networks.order.length > 0;
-    if (used && index.plan.station.dmrId === null) report({ message: 'missing', pointer: '/station/dmrId' });
+    if (needsDmrId(index.plan) && index.plan.station.dmrId === null) report({ message: 'missing', pointer: '/station/dmrId' });
   },
 });
