@@ -1,6 +1,6 @@
 /** What looking for broken references shares, whatever the mode. */
 import { healOrder } from './table';
-import type { Id, Plan, Table } from './types';
+import type { Destination, Id, NetworkModeId, NetworkOf, Plan, Table } from './types';
 
 /** One broken reference: where it stands, what it names, and how it is mended in a draft. */
 export interface BrokenReference {
@@ -10,6 +10,16 @@ export interface BrokenReference {
 }
 
 export type Found = (path: (string | number)[], found: string, mend: BrokenReference['mend']) => void;
+
+/** What of a network's rows and a plan's links only its mode knows. */
+export interface ModeReferences<M extends NetworkModeId = NetworkModeId> {
+  /** The tables of a network, by their names; the first holds what can be called. */
+  tables(network: NetworkOf<M>): [string, Table<{ id: Id }>][];
+  /** Whether the network has what a destination names. */
+  holds(network: NetworkOf<M>, destination: Destination): boolean;
+  /** Tells of links that lead nowhere, each with its mend: in networks, sites and profiles. */
+  broken(plan: Plan, found: Found): void;
+}
 
 function orderIsSound(table: Table<unknown>): boolean {
   if (table.order.length !== Object.keys(table.byId).length) return false;

@@ -8,8 +8,8 @@
  */
 import { ROW_LINKS } from '../codeplug/row-links';
 import { type Patch, toPointer } from './patches';
-import { type ModeReferences, REFERENCES } from '../modes/references';
-import { type BrokenReference, checkMembers, checkOrder, type Found } from './broken';
+import { REFERENCES } from '../modes/references';
+import { type BrokenReference, checkMembers, checkOrder, type Found, type ModeReferences } from './broken';
 import { removeRow, rows } from './table';
 import { emptyCodeplug, newProfile } from './create';
 import type { Codeplug, Destination, Id, Network, Plan, Table } from './types';

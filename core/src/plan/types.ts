@@ -10,15 +10,9 @@ import type { DmrChannelFields, DmrDestination, DmrNetworkFields, DmrProfileFiel
 import type { DstarChannelFields, DstarDestination, DstarNetworkFields, DstarProfileFields, DstarRadioFields, DstarSiteFields } from '../modes/dstar/types';
 import type { FmChannelFields, FmRadioFields, FmSiteFields, FmWidthHz } from '../modes/fm/types';
 import type { P25ChannelFields, P25Destination, P25NetworkFields, P25ProfileFields, P25RadioFields, P25SiteFields } from '../modes/p25/types';
+import type { CallKind, Id, Table } from './basics';
 
-/** 1 to 60 characters of a–z, 0–9, `-` and `_`; made by whoever creates the entity. */
-export type Id = string;
-
-/** Entities by id, and the order in which people see them. */
-export interface Table<T> {
-  byId: Record<Id, T>;
-  order: Id[];
-}
+export type { CallKind, Delay, Id, Server, Table } from './basics';
 
 export const PLAN_FORMAT = 'yellow-relay-plan';
 export const PLAN_FORMAT_VERSION = 5;
@@ -128,25 +122,6 @@ export interface Listing {
   list: { name: string; issuedOn: string | null } | null;
 }
 
-/** Round-trip times of one measurement, milliseconds. */
-export interface Delay {
-  medianMs: number;
-  lowMs: number;
-  highMs: number;
-  /** Probes that were not answered. */
-  lost: number;
-  /** RFC 3339, UTC. */
-  at: string;
-}
-
-export interface Server {
-  id: Id;
-  name: string;
-  host: string;
-  region: string;
-  delay: Delay | null;
-}
-
 /** What a network of one mode holds, by its `mode`. */
 interface NetworkFields {
   dmr: DmrNetworkFields;
@@ -233,8 +208,6 @@ export interface Contact {
   kind: CallKind;
   number: number;
 }
-
-export type CallKind = 'group' | 'private';
 
 export interface ReceiveList {
   id: Id;

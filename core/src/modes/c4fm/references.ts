@@ -1,7 +1,6 @@
-import { checkOrder, checkReach, type Found } from '../../plan/broken';
+import { checkOrder, checkReach, type Found, type ModeReferences } from '../../plan/broken';
 import { removeRow, rows } from '../../plan/table';
 import type { Plan } from '../../plan/types';
-import type { ModeReferences } from '../references';
 import { roomNetwork, type RoomNetwork, roomNetworks } from './rooms';
 
 function roomOf(draft: Plan, networkId: string, roomId: string) {

@@ -1,5 +1,5 @@
 /** What a plan stores about C4FM, per kind of entity. */
-import type { Id, Table } from '../../plan/types';
+import type { Id, Table } from '../../plan/basics';
 import type { ToneText } from '../../radio-math/tones';
 import type { RECEIVES, VOICES } from './limits';
 

@@ -1,8 +1,7 @@
-import { checkMembers, checkOrder, type Found } from '../../plan/broken';
+import { checkMembers, checkOrder, type Found, type ModeReferences } from '../../plan/broken';
 import { hotspotsOf } from '../../plan/sites';
 import { removeRow, rows } from '../../plan/table';
 import type { Id, Plan, Profile } from '../../plan/types';
-import type { ModeReferences } from '../references';
 
 function checkProfile(plan: Plan, siteId: Id, profile: Profile, found: Found): void {
   const { rules } = profile.dmr;

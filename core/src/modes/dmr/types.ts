@@ -1,5 +1,5 @@
 /** What a plan stores about DMR, per kind of entity. */
-import type { CallKind, Id, Server, Table } from '../../plan/types';
+import type { CallKind, Id, Server, Table } from '../../plan/basics';
 
 export interface DmrRadioFields {
   /** The ID programmed in this radio; `null` when none is. */

@@ -1,4 +1,4 @@
-import type { ModeReferences } from '../references';
+import type { ModeReferences } from '../../plan/broken';
 
 /** Sites and profiles name families by their letters, so that nothing but a destination links to a row. */
 export const references: ModeReferences<'dstar'> = {

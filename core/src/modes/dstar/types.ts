@@ -1,5 +1,5 @@
 /** What a plan stores about D-STAR, per kind of entity. */
-import type { Id, Table } from '../../plan/types';
+import type { Id, Table } from '../../plan/basics';
 import type { Reflector } from './link';
 
 export interface DstarRadioFields {

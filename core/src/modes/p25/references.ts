@@ -1,5 +1,4 @@
-import { checkReach } from '../../plan/broken';
-import type { ModeReferences } from '../references';
+import { checkReach, type ModeReferences } from '../../plan/broken';
 
 export const references: ModeReferences<'p25'> = {
   tables: (network) => [['groups', network.groups]],

@@ -1,5 +1,5 @@
 /** What a plan stores about P25, per kind of entity. */
-import type { Id, Table } from '../../plan/types';
+import type { Id, Table } from '../../plan/basics';
 import type { SPECIAL_NAMES } from './limits';
 
 export interface P25RadioFields {
