@@ -6,8 +6,8 @@ import { CHANNEL_FIELDS, fieldById } from '../codeplug/channel-fields';
 import { modeOf } from '../modes/registry';
 import { FACT_WORDS } from '../path/facts';
 import { placeOf } from '../path/place';
-import { indexPlan, type PlanIndex, type TracedPath } from '../path/plan-index';
-import type { HopId, Outcome, Verdict } from '../path/types';
+import { indexPlan } from '../path/plan-index';
+import type { HopId, Outcome, PlanIndex, TracedPath, Verdict } from '../path/types';
 import type { Id, Plan } from '../plan/types';
 
 export interface ExplainedFinding extends Finding, Explanation {

@@ -1,22 +1,7 @@
 /** The pocket card: what is called in each mode, and how one leaves. Each mode writes its own sections. */
 import { MODES } from '../modes/registry';
 import type { Plan } from '../plan/types';
-
-export interface CardLine {
-  /** As it is entered on the radio. */
-  enter: string;
-  name: string;
-  /** What else is worth knowing in the field; may be empty. */
-  note: string;
-}
-
-export interface CardSection {
-  mode: string;
-  title: string;
-  lines: CardLine[];
-  /** The way out, in a sentence. */
-  out: string;
-}
+import type { CardSection } from './section';
 
 /** Sections that have nothing on them are left out. */
 export function cardOf(plan: Plan): CardSection[] {

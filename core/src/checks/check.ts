@@ -4,8 +4,7 @@
  */
 import type { Patch } from '../plan/patches';
 import type { Id } from '../plan/types';
-import type { PlanIndex } from '../path/plan-index';
-import type { FactKey } from '../path/types';
+import type { FactKey, PlanIndex } from '../path/types';
 
 /** `broken`: a call fails or may not be made. `doubtful`: it may fail, or bother others. `note`: worth knowing. */
 export type Severity = 'broken' | 'doubtful' | 'note';

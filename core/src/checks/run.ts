@@ -1,4 +1,4 @@
-import type { PlanIndex } from '../path/plan-index';
+import type { PlanIndex } from '../path/types';
 import type { Check, Finding } from './check';
 import { CHECKS } from './registry';
 

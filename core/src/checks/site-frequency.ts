@@ -1,6 +1,6 @@
 /** Moving a hotspot takes its channels along; shared by the checks on where a hotspot may be. */
 import { MODE_IDS, modeOf } from '../modes/registry';
-import type { PlanIndex } from '../path/plan-index';
+import type { PlanIndex } from '../path/types';
 import { type Patch, toPointer } from '../plan/patches';
 import { rows } from '../plan/table';
 import type { Site } from '../plan/types';

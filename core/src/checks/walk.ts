@@ -4,8 +4,7 @@ import { toPointer } from '../plan/patches';
 import { hotspotsOf, repeatersOf } from '../plan/sites';
 import { rows } from '../plan/table';
 import type { Channel, Codeplug, Hotspot, Id, ModeId, Plan, Profile, Radio, Repeater } from '../plan/types';
-import type { PlanIndex } from '../path/plan-index';
-import type { Fact, FactKey, HopId, PathContext } from '../path/types';
+import type { Fact, FactKey, HopId, PathContext, PlanIndex } from '../path/types';
 import type { Data, Report, Subject } from './check';
 
 export function set(pointer: string, value: unknown): Patch {

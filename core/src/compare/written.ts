@@ -1,7 +1,7 @@
 /** What was last written to a radio, held apart from what is planned; the difference is what must be reprogrammed. */
 import { CHANNEL_FIELDS, valuesOf } from '../codeplug/channel-fields';
 import { placeOf } from '../path/place';
-import type { PlanIndex } from '../path/plan-index';
+import type { PlanIndex } from '../path/types';
 import { rows, tableOf } from '../plan/table';
 import { sameJson } from '../plan/patches';
 import type { Codeplug, Id, Plan, Table, Written } from '../plan/types';

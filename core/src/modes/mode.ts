@@ -2,10 +2,9 @@
  * What a mode provides. Each mode is a folder with the same file names; nothing outside asks which mode it is. Its checks
  * stand in the registry of checks, not here: pages need the modes, and only the worker needs the checks.
  */
-import type { ArrivalOf, Fact, FactKey, FactValue, HopId, PathContext } from '../path/types';
+import type { ArrivalOf, Fact, FactKey, FactValue, HopId, PathContext, PlanIndex } from '../path/types';
 import type { ChannelField } from '../codeplug/channel-field';
-import type { PlanIndex } from '../path/plan-index';
-import type { CardSection } from '../card/card';
+import type { CardSection } from '../card/section';
 import type { Step } from '../run-sheet/step';
 import type { ChannelDraft, ListDraft, OfferSetting } from '../build/types';
 import type { CallKind, Codeplug, Destination, Id, ModeId, NetworkOf, Plan, Radio, Site, ValuesOf } from '../plan/types';

@@ -1,8 +1,7 @@
 import { modeOf } from '../modes/registry';
 import type { Channel, Id } from '../plan/types';
 import { crossingNeed, crossingRoute } from './crossing';
-import type { PlanIndex } from './plan-index';
-import type { PathContext } from './types';
+import type { PathContext, PlanIndex } from './types';
 
 /** Gathers what a channel's path touches: its radio, site, and where the site's gateway sends the call. */
 export function contextOf(index: PlanIndex, radioId: Id, channel: Channel): PathContext {

@@ -2,27 +2,9 @@
 import type { Id, Plan, Zone } from '../plan/types';
 import { rows } from '../plan/table';
 import { tracePath } from './trace';
-import type { AwakeGroup, Path, PathContext, RadioHoldings, SiteLink } from './types';
+import type { AwakeGroup, PlanIndex, RadioHoldings, SiteLink, TracedPath } from './types';
 import { contactKey } from './contact-key';
 import { contextOf } from './context';
-
-export interface TracedPath {
-  path: Path;
-  context: PathContext;
-}
-
-export interface PlanIndex {
-  plan: Plan;
-  radios: ReadonlyMap<Id, RadioHoldings>;
-  /** Dynamic groups that were keyed lately. */
-  awake: readonly AwakeGroup[];
-  /** Sites of which the user says what they are linked to. */
-  links: readonly SiteLink[];
-  /** ISO date against which ages are held; `null` leaves ages out. The core has no clock of its own. */
-  today: string | null;
-  /** Every channel of every radio, traced; computed at first use. In order of radios, then of channels. */
-  paths: () => readonly TracedPath[];
-}
 
 function holdingsOf(plan: Plan, radioId: Id): RadioHoldings {
   const codeplug = plan.codeplugs[radioId]!;

@@ -5,8 +5,7 @@
 import type { C4fmFactKey } from '../modes/c4fm/types';
 import type { DstarFactKey } from '../modes/dstar/types';
 import type { P25FactKey } from '../modes/p25/types';
-import type { CallKind, ChannelOf, Codeplug, Crossing, Id, ModeId, NetworkOf, Profile, Radio, Site, Zone } from '../plan/types';
-import type { PlanIndex } from './plan-index';
+import type { CallKind, ChannelOf, Codeplug, Crossing, Id, ModeId, NetworkOf, Plan, Profile, Radio, Site, Zone } from '../plan/types';
 
 export type HopId = 'radio' | 'air' | 'site' | 'gateway' | 'network' | 'destination';
 
@@ -136,4 +135,23 @@ export interface RadioHoldings {
   contacts: ReadonlySet<string>;
   receiveLists: ReadonlyMap<Id, ReadonlySet<number>>;
   zonesOf: ReadonlyMap<Id, readonly Zone[]>;
+}
+
+export interface TracedPath {
+  path: Path;
+  context: PathContext;
+}
+
+/** The look-ups that tracing and checking need; made by `indexPlan`. */
+export interface PlanIndex {
+  plan: Plan;
+  radios: ReadonlyMap<Id, RadioHoldings>;
+  /** Dynamic groups that were keyed lately. */
+  awake: readonly AwakeGroup[];
+  /** Sites of which the user says what they are linked to. */
+  links: readonly SiteLink[];
+  /** ISO date against which ages are held; `null` leaves ages out. The core has no clock of its own. */
+  today: string | null;
+  /** Every channel of every radio, traced; computed at first use. In order of radios, then of channels. */
+  paths: () => readonly TracedPath[];
 }

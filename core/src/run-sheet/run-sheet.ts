@@ -3,7 +3,7 @@ import { reprogramming } from '../compare/written';
 import { formatId } from '../modes/dmr/addresses';
 import { needsDmrId } from '../modes/dmr/networks';
 import { MODES } from '../modes/registry';
-import type { PlanIndex } from '../path/plan-index';
+import type { PlanIndex } from '../path/types';
 import { hotspotsOf, repeatersOf } from '../plan/sites';
 import { rows } from '../plan/table';
 import type { Plan } from '../plan/types';

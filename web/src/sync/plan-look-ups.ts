@@ -3,7 +3,8 @@
  * they know every mode, and the first screen shown needs none of them.
  */
 import { computed, type ComputedRef } from 'vue';
-import { indexPlan, type PlanIndex } from '@relay/core/path/plan-index';
+import { indexPlan } from '@relay/core/path/plan-index';
+import type { PlanIndex } from '@relay/core/path/types';
 import type { Plan } from '@relay/core/plan/types';
 import { usePlanStore } from './plan-store';
 

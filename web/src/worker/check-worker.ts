@@ -9,8 +9,8 @@ import type { Step } from '@relay/core/run-sheet/step';
 import { describePath, type RelayView } from '@relay/core/path/describe';
 import { contextOf } from '@relay/core/path/context';
 import { tracePath } from '@relay/core/path/trace';
-import type { AwakeGroup, SiteLink } from '@relay/core/path/types';
-import { indexPlan, type PlanIndex } from '@relay/core/path/plan-index';
+import type { AwakeGroup, PlanIndex, SiteLink } from '@relay/core/path/types';
+import { indexPlan } from '@relay/core/path/plan-index';
 import { applyPatches, type Patch } from '@relay/core/plan/patches';
 import type { Plan } from '@relay/core/plan/types';
 

@@ -1,6 +1,5 @@
 /** Where a C4FM call goes: which rooms a site reaches, what it is connected to, and what waits there. */
-import type { PlanIndex } from '../../path/plan-index';
-import type { Arrival, PathContext } from '../../path/types';
+import type { Arrival, PathContext, PlanIndex } from '../../path/types';
 import { rows } from '../../plan/table';
 import type { Destination, Plan, Site } from '../../plan/types';
 import type { DestinationInfo } from '../mode';

@@ -1,6 +1,5 @@
 /** What is to be set for C4FM, and how a room is used at each site. Common practice. */
-import type { PlanIndex } from '../../path/plan-index';
-import type { PathContext } from '../../path/types';
+import type { PathContext, PlanIndex } from '../../path/types';
 import type { Step } from '../../run-sheet/step';
 import type { ModeRunSheet } from '../mode';
 import { rows } from '../../plan/table';

@@ -1,5 +1,5 @@
 /** The DMR networks of a plan, and their groups by number. */
-import type { PlanIndex } from '../../path/plan-index';
+import type { PlanIndex } from '../../path/types';
 import { rows } from '../../plan/table';
 import type { Id, Network, NetworkOf, Plan } from '../../plan/types';
 import type { TalkGroup } from './types';

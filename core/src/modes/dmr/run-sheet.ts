@@ -1,5 +1,5 @@
 /** What is to be set for DMR, and one network tried after the other. The order is common practice: one network, test, the next. */
-import type { PlanIndex } from '../../path/plan-index';
+import type { PlanIndex } from '../../path/types';
 import { networkIdOf } from '../../plan/destination-key';
 import { hotspotsOf } from '../../plan/sites';
 import { rows } from '../../plan/table';

@@ -1,8 +1,7 @@
 /** The DMR pairs of each hop. */
 import { fact, mustEqual } from '../../path/fact';
 import { contactKey } from '../../path/contact-key';
-import type { PlanIndex } from '../../path/plan-index';
-import type { DmrArrival, Fact, PathContext } from '../../path/types';
+import type { DmrArrival, Fact, PathContext, PlanIndex } from '../../path/types';
 import type { ModeTrace } from '../mode';
 import { networkIdOf } from '../../plan/destination-key';
 import { carriageOf } from './carriage';

@@ -1,6 +1,5 @@
 /** Where a D-STAR call goes: what a site is linked to, what its gateway makes of UR, and what waits there. */
-import type { PlanIndex } from '../../path/plan-index';
-import type { Arrival, PathContext } from '../../path/types';
+import type { Arrival, PathContext, PlanIndex } from '../../path/types';
 import { rows } from '../../plan/table';
 import type { Destination, Network, NetworkOf, Plan, Site } from '../../plan/types';
 import type { DestinationInfo } from '../mode';

@@ -1,6 +1,5 @@
 /** What is to be set for D-STAR, and the order of use at each site: link, wait, talk, leave. Common practice. */
-import type { PlanIndex } from '../../path/plan-index';
-import type { PathContext } from '../../path/types';
+import type { PathContext, PlanIndex } from '../../path/types';
 import { rows } from '../../plan/table';
 import type { Site } from '../../plan/types';
 import type { Step } from '../../run-sheet/step';

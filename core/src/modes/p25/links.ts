@@ -1,6 +1,5 @@
 /** Where a P25 call goes: talk groups that link a site where they lead, and what the network answers itself. */
-import type { PlanIndex } from '../../path/plan-index';
-import type { Arrival, PathContext } from '../../path/types';
+import type { Arrival, PathContext, PlanIndex } from '../../path/types';
 import { rows } from '../../plan/table';
 import type { Destination, Network, NetworkOf, Plan, Site } from '../../plan/types';
 import type { DestinationInfo } from '../mode';

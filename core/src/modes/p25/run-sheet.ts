@@ -1,5 +1,5 @@
 /** What is to be set for P25, and how a group is called and left. Common practice. */
-import type { PlanIndex } from '../../path/plan-index';
+import type { PlanIndex } from '../../path/types';
 import type { Step } from '../../run-sheet/step';
 import type { ModeRunSheet } from '../mode';
 import { nacText } from './addresses';

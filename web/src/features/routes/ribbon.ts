@@ -10,7 +10,7 @@ import { claimOf, type Call } from '@relay/core/modes/dmr/routes/table';
 import { rulePosition } from '@relay/core/modes/dmr/routes/words';
 import type { Travel } from '@relay/core/modes/dmr/routes/travel';
 import type { RouteRule, TimeSlot } from '@relay/core/modes/dmr/types';
-import type { PlanIndex } from '@relay/core/path/plan-index';
+import type { PlanIndex } from '@relay/core/path/types';
 import type { CallKind, Id } from '@relay/core/plan/types';
 import { rows } from '@relay/core/plan/table';
 

@@ -1,6 +1,5 @@
 import { disagreementsIn } from '../../../checks/walk';
-import type { PlanIndex } from '../../../path/plan-index';
-import type { Fact, FactKey, HopId, PathContext } from '../../../path/types';
+import type { Fact, FactKey, HopId, PathContext, PlanIndex } from '../../../path/types';
 import { rows } from '../../../plan/table';
 import type { Radio } from '../../../plan/types';
 import type { C4fmRadioFields } from '../types';

@@ -1,5 +1,5 @@
 import { eachProfile } from '../../../checks/walk';
-import type { PlanIndex } from '../../../path/plan-index';
+import type { PlanIndex } from '../../../path/types';
 import type { Profile, Site } from '../../../plan/types';
 import { routesOf } from '../links';
 import type { RouteTable } from '../routes/table';

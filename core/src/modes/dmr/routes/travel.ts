@@ -1,6 +1,6 @@
 /** Where one number goes when it is typed or called, said whole: both numbers, the place, the way back, and a doubt. */
 import { rows } from '../../../plan/table';
-import type { PlanIndex } from '../../../path/plan-index';
+import type { PlanIndex } from '../../../path/types';
 import type { Id } from '../../../plan/types';
 import { formatId } from '../addresses';
 import { routesOf, whatIsAt } from '../links';

@@ -1,7 +1,6 @@
 import type { Report } from '../../../checks/check';
 import { channelPointer, channelSubject, disagreementsIn, set } from '../../../checks/walk';
-import type { PlanIndex } from '../../../path/plan-index';
-import type { Fact, PathContext } from '../../../path/types';
+import type { Fact, PathContext, PlanIndex } from '../../../path/types';
 import { rows } from '../../../plan/table';
 import type { Radio } from '../../../plan/types';
 import { fieldText, readCommand } from '../addresses';

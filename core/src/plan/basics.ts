@@ -1,0 +1,31 @@
+/** What the plan and the modes build their types of. */
+
+/** 1 to 60 characters of a–z, 0–9, `-` and `_`; made by whoever creates the entity. */
+export type Id = string;
+
+/** Entities by id, and the order in which people see them. */
+export interface Table<T> {
+  byId: Record<Id, T>;
+  order: Id[];
+}
+
+export type CallKind = 'group' | 'private';
+
+/** Round-trip times of one measurement, milliseconds. */
+export interface Delay {
+  medianMs: number;
+  lowMs: number;
+  highMs: number;
+  /** Probes that were not answered. */
+  lost: number;
+  /** RFC 3339, UTC. */
+  at: string;
+}
+
+export interface Server {
+  id: Id;
+  name: string;
+  host: string;
+  region: string;
+  delay: Delay | null;
+}
