@@ -4,6 +4,12 @@ import type { DrawnHop } from './drawing';
 
 /** `bends`: the line leaves its way here, for a wrong place. */
 defineProps<{ hop: HopView; drawn: DrawnHop; large?: boolean; bends?: boolean }>();
+/** Values of more characters may take two lines: a station has a sixth of the width. */
+const LONG = 9;
+type Pair = HopView['pairs'][number];
+const isLong = ({ has, expects }: Pair) => Math.max(has.length, expects.length) > LONG;
+const said = ({ state, has, expects }: Pair) => (state === 'whole' && has === expects ? 'agrees' : `${state === 'whole' ? 'fits' : '≠'} ${expects}`);
+const saidClass = ({ has, expects }: Pair) => ({ mono: has !== expects, soft: has === expects });
 </script>
 
 <template>
@@ -22,8 +28,11 @@ defineProps<{ hop: HopView; drawn: DrawnHop; large?: boolean; bends?: boolean }>
       <tbody>
         <tr v-for="pair in hop.pairs" :key="pair.key" :class="`is-${pair.state === 'whole' ? 'plain' : pair.state}`">
           <th scope="row">{{ pair.name }}</th>
-          <td class="mono" :class="{ long: pair.has.length > 12 }">{{ pair.has }}</td>
-          <td :class="{ mono: pair.has !== pair.expects, soft: pair.has === pair.expects, long: pair.expects.length > 12 }">{{ pair.state === 'whole' && pair.has === pair.expects ? 'agrees' : `${pair.state === 'whole' ? 'fits' : '≠'} ${pair.expects}` }}</td>
+          <td v-if="isLong(pair)" colspan="2" class="long"><span class="mono">{{ pair.has }}</span> <span :class="saidClass(pair)">{{ said(pair) }}</span></td>
+          <template v-else>
+            <td class="mono">{{ pair.has }}</td>
+            <td :class="saidClass(pair)">{{ said(pair) }}</td>
+          </template>
         </tr>
       </tbody>
     </table>
@@ -39,6 +48,7 @@ defineProps<{ hop: HopView; drawn: DrawnHop; large?: boolean; bends?: boolean }>
 <style scoped>
 .hop {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   align-content: start;
   justify-items: center;
   min-width: 0;
@@ -215,6 +225,7 @@ defineProps<{ hop: HopView; drawn: DrawnHop; large?: boolean; bends?: boolean }>
 
 .pairs th {
   padding: 0 6px 0 0;
+  vertical-align: top;
   font-weight: 400;
   text-align: right;
 }

@@ -30,7 +30,7 @@ const reply = computed(() => drawing(props.view.reply));
     </ol>
     <div class="reply">
       <span class="soft">Reply</span>
-      <svg viewBox="0 0 1000 14" preserveAspectRatio="none" aria-hidden="true">
+      <svg :viewBox="`0 0 ${(reply.length - 1) * 200} 14`" preserveAspectRatio="none" aria-hidden="true">
         <template v-for="(part, i) in [...reply].reverse()" :key="i">
           <line v-if="part.before !== 'none'" :x1="i * 200" :x2="i * 200 + (part.before === 'gap' ? 150 : 200)" y1="7" y2="7" :class="`stroke stroke--${part.before === 'gap' ? 'pale' : part.before}`" />
           <path v-if="part.before === 'gap'" :d="`M${i * 200 + 156} 1 l7 4 l-7 4 l7 4`" class="zigzag" />
