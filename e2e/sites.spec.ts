@@ -21,6 +21,13 @@ async function choose(page: Page, name: string): Promise<void> {
   await expect(page.getByTestId('list-counts')).toContainText(name);
 }
 
+/** Chooses a list and imports it as it was guessed. */
+async function take(page: Page, name: string): Promise<void> {
+  await choose(page, name);
+  await page.getByTestId('import-list').click();
+  await expect(page.getByTestId('import-list')).toBeHidden();
+}
+
 test('three layouts come in by looking, a fourth needs two columns chosen; the nearest come first', async ({ page, relay }) => {
   await forgetAll(relay);
   const id = await relay.create({ demo: 'ostrey-isles' });
@@ -79,9 +86,7 @@ test('a wrong tone is corrected once, and stands when a newer version of the lis
   await forgetAll(relay);
   const id = await relay.create({ demo: 'ostrey-isles' });
   await page.goto(relay.at(id, 'sites?mode=FM'));
-  await choose(page, 'isles-club.csv');
-  await page.getByTestId('import-list').click();
-  await expect(page.getByTestId('import-list')).toBeHidden();
+  await take(page, 'isles-club.csv');
   const ellery = page.getByTestId('near-site').filter({ hasText: 'QO1ELY' });
   await expect(ellery).toContainText('110.9 Hz');
   await ellery.getByRole('button', { name: 'Correct QO1ELY' }).click();
@@ -116,9 +121,7 @@ test('a clear frequency is found for the hotspot, with the reason; its channels 
   await forgetAll(relay);
   const id = await relay.create({ demo: 'ostrey-isles' });
   await page.goto(relay.at(id, 'sites'));
-  await choose(page, 'isles-club.csv');
-  await page.getByTestId('import-list').click();
-  await expect(page.getByTestId('import-list')).toBeHidden();
+  await take(page, 'isles-club.csv');
   await page.goto(relay.at(id, 'hotspots/home'));
   await page.getByRole('button', { name: 'Find a clear frequency' }).click();
   // One of the ten is off the air.
@@ -163,9 +166,7 @@ test('three repeaters go into the plan with a zone, whole; a swapped pair, a los
   await forgetAll(relay);
   const id = await relay.create({ demo: 'ostrey-isles' });
   await page.goto(relay.at(id, 'sites'));
-  await choose(page, 'isles-club.csv');
-  await page.getByTestId('import-list').click();
-  await expect(page.getByTestId('import-list')).toBeHidden();
+  await take(page, 'isles-club.csv');
   // The list has the wrong tone for one of them.
   const ellery = page.getByTestId('near-site').filter({ hasText: 'QO1ELY' });
   await ellery.getByRole('button', { name: 'Correct QO1ELY' }).click();
