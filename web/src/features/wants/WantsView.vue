@@ -28,7 +28,7 @@ const shown = computed(() => {
   return all.value.filter((row) => (!wantedOnly.value || row.wanted) && words.every((word) => `${row.name} ${row.address} ${row.category} ${row.networkName}`.toLowerCase().includes(word)));
 });
 /** Something is wanted that no channel serves yet: building is the next act. */
-const unbuilt = computed(() => all.value.some((row) => row.cells.some((cell) => cell.ways.some((way) => way.want !== null && way.verdict === null))));
+const unbuilt = computed(() => store.agreement !== null && all.value.some((row) => row.cells.some((cell) => cell.ways.some((way) => way.want !== null && way.verdict === null))));
 const missing = computed(() => {
   if (plan.value.radios.order.length === 0) return { text: 'Add a radio first: a want says on which radio.', route: 'radios', label: 'Add a radio' };
   if (plan.value.sites.order.length === 0) return { text: 'Add your hotspot or a repeater first: a want says through which site.', route: 'hotspots', label: 'Add a hotspot' };
@@ -56,7 +56,8 @@ function drop(radioId: string): void {
 }
 
 const VERDICT_WORDS = { whole: 'whole', doubtful: 'doubtful', broken: 'broken' } as const;
-const pressed = (way: Way) => (way.want ? (way.verdict ? VERDICT_WORDS[way.verdict] : 'not built yet') : 'not wanted');
+/** Until the plan has been checked nothing is said of what became of a want. */
+const pressed = (way: Way) => (way.want ? (way.verdict ? VERDICT_WORDS[way.verdict] : store.agreement ? 'not built yet' : 'wanted') : 'not wanted');
 onMounted(() => {
   if (route.query['build']) building.value = true;
 });
