@@ -10,10 +10,11 @@ export function medianMs(work: () => unknown, runs = 15): number {
   return times.sort((a, b) => a - b)[Math.floor(runs / 2)]!;
 }
 
-/** The same for work that is waited for. */
-export async function medianAsyncMs(work: () => Promise<unknown>, runs = 15): Promise<number> {
+/** The same for work that is waited for; `prepare` comes before each run and is not counted. */
+export async function medianAsyncMs(work: () => Promise<unknown>, runs = 15, prepare: () => Promise<unknown> = () => Promise.resolve()): Promise<number> {
   const times: number[] = [];
   for (let run = 0; run < runs; run += 1) {
+    await prepare();
     globalThis.gc?.();
     const start = performance.now();
     await work();

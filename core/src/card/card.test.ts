@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { saveRoom } from '../modes/c4fm/book';
+import { putDealt, saveRoom } from '../modes/c4fm/book';
 import { roomNetwork } from '../modes/c4fm/rooms';
+import { newP25Network } from '../plan/create';
+import { tableOf } from '../plan/table';
 import type { Plan } from '../plan/types';
 import { dstarPlan } from '../testing/sample-dstar';
 import { p25Plan } from '../testing/sample-p25';
@@ -36,6 +38,17 @@ describe('the pocket card', () => {
     const plan = roomsPlan((draft) => [keep('evening', 'Evenings', 1), keep('deck', 'Evenings', 4), keep('news', 'News')].forEach((one) => one(draft)));
     expect(section(plan, 'C4FM', 'Evenings')!.lines.map((one) => `${one.enter} ${one.name}, ${one.note}`)).toEqual(['41377 Ferry Deck, Skerry', '41205 Isles Evening, Hask, Skerry']);
     expect(section(plan, 'C4FM', 'News')!.out).toContain('99999');
+  });
+
+  it('says where a radio keeps a room, and nothing of a group of another mode that has the same number', () => {
+    const plan = roomsPlan((draft) => {
+      keep('evening', 'Evenings')(draft);
+      putDealt(draft, 'r3');
+      draft.networks.byId['p9'] = { ...newP25Network('p9', 'Foghorn'), groups: tableOf([{ id: 'same', number: 41_205, name: 'Same Number' }]) };
+      draft.networks.order.push('p9');
+    });
+    expect(section(plan, 'C4FM', 'Evenings')!.lines[0]!.note).toBe('Hask, Skerry; category 1 in Rambler');
+    expect(section(plan, 'P25', 'Foghorn')!.lines.find((one) => one.enter === '41205')!.note).toBe('');
   });
 
   it('has the commands of D-STAR with the letter in its place', () => {

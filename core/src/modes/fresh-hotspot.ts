@@ -2,9 +2,7 @@
 import { newHotspot, newProfile } from '../plan/create';
 import { putRow, rows } from '../plan/table';
 import type { Id, NetworkModeId, Plan, Site } from '../plan/types';
-import { MODES } from './registry';
-
-const modesOf = ({ modes }: Plan['profiles'][Id]) => Object.keys(modes) as NetworkModeId[];
+import { MODES, NETWORK_MODE_IDS } from './registry';
 
 /** Switches a mode of a hotspot on or off in a draft; one that it had not yet comes with what is usual. */
 export function switchMode(plan: Plan, siteId: Id, mode: NetworkModeId, on: boolean): void {
@@ -17,8 +15,8 @@ export function switchMode(plan: Plan, siteId: Id, mode: NetworkModeId, on: bool
 export function addHotspot(plan: Plan, id: Id, name: string, freqHz: number): void {
   putRow(plan.sites, newHotspot(id, name, freqHz, 1));
   plan.profiles[id] = newProfile();
-  const spoken = modesOf(plan.profiles[id]).filter((mode) => rows(plan.radios).some((radio) => radio[mode] !== null));
+  const spoken = NETWORK_MODE_IDS.filter((mode) => rows(plan.radios).some((radio) => radio[mode] !== null));
   if (spoken.length === 0) return;
   if (!spoken.includes('dmr')) plan.sites.byId[id]!.dmr = null;
-  for (const mode of modesOf(plan.profiles[id])) switchMode(plan, id, mode, spoken.includes(mode));
+  for (const mode of NETWORK_MODE_IDS) switchMode(plan, id, mode, spoken.includes(mode));
 }

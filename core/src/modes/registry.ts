@@ -1,4 +1,4 @@
-import type { Destination, ModeId, Plan } from '../plan/types';
+import type { Destination, ModeId, NetworkModeId, Plan } from '../plan/types';
 import { c4fm } from './c4fm';
 import { dmr } from './dmr';
 import { dstar } from './dstar';
@@ -10,6 +10,9 @@ import { p25 } from './p25';
 export const MODES: Readonly<Record<ModeId, Mode>> = { dmr, dstar, c4fm, p25, fm };
 
 export const MODE_IDS = Object.keys(MODES) as ModeId[];
+
+/** Those whose calls can leave the site: they have networks, and a hotspot switches them on and off. */
+export const NETWORK_MODE_IDS = MODE_IDS.filter((id) => MODES[id].trace.beyond !== null) as NetworkModeId[];
 
 export function modeOf(id: ModeId): Mode {
   return MODES[id];

@@ -1,9 +1,10 @@
 /** What the builder makes for a C4FM want: an entry that calls the room, and the one that leaves it. */
 import type { ChannelDraft } from '../../build/types';
+import { reachOf } from '../../plan/sites';
 import type { Destination, Plan, Site, ValuesOf } from '../../plan/types';
 import type { ModeBuild, ModeCross } from '../mode';
 import { blankChannel } from './channel';
-import { LOCAL, numberFor, reaches, targetOf } from './links';
+import { LOCAL, numberFor, targetOf } from './links';
 import { roomDigits, roomNetwork } from './rooms';
 
 function valuesAt(site: Site, name: string, room: string): ValuesOf<'c4fm'> {
@@ -28,8 +29,7 @@ function channels(plan: Plan, site: Site, destination: Destination): ChannelDraf
   const bridge = target.room.bridgesTo === null ? undefined : plan.networks.byId[target.room.bridgesTo];
   if (bridge && bridge.mode !== 'c4fm') talk.values.c4fm.voice = 'narrow';
   // Where the network is not reached nothing is connected; the channel itself says so.
-  const lost = site.c4fm !== null && site.c4fm.networkIds.length > 0 && !reaches(site.c4fm, destination.networkId);
-  return lost ? [talk] : [talk, leave];
+  return site.c4fm && reachOf(site.c4fm, destination.networkId) === 'not reached' ? [talk] : [talk, leave];
 }
 
 export const build: ModeBuild<'c4fm'> = {
@@ -57,6 +57,6 @@ export const cross: ModeCross<'c4fm'> = {
   },
   lacks(index, site, networkId) {
     const network = roomNetwork(index.plan, networkId);
-    return site.c4fm && network && reaches(site.c4fm, networkId) ? [] : [`reach of ${network?.name ?? 'the network'}`];
+    return network && site.c4fm?.networkIds.includes(networkId) ? [] : [`reach of ${network?.name ?? 'the network'}`];
   },
 };

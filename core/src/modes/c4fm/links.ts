@@ -1,5 +1,6 @@
 /** Where a C4FM call goes: which rooms a site reaches, what it is connected to, and what waits there. */
 import type { Arrival, PathContext, PlanIndex } from '../../path/types';
+import { reachOf } from '../../plan/sites';
 import { rows } from '../../plan/table';
 import type { Destination, Plan, Site } from '../../plan/types';
 import type { DestinationInfo } from '../mode';
@@ -38,10 +39,6 @@ export function numberFor(plan: Plan, destination: Destination | null): string |
   return target && roomDigits(target.room.number);
 }
 
-export function reaches({ networkIds }: { networkIds: readonly string[] }, networkId: string): boolean {
-  return networkIds.includes(networkId);
-}
-
 export interface OtherWay extends FoundRoom {
   /** The same room under a number of its own there, or a room that bridges to the one that is meant. */
   by: 'twin' | 'bridge';
@@ -49,7 +46,7 @@ export interface OtherWay extends FoundRoom {
 
 /** How a site has a room that is on a network it does not reach: its twin there, else a bridge to that network. */
 export function otherWays(plan: Plan, site: Site, { network, room }: FoundRoom): OtherWay[] {
-  const reached = roomNetworks(plan).filter((one) => site.c4fm && reaches(site.c4fm, one.id) && one.id !== network.id);
+  const reached = roomNetworks(plan).filter((one) => site.c4fm?.networkIds.includes(one.id) && one.id !== network.id);
   const all = reached.flatMap((other) => rows(other.rooms).map((one) => ({ network: other, room: one })));
   const twins = all.filter((one) => (one.room.twin?.networkId === network.id && one.room.twin.roomId === room.id) || (room.twin?.networkId === one.network.id && room.twin.roomId === one.room.id));
   const bridges = all.filter((one) => one.room.bridgesTo === network.id);
@@ -61,8 +58,8 @@ export function offer(plan: Plan, site: Site, destination: Destination): string 
   if (!site.c4fm) return null;
   if (destination.kind === 'local') return site.c4fm.groupIdIn === 0 ? '' : `group ${groupIdText(site.c4fm.groupIdIn)}`;
   if (destination.kind !== 'room' && destination.kind !== 'disconnect') return null;
-  if (site.c4fm.networkIds.length === 0) return 'reach not said';
-  if (reaches(site.c4fm, destination.networkId)) return '';
+  const reach = reachOf(site.c4fm, destination.networkId);
+  if (reach !== 'not reached') return reach === 'reached' ? '' : 'reach not said';
   const target = targetOf(plan, destination);
   const other = target && otherWays(plan, site, target)[0];
   return other ? `not reached; ${other.by} ${roomDigits(other.room.number)}` : 'not reached';

@@ -3,6 +3,7 @@ import type { PathContext, PlanIndex } from '../../path/types';
 import type { Step } from '../../run-sheet/step';
 import type { ModeRunSheet } from '../mode';
 import { rows } from '../../plan/table';
+import type { Plan } from '../../plan/types';
 import { entriesOf } from './book';
 import { isC4fmPath } from './channel';
 import { orderOf } from './connect';
@@ -30,6 +31,11 @@ function steps(index: PlanIndex): Step[] {
   });
 }
 
+/** In which memory each radio keeps a number. */
+function memoriesOf(plan: Plan, number: string): string[] {
+  return rows(plan.radios).flatMap((radio) => rows(plan.codeplugs[radio.id]!.rooms).filter((one) => one.number === number).map((one) => `category ${one.category} in ${radio.name}`));
+}
+
 export const runSheet: ModeRunSheet = {
   hotspot(plan, site) {
     const profile = plan.profiles[site.id];
@@ -50,7 +56,7 @@ export const runSheet: ModeRunSheet = {
       const outs = [...new Set(rooms.map(({ network }) => roomDigits(network.disconnect)))];
       return {
         title: category.name,
-        lines: rooms.map(({ network, room }) => ({ enter: roomDigits(room.number), name: room.name, note: [room.place, network.name].filter(Boolean).join(', ') })),
+        lines: rooms.map(({ network, room }) => ({ enter: roomDigits(room.number), name: room.name, note: [[room.place, network.name].filter(Boolean).join(', '), ...memoriesOf(plan, roomDigits(room.number))].join('; ') })),
         out: `To leave, call ${outs.join(' or ')}, in a gap: a site that transmits does not listen.`,
       };
     });

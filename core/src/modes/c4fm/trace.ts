@@ -1,9 +1,10 @@
 /** The C4FM pairs of each hop: who calls, how the voice is sent, which group, which room, and what connects to it. */
 import { fact, mustEqual } from '../../path/fact';
+import { reachOf } from '../../plan/sites';
 import type { Fact, PathContext } from '../../path/types';
 import type { ModeTrace } from '../mode';
 import { CALL_SIGN_LENGTH, GROUP_ID_OPEN, ROOM_DIGITS } from './limits';
-import { disconnects, linkBefore, numberFor, reaches, targetOf } from './links';
+import { disconnects, linkBefore, numberFor, targetOf } from './links';
 import { roomDigits, roomNetwork, roomOfNumber } from './rooms';
 
 /** A letter or word may stand behind the call sign: `QO3VES/P`, `QO3VES-V`. */
@@ -65,9 +66,9 @@ function ends(context: PathContext<'c4fm'>): 'site' | 'gateway' | null {
 function reachFact({ index, channel, site }: PathContext<'c4fm'>): Fact[] {
   const { destination } = channel;
   if (!site?.c4fm || (destination?.kind !== 'room' && destination?.kind !== 'disconnect')) return [];
-  const { networkIds } = site.c4fm;
-  const names = networkIds.flatMap((id) => roomNetwork(index.plan, id)?.name ?? []);
-  return [fact('room-network', names.join(', ') || null, roomNetwork(index.plan, destination.networkId)!.name, reaches(site.c4fm, destination.networkId), networkIds.length === 0 ? 'doubtful' : 'broken')];
+  const names = site.c4fm.networkIds.flatMap((id) => roomNetwork(index.plan, id)?.name ?? []);
+  const reach = reachOf(site.c4fm, destination.networkId);
+  return [fact('room-network', names.join(', ') || null, roomNetwork(index.plan, destination.networkId)!.name, reach === 'reached', reach === 'not said' ? 'doubtful' : 'broken')];
 }
 
 /** A room is connected from the radio, or by the hotspot at start; what is connected otherwise is somebody's doing. */
@@ -75,8 +76,12 @@ function connectFacts({ index, channel, site }: PathContext<'c4fm'>): Fact[] {
   const target = targetOf(index.plan, channel.destination);
   if (!site?.c4fm || !target) return [];
   const number = roomDigits(target.room.number);
-  if (channel.c4fm.room !== '') return [fact('connect', `${channel.c4fm.room}, once it is called`, `${channel.c4fm.room}, once it is called`, true)];
   const before = linkBefore(index, site);
+  const { room } = channel.c4fm;
+  if (room !== '') {
+    const words = before === room ? room : `${room}, once it is called`;
+    return [fact('connect', words, words, true)];
+  }
   return [fact('connect', before === undefined ? 'nobody has said' : (before ?? 'nothing'), number, before === number, before === undefined ? 'doubtful' : 'broken')];
 }
 

@@ -1,5 +1,6 @@
 /** What the builder makes for a P25 want: a channel that calls the group, and the one that unlinks. */
 import type { ChannelDraft } from '../../build/types';
+import { reachOf } from '../../plan/sites';
 import type { Destination, Plan, Site, ValuesOf } from '../../plan/types';
 import type { ModeBuild, ModeCross } from '../mode';
 import { blankChannel } from './channel';
@@ -28,7 +29,9 @@ function channels(plan: Plan, site: Site, destination: Destination): ChannelDraf
   const out = wanted.network.special.unlink;
   const leave = out === null ? [] : [draft(site, unlink, SPECIAL_TITLES.unlink, out, 'unlink')];
   if (destination.kind === 'p25-special' && destination.special === 'unlink') return leave;
-  return [draft(site, destination, destination.kind === 'p25-special' ? SPECIAL_TITLES[destination.special] : wanted.name, wanted.number), ...leave];
+  // Where the network is not reached nothing is linked; the channel itself says so.
+  const lost = site.p25 !== null && reachOf(site.p25, wanted.network.id) === 'not reached';
+  return [draft(site, destination, destination.kind === 'p25-special' ? SPECIAL_TITLES[destination.special] : wanted.name, wanted.number), ...(lost ? [] : leave)];
 }
 
 export const build: ModeBuild<'p25'> = {

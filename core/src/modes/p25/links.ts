@@ -1,5 +1,6 @@
 /** Where a P25 call goes: talk groups that link a site where they lead, and what the network answers itself. */
 import type { Arrival, PathContext, PlanIndex } from '../../path/types';
+import { reachOf } from '../../plan/sites';
 import { rows } from '../../plan/table';
 import type { Destination, Network, NetworkOf, Plan, Site } from '../../plan/types';
 import type { DestinationInfo } from '../mode';
@@ -67,8 +68,8 @@ export function offer(_plan: Plan, site: Site, destination: Destination): string
   if (!site.p25) return null;
   if (destination.kind === 'local') return `NAC ${nacText(site.p25.nac)}`;
   if (destination.kind !== 'p25-group' && destination.kind !== 'p25-special') return null;
-  if (site.p25.networkIds.length === 0) return 'reach not said';
-  return site.p25.networkIds.includes(destination.networkId) ? '' : 'not reached';
+  const reach = reachOf(site.p25, destination.networkId);
+  return { reached: '', 'not said': 'reach not said', 'not reached': 'not reached' }[reach];
 }
 
 /** What a group is on a network; `null` when nothing is known of it. */

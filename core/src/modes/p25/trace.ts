@@ -1,5 +1,6 @@
 /** The P25 pairs of each hop: who calls, under which access code, and which group links where. */
 import { fact, mustEqual } from '../../path/fact';
+import { reachOf } from '../../plan/sites';
 import type { Fact, PathContext } from '../../path/types';
 import type { ModeTrace } from '../mode';
 import { classifyGroup, isUnitId } from './addresses';
@@ -37,9 +38,9 @@ function ends(context: PathContext<'p25'>): 'site' | 'gateway' | null {
 function reachFact({ index, channel, site }: PathContext<'p25'>): Fact[] {
   const wanted = groupFor(index.plan, channel.destination);
   if (!site?.p25 || !wanted) return [];
-  const { networkIds } = site.p25;
-  const names = networkIds.flatMap((id) => p25Network(index.plan, id)?.name ?? []);
-  return [fact('p25-network', names.join(', ') || null, wanted.network.name, networkIds.includes(wanted.network.id), networkIds.length === 0 ? 'doubtful' : 'broken')];
+  const names = site.p25.networkIds.flatMap((id) => p25Network(index.plan, id)?.name ?? []);
+  const reach = reachOf(site.p25, wanted.network.id);
+  return [fact('p25-network', names.join(', ') || null, wanted.network.name, reach === 'reached', reach === 'not said' ? 'doubtful' : 'broken')];
 }
 
 function linkFact({ index, channel, site }: PathContext<'p25'>): Fact[] {

@@ -2,9 +2,11 @@
 /** A network of rooms: how one leaves it, which sites reach it, and its rooms and nodes. */
 import { computed } from 'vue';
 import { roomDigits, roomNetwork, type RoomNetwork } from '@relay/core/modes/c4fm/rooms';
+import { reachOf } from '@relay/core/plan/sites';
 import { rows } from '@relay/core/plan/table';
 import { FieldGroup, ReachList, TextField } from '../../parts';
 import { takeName, takeWhole } from '../../parts/field';
+import { REACH_WORDS } from '../../parts/reach-words';
 import { usePlanStore } from '../../sync/plan-store';
 import RoomImport from './RoomImport.vue';
 import RoomTable from './RoomTable.vue';
@@ -17,7 +19,7 @@ function change(label: string, recipe: (network: RoomNetwork) => void): void {
 }
 
 const sites = computed(() =>
-  rows(store.plan!.sites).flatMap(({ id, name, c4fm }) => (c4fm ? [{ id, name, words: c4fm.networkIds.length === 0 ? 'nobody has said' : c4fm.networkIds.includes(props.network.id) ? 'reaches it' : 'does not' }] : [])),
+  rows(store.plan!.sites).flatMap(({ id, name, c4fm }) => (c4fm ? [{ id, name, words: REACH_WORDS[reachOf(c4fm, props.network.id)] }] : [])),
 );
 </script>
 

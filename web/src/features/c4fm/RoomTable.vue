@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The rooms and nodes of a network; each may be the same as one elsewhere, or bridge to another network. */
 import { computed, nextTick, ref } from 'vue';
-import { roomDigits, type RoomNetwork, roomNetworks, roomNumberProblem } from '@relay/core/modes/c4fm/rooms';
+import { roomDigits, roomNetwork, type RoomNetwork, roomNetworks, roomNumberProblem } from '@relay/core/modes/c4fm/rooms';
 import type { Room } from '@relay/core/modes/c4fm/types';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { TextField } from '../../parts';
@@ -85,7 +85,7 @@ function setLead(room: Room, value: string): void {
             <optgroup label="bridges to"><option v-for="other in rows(store.plan!.networks).filter((one) => one.id !== network.id)" :key="other.id" :value="`bridge/${other.id}`">{{ other.name }}</option></optgroup>
           </select>
         </td>
-        <td><el-button link :aria-label="`Remove ${room.name}`" @click="emit('change', `remove ${room.name}`, (draft) => removeRow(draft.rooms, room.id))">Remove</el-button></td>
+        <td><el-button link :aria-label="`Remove ${room.name}`" @click="store.remove(`Removed ${room.name}`, (draft) => removeRow(roomNetwork(draft, network.id)!.rooms, room.id))">Remove</el-button></td>
       </tr>
       <tr>
         <td><input ref="numberBox" v-model="number" class="plain-input mono" aria-label="New room: number" placeholder="41205" inputmode="numeric" @keydown.enter="add" /></td>

@@ -2,18 +2,12 @@
 /** A card for the pocket: what is called in each mode, in which memory, and how one leaves. */
 import { computed } from 'vue';
 import { cardOf } from '@relay/core/card/card';
-import { rows } from '@relay/core/plan/table';
 import { EmptyState, PageHead } from '../../parts';
 import { usePlanStore } from '../../sync/plan-store';
 
 defineProps<{ planId: string }>();
 const store = usePlanStore();
 const sections = computed(() => cardOf(store.plan!));
-const memories = computed(() => {
-  const found = new Map<string, string[]>();
-  for (const radio of rows(store.plan!.radios)) for (const one of rows(store.plan!.codeplugs[radio.id]!.rooms)) found.set(one.number, [...(found.get(one.number) ?? []), `category ${one.category} in ${radio.name}`]);
-  return found;
-});
 const print = () => window.print();
 </script>
 
@@ -28,7 +22,7 @@ const print = () => window.print();
       <h2>{{ section.title }} <span class="soft">{{ section.mode }}</span></h2>
       <table class="plain">
         <tbody>
-          <tr v-for="line in section.lines" :key="line.enter"><td class="mono enter">{{ line.enter }}</td><td><strong>{{ line.name }}</strong> <span class="soft">{{ [line.note, ...(memories.get(line.enter) ?? [])].filter(Boolean).join('; ') }}</span></td></tr>
+          <tr v-for="line in section.lines" :key="line.enter"><td class="mono enter">{{ line.enter }}</td><td><strong>{{ line.name }}</strong> <span class="soft">{{ line.note }}</span></td></tr>
         </tbody>
       </table>
       <p class="out">{{ section.out }}</p>

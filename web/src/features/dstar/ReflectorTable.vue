@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue';
 import { readModules } from '@relay/core/lists/read-reflectors';
-import { type Family, reflectorCall } from '@relay/core/modes/dstar/links';
+import { type Family, isFamily, reflectorCall } from '@relay/core/modes/dstar/links';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { parseWhole } from '@relay/core/radio-math/quantities';
 import { TextField } from '../../parts';
 import { takeWhole, type Taken } from '../../parts/field';
 import { newId } from '../../parts/new-id';
+import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ family: Family }>();
 const emit = defineEmits<{ change: [label: string, recipe: (family: Family) => void] }>();
+const store = usePlanStore();
 const reflectors = computed(() => rows(props.family.reflectors));
 const number = ref('');
 const title = ref('');
@@ -17,6 +19,13 @@ const modules = ref('');
 const problem = ref('');
 const numberBox = ref<HTMLInputElement | null>(null);
 const MODULES_EXPECTED = 'expected module letters such as ABC or A-E.';
+
+function remove(one: { id: string; number: number }): void {
+  store.remove(`Removed ${reflectorCall(props.family, one)}`, (draft) => {
+    const there = draft.networks.byId[props.family.id];
+    if (there && isFamily(there)) removeRow(there.reflectors, one.id);
+  });
+}
 
 function add(): void {
   const value = parseWhole(number.value.replace(/^[A-Za-z]{3}/, ''));
@@ -58,7 +67,7 @@ const takeTitle = (id: string) => (text: string): Taken => {
         <td><TextField bare :label="`Title of ${reflectorCall(family, one)}`" :value="one.title" :take="takeTitle(one.id)" /></td>
         <td><TextField bare :label="`Modules of ${reflectorCall(family, one)}`" :value="one.modules" :take="takeModules(one.id)" mono /></td>
         <td class="number mono">{{ one.activity ?? '–' }}</td>
-        <td><el-button link :aria-label="`Remove ${reflectorCall(family, one)}`" @click="emit('change', `remove ${reflectorCall(family, one)}`, (draft) => removeRow(draft.reflectors, one.id))">Remove</el-button></td>
+        <td><el-button link :aria-label="`Remove ${reflectorCall(family, one)}`" @click="remove(one)">Remove</el-button></td>
       </tr>
       <tr>
         <td><input ref="numberBox" v-model="number" class="plain-input" aria-label="New reflector: number" placeholder="001" @keydown.enter="add" /></td>

@@ -4,12 +4,12 @@ import { COLOR_CODE_MAX } from '@relay/core/modes/dmr/limits';
 import { moveHotspot } from '@relay/core/plan/acts';
 import { newLogin } from '@relay/core/plan/create';
 import { type DmrNetwork, dmrNetworks } from '@relay/core/modes/dmr/networks';
-import type { Crossing, ModeId, NetworkModeId, Profile, Site } from '@relay/core/plan/types';
+import type { Crossing, NetworkModeId, Profile, Site } from '@relay/core/plan/types';
 import { formatMHz } from '@relay/core/radio-math/quantities';
 import { FieldGroup, TextField } from '../../parts';
 import { positionText, takeMHz, takeName, takeNumber, takePlace, takeWhole, type Taken } from '../../parts/field';
 import { switchMode } from '@relay/core/modes/fresh-hotspot';
-import { MODE_IDS, MODES } from '@relay/core/modes/registry';
+import { MODES, NETWORK_MODE_IDS } from '@relay/core/modes/registry';
 import { crossingOf, crossingWords } from '@relay/core/path/crossing';
 import { MODES_WITH_PARTS } from '../modes';
 import { usePlanStore } from '../../sync/plan-store';
@@ -20,9 +20,8 @@ const props = defineProps<{ site: Site; profile: Profile }>();
 const store = usePlanStore();
 const finding = ref(false);
 const networks = computed(() => dmrNetworks(store.plan!));
-const NETWORK_MODES = Object.keys(props.profile.modes).sort((a, b) => MODE_IDS.indexOf(a as ModeId) - MODE_IDS.indexOf(b as ModeId)) as NetworkModeId[];
 /** Every pair of modes that a hotspot could turn into each other. */
-const CROSSINGS = NETWORK_MODES.filter((id) => MODES[id].cross).flatMap((air) => NETWORK_MODES.filter((id) => MODES[id].cross && id !== air).map((network) => crossingOf(air, network)));
+const CROSSINGS = NETWORK_MODE_IDS.filter((id) => MODES[id].cross).flatMap((air) => NETWORK_MODE_IDS.filter((id) => MODES[id].cross && id !== air).map((network) => crossingOf(air, network)));
 const able = computed(() => (props.site.kind === 'hotspot' ? props.site.crossings : []));
 const within = (all: readonly Crossing[], id: Crossing, on: boolean) => CROSSINGS.filter((other) => (other === id ? on : all.includes(other)));
 
@@ -76,7 +75,7 @@ function takePosition(text: string): Taken {
     </FieldGroup>
     <FrequencyFinder v-if="finding" v-model="finding" :site="site" :profile="profile" />
     <FieldGroup title="Modes">
-      <div v-for="id in NETWORK_MODES" :key="id" class="switch"><el-switch :model-value="profile.modes[id]" :aria-label="MODES[id].name" @update:model-value="setMode(id, $event === true)" /><span>{{ MODES[id].name }}</span></div>
+      <div v-for="id in NETWORK_MODE_IDS" :key="id" class="switch"><el-switch :model-value="profile.modes[id]" :aria-label="MODES[id].name" @update:model-value="setMode(id, $event === true)" /><span>{{ MODES[id].name }}</span></div>
     </FieldGroup>
     <FieldGroup title="Standby">
       <div class="switch"><el-switch :model-value="profile.standby" aria-label="Standby" @update:model-value="change('standby', (_, one) => void (one.standby = $event === true))" /><span>All networks up, nothing linked: silent until someone keys up</span></div>

@@ -7,10 +7,12 @@ import { SPECIAL_NAMES } from '@relay/core/modes/p25/limits';
 import { compareP25Groups, putP25Groups } from '@relay/core/modes/p25/groups';
 import { p25Network, type P25Network, SPECIAL_TITLES } from '@relay/core/modes/p25/links';
 import type { P25SpecialName } from '@relay/core/modes/p25/types';
+import { reachOf } from '@relay/core/plan/sites';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { FieldGroup, ListImport, ReachList, TextField } from '../../parts';
 import { takeName, type Taken } from '../../parts/field';
 import { newId } from '../../parts/new-id';
+import { REACH_WORDS } from '../../parts/reach-words';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ network: P25Network }>();
@@ -25,7 +27,7 @@ const fileTitle = ref('');
 const difference = computed(() => (read.value ? compareP25Groups(props.network, read.value.rooms) : null));
 const HINTS: Readonly<Record<P25SpecialName, string>> = { unlink: 'Calling it leaves whatever group is linked. Commonly 9999.', echo: 'Empty while the network’s own pages name none.' };
 const sites = computed(() =>
-  rows(store.plan!.sites).flatMap(({ id, name: siteName, p25 }) => (p25 ? [{ id, name: siteName, words: p25.networkIds.length === 0 ? 'nobody has said' : p25.networkIds.includes(props.network.id) ? 'reaches it' : 'does not' }] : [])),
+  rows(store.plan!.sites).flatMap(({ id, name: siteName, p25 }) => (p25 ? [{ id, name: siteName, words: REACH_WORDS[reachOf(p25, props.network.id)] }] : [])),
 );
 
 function change(label: string, recipe: (network: P25Network) => void): void {
@@ -96,7 +98,7 @@ function take(): void {
           <tr v-for="group in groups" :key="group.id">
             <td><TextField bare :label="`Number of ${group.name}`" :value="String(group.number)" :take="takeNumber(group.id)" mono /></td>
             <td><TextField bare :label="`Name of group ${group.number}`" :value="group.name" :take="(text) => takeName(text, 60, (value) => change('name', (one) => void (one.groups.byId[group.id]!.name = value)))" /></td>
-            <td><el-button link :aria-label="`Remove group ${group.name}`" @click="change(`remove group ${group.name}`, (one) => removeRow(one.groups, group.id))">Remove</el-button></td>
+            <td><el-button link :aria-label="`Remove group ${group.name}`" @click="store.remove(`Removed group ${group.name}`, (draft) => removeRow(p25Network(draft, network.id)!.groups, group.id))">Remove</el-button></td>
           </tr>
           <tr>
             <td><input ref="numberBox" v-model="number" class="plain-input mono" aria-label="New group: number" placeholder="Number" inputmode="numeric" @keydown.enter="add" /></td>
