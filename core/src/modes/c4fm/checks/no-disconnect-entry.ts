@@ -1,5 +1,6 @@
 import { defineCheck } from '../../../checks/check';
 import { toPointer } from '../../../plan/patches';
+import { reachOf } from '../../../plan/sites';
 import { rows } from '../../../plan/table';
 import type { Id } from '../../../plan/types';
 import { isC4fmPath } from '../channel';
@@ -28,7 +29,8 @@ export const noDisconnectEntry = defineCheck({
         const target = targetOf(plan, context.channel.destination);
         const { id } = context.site;
         const out = target && roomDigits(target.network.disconnect);
-        if (target && out) called.set(id, { rooms: (called.get(id)?.rooms ?? new Set<string>()).add(target.room.name), out });
+        // What is not reached cannot be connected, and needs no way out.
+        if (target && out && reachOf(context.site.c4fm, target.network.id) !== 'not reached') called.set(id, { rooms: (called.get(id)?.rooms ?? new Set<string>()).add(target.room.name), out });
         // A number kept in the radio will do as well as a channel.
         if (disconnects(context, context.channel.c4fm.room) || rows(context.codeplug.rooms).some((one) => one.number === out)) left.add(id);
       }

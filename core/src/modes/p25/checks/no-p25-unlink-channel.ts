@@ -1,5 +1,6 @@
 import { defineCheck } from '../../../checks/check';
 import { toPointer } from '../../../plan/patches';
+import { reachOf } from '../../../plan/sites';
 import { rows } from '../../../plan/table';
 import type { Id } from '../../../plan/types';
 import { isP25Path } from '../channel';
@@ -27,7 +28,8 @@ export const noP25UnlinkChannel = defineCheck({
         const { id } = context.site;
         const wanted = context.channel.destination?.kind === 'p25-group' ? groupFor(plan, context.channel.destination) : null;
         const out = wanted?.network.special.unlink ?? null;
-        if (wanted && out !== null) called.set(id, { groups: (called.get(id)?.groups ?? new Set<string>()).add(wanted.name), out });
+        // What is not reached cannot be linked, and needs no way out.
+        if (wanted && out !== null && reachOf(context.site.p25, wanted.network.id) !== 'not reached') called.set(id, { groups: (called.get(id)?.groups ?? new Set<string>()).add(wanted.name), out });
         if (unlinks(context, context.channel.p25.group)) left.add(id);
       }
       for (const [siteId, { groups, out }] of called) {
