@@ -26,7 +26,7 @@ function add(): void {
 /** Who it calls as, in each of its modes. */
 function knownAs(radio: Radio): string {
   const found = Object.values(MODES).map((mode) => mode.knownAs(radio)).filter(Boolean);
-  return found.join(' · ') || 'FM';
+  return found.join(' · ') || (radio.fm ? 'FM' : 'no mode yet');
 }
 
 function remove(radio: Radio): void {

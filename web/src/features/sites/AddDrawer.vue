@@ -98,8 +98,7 @@ function add(): void {
               <span v-if="there"><span class="soft">in the plan already, as {{ there.name }}</span><template v-if="update?.changes.length">; the list says otherwise now: {{ update.changes.join('; ') }}</template></span>
               <span v-else-if="objection" class="is-doubtful">not taken: {{ objection }}</span>
               <el-select v-else-if="site.modes.includes('DMR')" v-model="linked[key]" :aria-label="`Network of ${site.callSign}`" class="network"><el-option :value="NONE" label="not said" /><el-option v-for="one in networks" :key="one.id" :value="one.id" :label="one.name" /></el-select>
-              <span v-else-if="site.modes.includes('D-STAR')" class="soft">{{ site.networks.join(', ') || 'families not said' }}</span>
-              <span v-else class="soft">no network: FM</span>
+              <span v-else class="soft">{{ site.networks.join(', ') || (site.modes.every((mode) => mode === 'FM') ? 'no network: FM' : 'networks not said') }}</span>
             </td>
           </tr>
         </tbody>
@@ -109,7 +108,7 @@ function add(): void {
         <label>Channels in <el-select v-model="radioId" aria-label="Channels in"><el-option :value="NONE" label="no radio yet" /><el-option v-for="radio in radios" :key="radio.id" :value="radio.id" :label="radio.name" /></el-select></label>
         <label v-if="radioId !== NONE">Zone <input v-model="zone" class="plain-input" maxlength="60" /></label>
       </div>
-      <p class="soft">One channel for each group of a DMR repeater, on its slot; one with its tone for FM, one for local calls of D-STAR; in the order shown, up to what the radio holds.</p>
+      <p class="soft">One channel for each group of a DMR repeater, on its slot; one with its tone for FM, one for local calls of D-STAR, C4FM and P25; in the order shown, up to what the radio holds.</p>
     </template>
     <template #footer>
       <el-button @click="open = false">Close</el-button>
