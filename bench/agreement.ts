@@ -1,6 +1,6 @@
 /** Tracing and checking everything, as a ratio to `structuredClone` of the same plan. Goal: at most 3; growth linear from 500 to 16,000 channels. */
 import { agreementOf } from '@relay/core/agreement/agreement';
-import { indexPlan } from '@relay/core/path/plan-index';
+import { planIndex } from '@relay/core/registries/modes';
 import { edit } from '@relay/core/plan/edit';
 import { generatedPlan } from './generated-plan';
 import { medianMs } from './measure';
@@ -15,7 +15,7 @@ export function benchAgreement(): void {
   for (const channels of [500, 1000, 2000, 4000, 8000, 16_000]) {
     const plan = generatedPlan({ channels, sites: 60, groups: 2000 });
     let findings = 0;
-    const checkMs = medianMs(() => (findings = agreementOf(plan, indexPlan(plan)).findings.length));
+    const checkMs = medianMs(() => (findings = agreementOf(plan, planIndex(plan)).findings.length));
     const cloneMs = medianMs(() => structuredClone(plan));
     let flip = 0;
     const editMs = medianMs(() => edit(plan, (draft) => void (draft.sites.byId['s0']!.dmr!.colorCode = (flip += 1) % 16)));

@@ -3,14 +3,17 @@
  * under a microsecond a rule); the prefix planner for 5 networks of 2,000 groups (goal: 100 ms), as a ratio to
  * `structuredClone` of the same plan; the ribbon's answer to a typed number.
  */
+import { effectiveProfile } from '@relay/core/plan/profiles';
+import { newLogin } from '@relay/core/plan/modes/dmr/blanks';
+import { addHotspot } from '@relay/core/plan/hotspot';
 import { proposeRouting } from '@relay/core/modes/dmr/routes/prefixes';
 import { forward, routeTable } from '@relay/core/modes/dmr/routes/table';
 import { travel } from '@relay/core/modes/dmr/routes/travel';
-import type { RouteRule } from '@relay/core/modes/dmr/types';
-import { carryOut } from '@relay/core/build/build';
-import { emptyPlan, newHotspot, newLogin, newNetwork, newProfile, newRadio } from '@relay/core/plan/create';
+import type { RouteRule } from '@relay/core/plan/modes/dmr/types';
+import { carryOut } from '@relay/core/registries/builder';
+import { emptyPlan, newNetwork, newRadio } from '@relay/core/plan/create';
 import { edit } from '@relay/core/plan/edit';
-import { indexPlan } from '@relay/core/path/plan-index';
+import { planIndex } from '@relay/core/registries/modes';
 import { putRow, tableOf } from '@relay/core/plan/table';
 import type { Plan } from '@relay/core/plan/types';
 import { medianMs } from './measure';
@@ -28,16 +31,15 @@ function manyRules(): RouteRule[] {
 function fivePlan(): Plan {
   const furnished = edit(emptyPlan('Five networks'), (plan) => {
     Object.assign(plan.station, { callSign: 'QO3VES', operator: '', dmrId: ID, region: 'itu-1', place: '' });
-    const radio = newRadio('r', 'Radio', ID);
+    const radio = newRadio('r', 'Radio', ['dmr', 'fm']);
     putRow(plan.radios, { ...radio, limits: { ...radio.limits, channels: 100_000, zones: 10_000, receiveLists: 10_000 } });
-    putRow(plan.sites, newHotspot('s', 'Home', 439_125_000, 1));
-    plan.profiles['s'] = newProfile();
+    addHotspot(plan, 's', 'Home', 439_125_000, ['dmr']);
     for (let at = 0; at < NETWORKS; at += 1) {
       const groups = tableOf(Array.from({ length: GROUPS }, (_, n) => ({ id: `g${n}`, name: `Group ${at} ${n}`, number: 100 + n * 7, category: 'local' as const })));
-      putRow(plan.networks, { ...newNetwork(`n${at}`, `Net ${at}`), groups });
+      putRow(plan.networks, { ...newNetwork('dmr', `n${at}`, `Net ${at}`), groups });
     }
-    plan.profiles['s'].dmr.logins['n0'] = { ...newLogin(), suffix: 1, password: 'x' };
-    for (let n = 0; n < GROUPS; n += 1) putRow(plan.wants, { id: `w${n}`, destination: { kind: 'group', networkId: 'n0', groupId: `g${n}` }, radioId: 'r', siteId: 's' });
+    effectiveProfile(plan, 's')!.dmr.logins['n0'] = { ...newLogin(), suffix: 1, password: 'x' };
+    for (let n = 0; n < GROUPS; n += 1) putRow(plan.wants, { id: `w${n}`, destination: { mode: 'dmr', kind: 'group', networkId: 'n0', groupId: `g${n}` }, radioId: 'r', siteId: 's' });
   }).plan;
   return edit(furnished, carryOut()).plan;
 }
@@ -67,7 +69,7 @@ export function benchRoutes(): void {
   const cloneMs = medianMs(() => structuredClone(plan), 7);
   console.log(`prefix planner, ${NETWORKS} networks × ${GROUPS.toLocaleString('en')} groups, ${changes} channels renumbered: ${planMs.toFixed(1)} ms (goal 100), ${(planMs / cloneMs).toFixed(2)} × structuredClone`);
 
-  const index = indexPlan(plan);
+  const index = planIndex(plan);
   const typedMs = medianMs(() => (sum += travel(index, 's', { kind: 'group', slot: 2, number: 100 + (sum % 7) }).sent.number));
   console.log(`a typed number’s travel in the same plan: ${(typedMs * 1000).toFixed(0)} µs`);
 }

@@ -2,12 +2,11 @@
  * Lists of 60,000 sites: reading one, as a ratio to cutting it with the CSV library alone; the nearest 20 of them
  * (goal: under 2 ms) and what lies along 500 km (goal: under 100 ms), as ratios to ranking all of them on the ellipsoid.
  */
+import { guessColumns, readSites } from '@relay/core/registries/lists';
 import Papa from 'papaparse';
-import { legBetween } from '@relay/core/geo/geodesic';
-import { nearestIndex } from '@relay/core/geo/nearest';
-import { guessColumns } from '@relay/core/lists/columns';
+import { legBetween } from '@relay/core/units/geo/geodesic';
+import { nearestIndex } from '@relay/core/units/geo/nearest';
 import { readRaw } from '@relay/core/lists/raw';
-import { readSites } from '@relay/core/lists/read-sites';
 import { generatedList } from './generated-list';
 import { medianEachMs, medianMs } from './measure';
 

@@ -1,3 +1,4 @@
+import { bytesOf, textOf } from '@relay/core/formats/format';
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -49,7 +50,7 @@ describe('check', () => {
 
   it('ends with 2 for a broken plan, and says the place', () => {
     const path = join(folder, 'bad.json');
-    writeFileSync(path, planJson.write(samplePlan(), { passwords: true }).replace('"colorCode": 1', '"colorCode": 16'));
+    writeFileSync(path, textOf(planJson.write(samplePlan(), { passwords: true })).replace('"colorCode": 1', '"colorCode": 16'));
     const { status, err } = run('check', path);
     expect(status).toBe(2);
     expect(err).toMatch(/colorCode: found 16, expected must be <= 15/);
@@ -83,6 +84,6 @@ describe('build', () => {
     expect((JSON.parse(run('build', moved, '--json').out) as { field: string }[]).map((item) => item.field)).toEqual(['Color code', 'Color code', 'Color code', 'Color code']);
     const { status, out } = run('build', moved);
     expect(status).toBe(0);
-    expect(channelOf(planJson.read(out).value!, 'g1').dmr.colorCode).toBe(2);
+    expect(channelOf(planJson.read(bytesOf(out)).value!, 'g1').dmr.colorCode).toBe(2);
   });
 });

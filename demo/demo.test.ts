@@ -1,13 +1,12 @@
+import { runSheet, reprogrammingList } from '@relay/core/registries/outputs';
 import { describe, expect, it } from 'vitest';
 import { agreementOf } from '@relay/core/agreement/agreement';
-import { cardOf } from '@relay/core/card/card';
-import { propose } from '@relay/core/build/build';
-import { reprogrammingList } from '@relay/core/compare/written';
+import { cardOf } from '@relay/core/registries/outputs';
+import { propose } from '@relay/core/registries/builder';
 import { acceptRouting, proposeRouting } from '@relay/core/modes/dmr/routes/prefixes';
 import { travel } from '@relay/core/modes/dmr/routes/travel';
-import { indexPlan } from '@relay/core/path/plan-index';
+import { planIndex } from '@relay/core/registries/modes';
 import { edit, editByPatches } from '@relay/core/plan/edit';
-import { runSheet } from '@relay/core/run-sheet/run-sheet';
 import { validatePlan } from '@relay/core/plan/validate';
 import { DEMO_PLANS } from './ostrey-isles';
 
@@ -23,24 +22,24 @@ describe('the demo', () => {
     const plan = DEMO_PLANS['ostrey-isles']!();
     expect(agreementOf(plan)).toMatchObject({ tally: { whole: 12, doubtful: 0, broken: 0 }, findings: [] });
     expect(propose(plan)).toEqual([]);
-    expect(runSheet(indexPlan(plan)).map((step) => step.id)).toEqual(['identity', 'hotspot-home', 'radio-handheld', 'login-home-lantern', 'echo-home-lantern']);
+    expect(runSheet(planIndex(plan)).map((step) => step.id)).toEqual(['identity', 'hotspot-home', 'radio-handheld', 'login-home-lantern', 'echo-home-lantern']);
   });
 
   it('takes Causeway beside Lantern: twelve channels of the handheld change, all stay whole, and the order is one network after the other', () => {
     const plan = DEMO_PLANS['ostrey-isles']!();
-    expect(reprogrammingList(indexPlan(plan))).toEqual([]);
+    expect(reprogrammingList(planIndex(plan))).toEqual([]);
     const networkIds = ['lantern', 'causeway'];
     const proposal = proposeRouting(plan, 'home', networkIds);
     expect(proposal.prefixes.map((one) => one.prefix)).toEqual([1, 8]);
     expect(proposal.changes).toHaveLength(12);
     const routed = edit(plan, (draft) => acceptRouting(draft, 'home', networkIds, proposal)).plan;
     expect(agreementOf(routed)).toMatchObject({ tally: { whole: 12, doubtful: 0, broken: 0 }, findings: [] });
-    const [list] = reprogrammingList(indexPlan(routed));
+    const [list] = reprogrammingList(planIndex(routed));
     expect([list!.radioName, list!.channels.length]).toEqual(['Handheld', 12]);
-    const steps = runSheet(indexPlan(routed));
+    const steps = runSheet(planIndex(routed));
     expect(steps.map((step) => step.id)).toEqual(['identity', 'hotspot-home', 'radio-handheld', 'login-home-lantern', 'echo-home-lantern', 'login-home-causeway', 'echo-home-causeway']);
     expect(steps[4]!.proof).toContain('shows 1009990; at Lantern that is 9990');
-    const at = indexPlan(routed);
+    const at = planIndex(routed);
     expect(travel(at, 'home', { kind: 'group', slot: 2, number: 8_000_417 })).toMatchObject({ networkName: 'Causeway', name: 'Harbour Masters', position: 2, doubt: null, words: 'To Causeway, group 417, Harbour Masters (rule 2).' });
     expect(travel(at, 'home', { kind: 'group', slot: 2, number: 417 })).toMatchObject({ networkName: 'Lantern', name: 'Hask Wide', doubt: null });
     expect(travel(at, 'home', { kind: 'group', slot: 2, number: 623 })).toMatchObject({ networkName: 'Lantern', name: null, meant: 8_000_623, doubt: 'Probably not meant: Causeway has group 623, Ferry Crew: on the radio that is 8000623.' });
@@ -58,7 +57,7 @@ describe('the demo', () => {
     expect(propose(plan)).toEqual([]);
     const urs = Object.values(plan.codeplugs['pilot']!.channels.byId).map((channel) => (channel.mode === 'dstar' ? channel.dstar.ur : ''));
     expect(urs).toEqual(expect.arrayContaining(['LNK001CL', 'WAV042AL', 'LNK004AL', 'CQCQCQ  ', '       U', '       I', '       E', '/QO1MRRB']));
-    expect(runSheet(indexPlan(plan)).map((step) => step.id)).toEqual(expect.arrayContaining(['dstar-pilot-home', 'dstar-pilot-ridge', 'dstar-pilot-quay', 'c4fm-rambler-home', 'c4fm-rambler-mixed', 'p25-portable-home', 'p25-portable-hill']));
+    expect(runSheet(planIndex(plan)).map((step) => step.id)).toEqual(expect.arrayContaining(['dstar-pilot-home', 'dstar-pilot-ridge', 'dstar-pilot-quay', 'c4fm-rambler-home', 'c4fm-rambler-mixed', 'p25-portable-home', 'p25-portable-hill']));
   });
 
   it('Inherited disagrees in five ways in DMR and in one in every other mode, and one press mends each', () => {

@@ -2,13 +2,16 @@
  * The demo: the Ostrey Isles, an invented archipelago. Call signs begin with Q and DMR IDs with 999, which no
  * administration gives to stations; networks, groups, places and people are invented too.
  */
-import { carryOut } from '@relay/core/build/build';
+import { newLogin } from '@relay/core/plan/modes/dmr/blanks';
+import { profileOf } from '@relay/core/testing/profile-of';
+import { addHotspot } from '@relay/core/plan/hotspot';
+import { carryOut } from '@relay/core/registries/builder';
 import { markWritten } from '@relay/core/compare/written';
-import { emptyPlan, newHotspot, newLogin, newNetwork, newProfile, newRadio, newServer } from '@relay/core/plan/create';
+import { emptyPlan, newNetwork, newRadio, newServer } from '@relay/core/plan/create';
 import { edit, type Recipe } from '@relay/core/plan/edit';
 import { putRow, rows, tableOf } from '@relay/core/plan/table';
 import type { ChannelOf, ModeId, NetworkOf, Plan } from '@relay/core/plan/types';
-import type { GroupCategory } from '@relay/core/modes/dmr/types';
+import type { GroupCategory } from '@relay/core/plan/modes/dmr/types';
 import { withC4fm, withRoomBook } from './c4fm';
 import { withDstar } from './dstar';
 import { withP25 } from './p25';
@@ -45,51 +48,49 @@ function groupTable(groups: readonly [string, number, GroupCategory][]): Network
 
 const WANTED = ['Hask Wide', 'Merrin Head', 'Port Ellery', 'Dunsel', 'Ostrey All', 'Ferry Net', 'Isles Weather', 'Boat to Shore', 'Newcomers', 'Lighthouse Watch'];
 
+/** What networks here answer themselves: position reports go to the country code of the isles. */
+const SPECIAL = { ...newNetwork('dmr', 'any', 'Any').special, position: { number: 999_999, kind: 'group' as const } };
+
 function lantern(): NetworkOf<'dmr'> {
   return {
-    ...newNetwork('lantern', 'Lantern', OWN_ID),
+    ...newNetwork('dmr', 'lantern', 'Lantern'),
     servers: tableOf([newServer('merrin', 'Merrin', 'merrin.lantern.example', 'Main island'), newServer('dunsel', 'Dunsel', 'dunsel.lantern.example', 'South isles')]),
     groups: groupTable(GROUPS),
-    special: { ...newNetwork('lantern', 'Lantern', OWN_ID).special, unlink: { number: 4000, kind: 'private' }, status: { number: 7710, kind: 'private' } },
+    special: { ...SPECIAL, unlink: { number: 4000, kind: 'private' }, status: { number: 7710, kind: 'private' } },
   };
 }
 
 /** In the plan, but not through the hotspot yet: adding it is the demo's second story. */
 function causeway(): NetworkOf<'dmr'> {
   return {
-    ...newNetwork('causeway', 'Causeway', OWN_ID),
+    ...newNetwork('dmr', 'causeway', 'Causeway'),
     servers: tableOf([newServer('tarn', 'Tarn', 'tarn.causeway.example', 'North isles'), newServer('quarry', 'Quarry', 'quarry.causeway.example', 'Main island'), newServer('sand', 'Sand Bar', 'sand.causeway.example', 'Outer banks')]),
     groups: groupTable(CAUSEWAY_GROUPS),
-    special: { ...newNetwork('causeway', 'Causeway', OWN_ID).special, unlink: { number: 4000, kind: 'private' } },
+    special: { ...SPECIAL, unlink: { number: 4000, kind: 'private' } },
     dynamicTimerMin: 15,
   };
 }
 
 const home: Recipe = (plan) => {
   Object.assign(plan.station, { callSign: 'QO3VES', operator: 'Vesna Torrow', dmrId: OWN_ID, region: 'itu-1', place: 'Hask, Ostrey Isles', position: { lat: 46.71, lon: -33.42 } });
-  putRow(plan.radios, { ...newRadio('handheld', 'Handheld', OWN_ID), dmr: { id: OWN_ID, hearsOwnGroup: false } });
-  putRow(plan.sites, newHotspot('home', 'QO3VES 03', 439_125_000, 1));
+  putRow(plan.radios, { ...newRadio('handheld', 'Handheld', ['dmr', 'fm']), dmr: { id: OWN_ID, hearsOwnGroup: false } });
+  addHotspot(plan, 'home', 'QO3VES 03', 439_125_000, ['dmr']);
   putRow(plan.networks, lantern());
   putRow(plan.networks, causeway());
-  plan.profiles['home'] = {
-    ...newProfile(),
-    dmr: {
-      ...newProfile().dmr,
-      logins: {
-        lantern: { ...newLogin(), serverId: 'merrin', suffix: 3, password: 'practice-only' },
-        causeway: { ...newLogin(), enabled: false, serverId: 'tarn', suffix: 3, password: 'practice-only' },
-      },
-    },
-    location: { lat: 46.71, lon: -33.42, publish: true },
-    adminPassword: 'changed',
+  const profile = profileOf(plan, 'home');
+  profile.dmr.logins = {
+    lantern: { ...newLogin(), serverId: 'merrin', suffix: 3, password: 'practice-only' },
+    causeway: { ...newLogin(), enabled: false, serverId: 'tarn', suffix: 3, password: 'practice-only' },
   };
+  profile.location = { lat: 46.71, lon: -33.42, publish: true };
+  profile.adminPassword = 'changed';
   const groups = rows(lantern().groups);
   for (const name of WANTED) {
     const group = groups.find((one) => one.name === name)!;
-    putRow(plan.wants, { id: `w-${group.id}`, destination: { kind: 'group', networkId: 'lantern', groupId: group.id }, radioId: 'handheld', siteId: 'home' });
+    putRow(plan.wants, { id: `w-${group.id}`, destination: { mode: 'dmr', kind: 'group', networkId: 'lantern', groupId: group.id }, radioId: 'handheld', siteId: 'home' });
   }
   for (const special of ['unlink', 'echo'] as const) {
-    putRow(plan.wants, { id: `w-${special}`, destination: { kind: 'special', networkId: 'lantern', special }, radioId: 'handheld', siteId: 'home' });
+    putRow(plan.wants, { id: `w-${special}`, destination: { mode: 'dmr', kind: 'special', networkId: 'lantern', special }, radioId: 'handheld', siteId: 'home' });
   }
 };
 
@@ -105,7 +106,7 @@ function allModes(): Plan {
   const furnished = edit(ostreyIsles(), (plan) => {
     plan.name = 'Ostrey Isles · all modes';
     for (const furnish of [withDstar, withC4fm, withP25]) furnish(plan);
-    putRow(plan.wants, { id: 'w-mixed-fm', destination: { kind: 'local', mode: 'fm' }, radioId: 'handheld', siteId: 'mixed' });
+    putRow(plan.wants, { id: 'w-mixed-fm', destination: { mode: 'fm', kind: 'local' }, radioId: 'handheld', siteId: 'mixed' });
   }).plan;
   // The codeplugs are there once the edit is made.
   return edit(edit(furnished, carryOut(() => true)).plan, withRoomBook).plan;
@@ -134,7 +135,7 @@ function inherited(): Plan {
     channelIn(plan, 'rambler', 'ch-w-room-news', 'c4fm').c4fm.groupTx = 0;
     channelIn(plan, 'portable', 'ch-w-p25-storm', 'p25').p25.nac = 0x293;
     channelIn(plan, 'handheld', 'ch-w-mixed-fm', 'fm').fm.toneTx = null;
-    putRow(plan.codeplugs['handheld']!.contacts, { id: 'ct-p588', name: 'All', kind: 'private', number: 588 });
+    putRow(plan.codeplugs['handheld']!.dmr.contacts, { id: 'ct-p588', name: 'All', kind: 'private', number: 588 });
     for (const codeplug of Object.values(plan.codeplugs)) for (const channel of rows(codeplug.channels)) channel.built = null;
   }).plan;
 }

@@ -2,7 +2,7 @@
  * Writes the parts of the documentation that are made from the code; with `--check` only says whether they are current.
  */
 import { readFileSync, writeFileSync } from 'node:fs';
-import { CHECKS } from '@relay/core/checks/registry';
+import { CHECKS } from '@relay/core/registries/checks';
 import { PLAN_SCHEMA } from '@relay/core/plan/schema';
 import { openApi } from '../server/src/openapi';
 

@@ -97,10 +97,10 @@ test('a family gets its reflectors from a list in any layout; a call sign is wan
   const id = await relay.create({ demo: 'all-modes' });
   await page.goto(relay.at(id, 'networks/beacon'));
   await page.getByLabel('List of reflectors for Beacon').setInputFiles({ name: 'reflectors.csv', mimeType: 'text/csv', buffer: Buffer.from('Reflector;Known as;Modules;Links\nLNK001;Isles Evening;A-C;14\nLNK020;Tide Tables;A B;2\nWAV007;Night Watch;CD;2\nSEA001;Far Away;A;1\nnonsense;;;\n') });
-  const preview = page.getByTestId('reflector-list');
+  const preview = page.getByTestId('list-preview');
   await expect(preview).toContainText('Beacon: 1 new, 0 changed, 1 the same.');
   await expect(preview).toContainText('Breaker: 0 new, 1 changed, 0 the same.');
-  await expect(preview).toContainText('1 of families that the plan does not have: SEA');
+  await expect(preview).toContainText('1 of networks that the plan does not have: SEA');
   await expect(preview).toContainText('Line 6, reflector: found “nonsense”, expected three letters and up to three digits, such as LNK001.');
   await page.getByRole('button', { name: 'Take 2 reflectors' }).click();
   await saved(page);

@@ -1,6 +1,6 @@
 import { gzipSync } from 'node:zlib';
 import AxeBuilder from '@axe-core/playwright';
-import { CHECKS } from '@relay/core/checks/registry';
+import { CHECKS } from '@relay/core/registries/checks';
 import { sitesPlan } from '@relay/core/testing/sample-sites';
 import { expect, tally, test } from './story';
 

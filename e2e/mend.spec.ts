@@ -40,7 +40,7 @@ test('slot 1 breaks at the air; a list without the group breaks only the reply',
   const id = await relay.threePaths((plan) => {
     channelOf(plan, 'g1').dmr.slot = 1;
     plan.radios.byId['r1']!.dmr!.hearsOwnGroup = false;
-    plan.codeplugs['r1']!.receiveLists.byId['rl-n1-s1']!.groups = [417, 591];
+    plan.codeplugs['r1']!.dmr.receiveLists.byId['rl-n1-s1']!.groups = [417, 591];
   });
   await page.goto(relay.at(id, 'agreement?radio=r1&channel=ch-w-g1'));
   await expect(page.getByTestId('relay-verdict')).toHaveText('broken at the air');

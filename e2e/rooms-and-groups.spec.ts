@@ -1,4 +1,4 @@
-/** C4FM and P25 as they are lived: rooms found and kept, groups called, a mixed repeater, and what is had across. */
+/** C4FM and P25 as they are lived: rooms found and kept, groups called, a mixed repeater, and what is reached cross-mode. */
 import { rows } from '@relay/core/plan/table';
 import { build, cell, channelsOf, expect, saved, tally, test } from './story';
 
@@ -26,7 +26,7 @@ test('a room is found by part of its name, by number and by activity; kept in a 
   await expect(page.getByTestId('deal-radio')).toContainText('7 rooms in it, as the book says.');
   await saved(page);
   const { document } = await relay.read(id);
-  expect(rows(document.codeplugs['rambler']!.rooms).map(({ name, number, category }) => [name, number, category])).toEqual([
+  expect(rows(document.codeplugs['rambler']!.c4fm.rooms).map(({ name, number, category }) => [name, number, category])).toEqual([
     ['Isles Evening', '41205', 1], ['Kitchen Table', '41460', 1], ['North News', '52110', 1], ['Ferry Deck', '41377', 2], ['Weather Round', '41502', 2], ['Beginners’ Hour', '41418', 3], ['Leave', '99999', 1],
   ]);
 
@@ -116,7 +116,7 @@ test('a P25 want end to end: the access code in hex, the group that is all-call 
   const number = page.getByLabel('New group: number');
   await number.fill('65535');
   await number.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('Found 65535, which calls everybody and is no destination; expected 1 to 65534.');
+  await expect(page.getByRole('alert')).toContainText('Found 65535, which calls everybody and is no destination, expected 1 to 65534.');
   await number.fill('8080');
   await number.press('Enter');
   await page.goto(relay.at(id, 'wants?find=everybody'));
@@ -172,7 +172,7 @@ test('a mixed repeater goes from FM to digital in its Mode cell, and agrees befo
 test('what a hotspot turns into another mode is whole with the DMR ID, and says what is missing without', async ({ page, relay }) => {
   const id = await relay.create({ demo: 'all-modes' });
   await page.goto(relay.at(id, 'wants?find=hask wide'));
-  await page.getByRole('button', { name: 'Hask Wide through QO3VES 03, across: not wanted' }).click();
+  await page.getByRole('button', { name: 'Hask Wide through QO3VES 03, cross-mode: not wanted' }).click();
   await build(page);
   await expect(tally(page)).toHaveText(/45 whole\s*0 doubtful\s*0 broken/);
   await page.goto(relay.at(id, 'station'));

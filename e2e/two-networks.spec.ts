@@ -130,7 +130,8 @@ test('servers are measured and groups read from a list', async ({ page, relay })
   await expect(page.getByRole('img', { name: /^Delays: Tarn \d/ })).toBeVisible();
   const list = page.getByLabel('List of groups for Causeway');
   await list.setInputFiles({ name: 'groups.csv', mimeType: 'text/csv', buffer: Buffer.from('Number;Name;Category\n417;Harbour Masters;local\n623;Ferry People;region\n700;Far;away\n') });
-  await expect(page.getByRole('alert')).toContainText('Line 4, Category: found “away”, expected local, region, nation, world, tactical, test.');
+  await expect(page.getByTestId('list-preview')).toContainText('Line 4, category: found “away”, expected local, region, nation, world, tactical, test.');
+  await page.getByRole('button', { name: 'Leave it' }).click();
   await list.setInputFiles({ name: 'groups.csv', mimeType: 'text/csv', buffer: Buffer.from('Number;Name;Category\n417;Harbour Masters;local\n623;Ferry People;region\n700;Far;world\n') });
   await expect(page.getByText('1 new, 1 changed, 1 the same.')).toBeVisible();
   await page.getByRole('button', { name: 'Take 2 groups' }).click();

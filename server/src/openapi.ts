@@ -2,7 +2,7 @@
 import { CORRECTION_BODY, CORRECTIONS_SCHEMA, CREATE_BODY, DUPLICATE_BODY, EDIT_ROW_SCHEMA, EDITED_SCHEMA, EDITS_BODY, FILED_SCHEMA, IMPORTED_SCHEMA, LIST_SCHEMA, MAP_SCHEMA, NEAR_SCHEMA, OPENED_SCHEMA, PREVIEW_SCHEMA, PROBE_BODY, PROBE_SCHEMA, PROBLEM_SCHEMA, SUMMARY_SCHEMA, TRIP_BODY, TRIP_SCHEMA } from './http/schemas';
 
 import { LISTED_MODES } from '@relay/core/lists/types';
-import { BAND_NAMES } from '@relay/core/radio-math/bands';
+import { BAND_NAMES } from '@relay/core/units/bands';
 
 const json = (schema: object) => ({ content: { 'application/json': { schema } } });
 const answer = (description: string, schema: object) => ({ description, ...json(schema) });

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { afterAll, afterEach, beforeAll, describe, expect, inject, it } from 'vitest';
-import { legBetween } from '@relay/core/geo/geodesic';
+import { legBetween } from '@relay/core/units/geo/geodesic';
 import { openDatabase } from '../src/db/data-source';
 import type { FiledSite, ListSummary, NearSite, SiteMap, Trip } from '@relay/core/lists/filed';
 import { Directory } from '../src/directory/directory';

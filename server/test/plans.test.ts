@@ -7,6 +7,7 @@ import { type Plan, PLAN_FORMAT_VERSION } from '@relay/core/plan/types';
 import { openDatabase } from '../src/db/data-source';
 import type { EditRow } from '../src/db/entities';
 import { upgradeStoredPlans } from '../src/db/upgrade-plans';
+import { profileOf } from '../../core/src/testing/profile-of';
 import { ask, editOf, type Running, startServer } from './harness';
 
 interface Opened {
@@ -69,7 +70,7 @@ describe('plans of an older format', () => {
     expect([version, document.formatVersion, recent.map((row) => row.kind)]).toEqual([3, PLAN_FORMAT_VERSION, ['edit', 'format']]);
     expect(applyPatches(old as never, recent[1]!.patches)).toEqual(document);
     expect(undoStacks(recent)).toEqual({ undo: [], redo: [] });
-    const edited = await call('PATCH', `/plans/${id}`, { version: 3, edits: [editOf(document, (plan) => void (plan.profiles['s1']!.dmr.logins['n1']!.suffix = 7))] });
+    const edited = await call('PATCH', `/plans/${id}`, { version: 3, edits: [editOf(document, (plan) => void (profileOf(plan, 's1').dmr.logins['n1']!.suffix = 7))] });
     expect(edited.status).toBe(200);
     expect(undoStacks((await open(id)).recent).undo).toHaveLength(1);
     // A plan that cannot be brought up stops the start with its name and place, and nothing is changed.

@@ -1,14 +1,13 @@
 /** The verdict on a whole plan, in plain data that crosses from a worker to a page. */
 import type { Finding } from '../checks/check';
-import { explain, type Explanation } from '../checks/explain';
-import { runChecks } from '../checks/run';
-import { CHANNEL_FIELDS, fieldById } from '../codeplug/channel-fields';
-import { modeOf } from '../modes/registry';
-import { FACT_WORDS } from '../path/facts';
+import type { Explanation } from '../checks/explain';
+import { channelFields } from '../codeplug/channel-fields';
+import { pairWords } from '../path/fact-words';
 import { placeOf } from '../path/place';
-import { indexPlan } from '../path/plan-index';
 import type { HopId, Outcome, PlanIndex, TracedPath, Verdict } from '../path/types';
 import type { Id, Plan } from '../plan/types';
+import { explained, runChecks } from '../registries/checks';
+import { MODES, planIndex } from '../registries/modes';
 
 export interface ExplainedFinding extends Finding, Explanation {
   /** Stable while the fault stands: which check, where. */
@@ -35,29 +34,39 @@ export interface Agreement {
   findings: ExplainedFinding[];
 }
 
+/** What each field of a channel should hold, as the field shows it, where a pair does not agree. */
 function expectations({ path, context }: TracedPath): Record<string, string> {
   const expects: Record<string, string> = {};
   if (path.verdict === 'whole') return expects;
+  const mine = channelFields(MODES).filter(({ modes }) => modes === null || modes.includes(context.channel.mode));
   for (const hop of [...path.call.hops, ...path.reply.hops]) {
     for (const fact of hop.facts) {
       if (fact.state === 'whole') continue;
-      // The number that crosses stands in whichever field its mode keeps it in.
-      const crossing = fact.key === 'crossing-number' ? modeOf(context.channel.mode).cross?.fields[0] : undefined;
-      const field = crossing ? fieldById(crossing) : CHANNEL_FIELDS.find((one) => one.facts.includes(fact.key) && (one.modes === null || one.modes.includes(context.channel.mode)));
-      if (field) expects[field.id] = fact.key === 'level' ? 'low' : FACT_WORDS[fact.key].read(fact.expects).replace(/ MHz$/, '');
+      const field = mine.find(({ facts }) => facts.includes(fact.key));
+      if (field) expects[field.id] = field.expected?.(fact, context) ?? pairWords(context, fact).expects;
     }
   }
   return expects;
 }
 
-export function agreementOf(plan: Plan, index: PlanIndex = indexPlan(plan)): Agreement {
+/** The verdict on every channel, and every finding in words. */
+export function agreementOf(plan: Plan, index: PlanIndex = planIndex(plan)): Agreement {
   const tally: Record<Verdict, number> = { whole: 0, doubtful: 0, broken: 0 };
   const channels = index.paths().map((traced): ChannelVerdict => {
-    const { path } = traced;
+    const { path, context } = traced;
     tally[path.verdict] += 1;
     const callAt = path.call.verdict === path.verdict ? path.call.at : null;
-    return { radioId: path.radioId, channelId: path.channelId, verdict: path.verdict, at: callAt ?? path.reply.at, replyOnly: path.verdict !== 'whole' && callAt === null, outcome: path.outcome, place: placeOf(traced.context), expects: expectations(traced) };
+    return {
+      radioId: path.radioId,
+      channelId: path.channelId,
+      verdict: path.verdict,
+      at: callAt ?? path.reply.at,
+      replyOnly: path.verdict !== 'whole' && callAt === null,
+      outcome: path.outcome,
+      place: placeOf(context),
+      expects: expectations(traced),
+    };
   });
-  const findings = runChecks(index).map((finding) => ({ ...finding, ...explain(finding), id: `${finding.check}:${finding.pointer}` }));
+  const findings = runChecks(index).map((finding) => ({ ...finding, ...explained(finding), id: `${finding.check}:${finding.pointer}` }));
   return { tally, channels, findings };
 }

@@ -21,6 +21,6 @@ export function findingsOfPath<F extends Finding>(findings: readonly F[], radioI
 export function findingAtGap<F extends Finding>(findings: readonly F[], { call, reply }: Pick<RelayView, 'call' | 'reply'>): F | null {
   const direction = call.at === null ? reply : call;
   const hop = direction.hops.find((one) => one.id === direction.at);
-  const keys = new Set(hop?.pairs.filter((pair) => pair.state === hop.state).map((pair) => pair.key));
+  const keys = new Set(hop?.pairs.filter((pair) => pair.state === hop.state).map((pair) => pair.fact.key));
   return findings.find((finding) => finding.fact !== null && keys.has(finding.fact)) ?? findings[0] ?? null;
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { putDealt, saveRoom } from '../modes/c4fm/book';
 import { roomNetwork } from '../modes/c4fm/rooms';
-import { newP25Network } from '../plan/create';
+import { newNetwork } from '../plan/create';
 import { tableOf } from '../plan/table';
 import type { Plan } from '../plan/types';
 import { dstarPlan } from '../testing/sample-dstar';
@@ -9,14 +9,14 @@ import { p25Plan } from '../testing/sample-p25';
 import { samplePlan } from '../testing/sample-plan';
 import { roomsPlan } from '../testing/sample-rooms';
 import { sitesPlan } from '../testing/sample-sites';
-import { cardOf } from './card';
+import { cardOf } from '../registries/outputs';
 
 const section = (plan: Plan, mode: string, title: string) => cardOf(plan).find((one) => one.mode === mode && one.title === title);
 
 const keep = (roomId: string, category: string, uses = 0) => (plan: Plan) => {
   const network = roomNetwork(plan, roomId === 'news' ? 'rm2' : 'rm1')!;
   saveRoom(plan, { network, room: network.rooms.byId[roomId]! }, { id: `cat-${category}`, name: category });
-  Object.values(plan.roomBook.entries.byId).find((one) => one.roomId === roomId)!.uses = uses;
+  Object.values(plan.shared.c4fm.entries.byId).find((one) => one.roomId === roomId)!.uses = uses;
 };
 
 describe('the pocket card', () => {
@@ -44,7 +44,7 @@ describe('the pocket card', () => {
     const plan = roomsPlan((draft) => {
       keep('evening', 'Evenings')(draft);
       putDealt(draft, 'r3');
-      draft.networks.byId['p9'] = { ...newP25Network('p9', 'Foghorn'), groups: tableOf([{ id: 'same', number: 41_205, name: 'Same Number' }]) };
+      draft.networks.byId['p9'] = { ...newNetwork('p25', 'p9', 'Foghorn'), groups: tableOf([{ id: 'same', number: 41_205, name: 'Same Number' }]) };
       draft.networks.order.push('p9');
     });
     expect(section(plan, 'C4FM', 'Evenings')!.lines[0]!.note).toBe('Hask, Skerry; category 1 in Rambler');

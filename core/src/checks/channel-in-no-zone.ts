@@ -16,7 +16,7 @@ export const channelInNoZone = defineCheck({
   fixes: { add: 'Add it to {zone}' },
   check(index, report) {
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
-      const { zonesOf } = index.radios.get(radio.id)!;
+      const zonesOf = index.zonesOf(radio.id);
       const zones = rows(codeplug.zones);
       for (const channel of rows(codeplug.channels)) {
         if (zonesOf.has(channel.id)) continue;

@@ -8,8 +8,8 @@ testCheck(codeplugOverCapacity, {
   invalid: [
     { ...limit('channels', 3), findings: [{ message: 'over', pointer: '/codeplugs/r1/channels', says: 'Handheld has 4 channels; it holds 3.' }] },
     { ...limit('zones', 1), findings: [{ message: 'over', pointer: '/codeplugs/r1/zones' }] },
-    { ...limit('contacts', 3), findings: [{ message: 'over', pointer: '/codeplugs/r1/contacts' }] },
-    { ...limit('receiveLists', 0), findings: [{ message: 'over', pointer: '/codeplugs/r1/receiveLists' }] },
-    { ...limit('groupsPerReceiveList', 2), findings: [{ message: 'list', pointer: '/codeplugs/r1/receiveLists/byId/rl-n1-s1/groups', says: 'Receive list Lantern has 3 groups; Handheld holds 2 in a list.' }] },
+    { ...limit('contacts', 3), findings: [{ message: 'over', pointer: '/codeplugs/r1/dmr/contacts' }] },
+    { ...limit('receiveLists', 0), findings: [{ message: 'over', pointer: '/codeplugs/r1/dmr/receiveLists' }] },
+    { ...limit('groupsPerReceiveList', 2), findings: [{ message: 'list', pointer: '/codeplugs/r1/dmr/receiveLists/byId/rl-n1-s1', says: 'Receive list Lantern has 3 groups; Handheld holds 2 in a list.' }] },
   ],
 });

@@ -1,14 +1,17 @@
+import { recordsOf } from '../plan/records';
 import { rows } from '../plan/table';
 import type { Codeplug, Radio } from '../plan/types';
 import { defineCheck } from './check';
 import { eachCodeplug } from './walk';
 
-const COUNTS = [
-  { kind: 'channels', what: 'channels', count: (codeplug: Codeplug) => codeplug.channels.order.length, limit: (radio: Radio) => radio.limits.channels },
-  { kind: 'zones', what: 'zones', count: (codeplug: Codeplug) => codeplug.zones.order.length, limit: (radio: Radio) => radio.limits.zones },
-  { kind: 'contacts', what: 'contacts', count: (codeplug: Codeplug) => codeplug.contacts.order.length, limit: (radio: Radio) => radio.limits.contacts },
-  { kind: 'receiveLists', what: 'receive lists', count: (codeplug: Codeplug) => codeplug.receiveLists.order.length, limit: (radio: Radio) => radio.limits.receiveLists },
-] as const;
+/** Whatever a radio holds in tables: what it is, how many there are and how many fit. */
+function counts(radio: Radio, codeplug: Codeplug): { key: string; what: string; has: number; expects: number }[] {
+  const own = [
+    { key: 'channels', what: 'channels', has: codeplug.channels.order.length, expects: radio.limits.channels },
+    { key: 'zones', what: 'zones', has: codeplug.zones.order.length, expects: radio.limits.zones },
+  ];
+  return [...own, ...recordsOf(codeplug).flatMap(({ path, kind, table }) => (kind.limit ? [{ key: path.join('/'), what: `${kind.what}s`, has: table.order.length, expects: kind.limit(radio) }] : []))];
+}
 
 export const codeplugOverCapacity = defineCheck({
   id: 'codeplug-over-capacity',
@@ -21,19 +24,23 @@ export const codeplugOverCapacity = defineCheck({
   },
   messages: {
     over: '{radio} has {has} {what}; it holds {expects}.',
-    list: 'Receive list {list} has {has} groups; {radio} holds {expects} in a list.',
+    list: '{what} {list} has {has} {members}; {radio} holds {expects} in a list.',
   },
   fixes: {},
   check(index, report) {
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
-      for (const { kind, what, count, limit } of COUNTS) {
-        const [has, expects] = [count(codeplug), limit(radio)];
-        if (has > expects) report({ message: 'over', data: { radio: radio.name, what, has, expects }, pointer: `${pointer}/${kind}`, subject: { radioId: radio.id } });
+      for (const { key, what, has, expects } of counts(radio, codeplug)) {
+        if (has > expects) report({ message: 'over', data: { radio: radio.name, what, has, expects }, pointer: `${pointer}/${key}`, subject: { radioId: radio.id } });
       }
-      for (const list of rows(codeplug.receiveLists)) {
-        const expects = radio.limits.groupsPerReceiveList;
-        if (list.groups.length <= expects) continue;
-        report({ message: 'list', data: { list: list.name, has: list.groups.length, expects, radio: radio.name }, pointer: `${pointer}/receiveLists/byId/${list.id}/groups`, subject: { radioId: radio.id } });
+      for (const { path, kind, table } of recordsOf(codeplug)) {
+        if (!kind.members) continue;
+        const { what: members, count, limit } = kind.members;
+        for (const row of rows(table)) {
+          const [has, expects] = [count(row), limit(radio)];
+          if (has <= expects) continue;
+          const data = { what: `${kind.what[0]!.toUpperCase()}${kind.what.slice(1)}`, list: row.name, has, members, expects, radio: radio.name };
+          report({ message: 'list', data, pointer: `${pointer}/${path.join('/')}/byId/${row.id}`, subject: { radioId: radio.id } });
+        }
       }
     });
   },

@@ -17,15 +17,15 @@ export const coordinatesTooPrecise = defineCheck({
   messages: { precise: '{site} publishes {has}; expected at most two decimals.' },
   fixes: { round: 'Round to {expects}' },
   check(index, report) {
-    eachProfile(index.plan, (site, { location }, pointer) => {
+    eachProfile(index.plan, (site, { location }, at) => {
       if (!location?.publish) return;
       const expects = { lat: rounded(location.lat), lon: rounded(location.lon) };
       if (expects.lat === location.lat && expects.lon === location.lon) return;
-      const patches = [set(`${pointer}/location/lat`, expects.lat), set(`${pointer}/location/lon`, expects.lon)];
+      const patches = [set(at('location', 'lat'), expects.lat), set(at('location', 'lon'), expects.lon)];
       report({
         message: 'precise',
         data: { site: site.name, has: `${location.lat}, ${location.lon}`, expects: `${expects.lat}, ${expects.lon}` },
-        pointer: `${pointer}/location`,
+        pointer: at('location'),
         subject: { siteId: site.id },
         fixes: [{ id: 'round', patches }],
       });

@@ -1,5 +1,5 @@
-import { modeOf } from '../modes/registry';
-import { crossingWords, sidesOf } from '../path/crossing';
+import { crossWords } from '../path/cross-mode';
+import { pairOf } from '../plan/carriage';
 import { defineCheck } from './check';
 import { channelPointer, channelSubject, eachDisagreement } from './walk';
 
@@ -14,15 +14,16 @@ export const crossingNotPossible = defineCheck({
     remedy: 'Use a radio of the network’s mode, a hotspot that can cross, or a group that can be entered on this radio.',
     source: { kind: 'common practice', name: 'cross-mode by capability of the hotspot' },
   },
-  messages: { unable: '{name} is on a {network} network; {site} cannot turn {words}.', number: '{name} cannot be had across: its number cannot be entered in {air}.' },
+  messages: { unable: '{name} is on a {network} network; {site} cannot turn {words}.', number: '{name} cannot be reached cross-mode: its number cannot be entered in {air}.' },
   fixes: {},
   check(index, report) {
     eachDisagreement(index, 'crossing', 'gateway', (context) => {
-      const { id, name, digits } = context.crossing!;
-      const { air, network } = sidesOf(id);
-      const able = context.site!.kind === 'hotspot' && context.site!.crossings.includes(id);
-      const data = { name, site: context.site!.name, words: crossingWords(id), air: modeOf(air).name, network: modeOf(network).name };
-      report({ message: able && digits === null ? 'number' : 'unable', data, pointer: channelPointer(context, 'destination'), subject: channelSubject(context) });
+      const { pair, name, digits } = context.crossing!;
+      const { air, network } = pair;
+      const able = context.profile !== null && pairOf(context.profile, air, network).able;
+      const data = { name, site: context.site!.name, words: crossWords(index.modes, pair), air: index.modes[air].name, network: index.modes[network].name };
+      const message = able && digits === null ? 'number' : 'unable';
+      report({ message, data, pointer: channelPointer(context, 'destination'), subject: channelSubject(context) });
     });
   },
 });

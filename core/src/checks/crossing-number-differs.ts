@@ -1,15 +1,13 @@
-import { fieldById } from '../codeplug/channel-fields';
-import { modeOf } from '../modes/registry';
 import { defineCheck } from './check';
 import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
 
 export const crossingNumberDiffers = defineCheck({
   id: 'crossing-number-differs',
   severity: 'broken',
-  title: 'The call crosses to another number than its destination',
+  title: 'A cross-mode call asks for another number than its destination',
   fact: 'crossing-number',
   docs: {
-    summary: 'A channel that crosses to another mode asks for another number than that of its destination.',
+    summary: 'A channel whose calls are carried to another mode asks for another number than that of its destination.',
     why: 'Your voice comes out somewhere else, or nowhere.',
     remedy: 'Enter the destination’s number.',
     source: { kind: 'common practice', name: 'the number that is entered is the number on the network' },
@@ -18,15 +16,13 @@ export const crossingNumberDiffers = defineCheck({
   fixes: { set: 'Set it to {expects}' },
   check(index, report) {
     eachDisagreement(index, 'crossing-number', 'network', (context, fact) => {
-      const { channel, crossing, site } = context;
-      const cross = modeOf(channel.mode).cross!;
-      // What holds the number is copied; the rest of the channel stays as it is.
+      const { channel, crossing } = context;
+      // What holds the number is set; the rest of the channel stays as it is.
       const mended = structuredClone(channel);
-      const asking = cross.asking(site!, crossing!.digits!);
-      for (const field of cross.fields) fieldById(field).copy(mended, asking);
+      index.modes[channel.mode].cross!.ask(mended, crossing!.digits!);
       const pointer = channelPointer(context, channel.mode);
       const to = (mended as unknown as Record<string, unknown>)[channel.mode];
-      const data = { has: fact.has === null ? 'nothing' : String(fact.has), name: crossing!.name, expects: String(fact.expects) };
+      const data = { has: fact.has ?? 'nothing', name: crossing!.name, expects: crossing!.digits! };
       report({ message: 'differs', data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, to)] }] });
     });
   },

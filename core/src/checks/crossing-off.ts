@@ -1,27 +1,29 @@
-import { crossingWords } from '../path/crossing';
-import { toPointer } from '../plan/patches';
+import { crossWords } from '../path/cross-mode';
+import { profilePointer } from '../plan/profiles';
 import { defineCheck } from './check';
-import { channelSubject, eachDisagreement } from './walk';
+import { channelSubject, eachDisagreement, set } from './walk';
 
 export const crossingOff = defineCheck({
   id: 'crossing-off',
   severity: 'broken',
-  title: 'The crossing is switched off',
+  title: 'Cross-mode is switched off',
   fact: 'crossing-on',
   docs: {
     summary: 'A channel needs its hotspot to turn one mode into another, and that is switched off in its profile.',
     why: 'The call stays in its own mode and never reaches the network that is meant.',
-    remedy: 'Switch the crossing on under Hotspots. Some hotspots then send no call of that mode to its own networks: look at what yours does.',
+    remedy: 'Switch the pair on under Hotspots. Say there whether your hotspot still reaches the mode’s own networks meanwhile.',
     source: { kind: 'common practice', name: 'air mode and network mode differ' },
   },
   messages: { off: 'The channel needs {words}; {site} has it switched off.' },
   fixes: { on: 'Switch {words} on in {site}' },
   check(index, report) {
     eachDisagreement(index, 'crossing-on', 'gateway', (context) => {
-      const { id } = context.crossing!;
+      const { pair } = context.crossing!;
       const site = context.site!;
-      const pointer = toPointer(['profiles', site.id, 'crossings']);
-      report({ message: 'off', data: { words: crossingWords(id), site: site.name }, pointer, subject: channelSubject(context), fixes: [{ id: 'on', patches: [{ op: 'add', path: `${pointer}/-`, value: id }] }] });
+      const pointer = profilePointer(index.plan, site.id, 'carriage');
+      const at = context.profile!.carriage.findIndex((one) => one.air === pair.air && one.network === pair.network);
+      const data = { words: crossWords(index.modes, pair), site: site.name };
+      report({ message: 'off', data, pointer, subject: channelSubject(context), fixes: [{ id: 'on', patches: [set(`${pointer}/${at}/on`, true)] }] });
     });
   },
 });

@@ -14,9 +14,10 @@ export const defaultPasswordKept = defineCheck({
   messages: { kept: '{site} has its default password; expected one of your own.' },
   fixes: { changed: 'I have changed it' },
   check(index, report) {
-    eachProfile(index.plan, (site, profile, pointer) => {
-      if (profile.adminPassword !== 'default') return;
-      report({ message: 'kept', data: { site: site.name }, pointer: `${pointer}/adminPassword`, subject: { siteId: site.id }, fixes: [{ id: 'changed', patches: [set(`${pointer}/adminPassword`, 'changed')] }] });
+    eachProfile(index.plan, (site, { adminPassword }, at) => {
+      if (adminPassword !== 'default') return;
+      const pointer = at('adminPassword');
+      report({ message: 'kept', data: { site: site.name }, pointer, subject: { siteId: site.id }, fixes: [{ id: 'changed', patches: [set(pointer, 'changed')] }] });
     });
   },
 });

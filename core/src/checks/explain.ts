@@ -1,5 +1,4 @@
-import type { Data, Finding, Source } from './check';
-import { CHECK_BY_ID } from './registry';
+import type { Check, Data, Finding, Source } from './check';
 
 /** Fills `{name}` from the data. A placeholder without data stays, so that the tester can see it. */
 export function fill(template: string, data: Data): string {
@@ -20,8 +19,8 @@ function sentence(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
-export function explain(finding: Finding): Explanation {
-  const check = CHECK_BY_ID.get(finding.check)!;
+/** A finding in words, by the check that reported it. */
+export function explain(check: Check, finding: Finding): Explanation {
   return {
     title: check.title,
     what: sentence(fill(check.messages[finding.message]!, finding.data)),

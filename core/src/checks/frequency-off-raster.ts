@@ -1,6 +1,6 @@
 import { rows } from '../plan/table';
-import { formatMHz } from '../radio-math/quantities';
-import { isOnRaster, nearestOnRaster } from '../radio-math/shifts';
+import { formatMHz } from '../units/quantities';
+import { isOnRaster, nearestOnRaster } from '../units/shifts';
 import { toPointer } from '../plan/patches';
 import { defineCheck } from './check';
 import { channelPointer, channelSubject, set } from './walk';

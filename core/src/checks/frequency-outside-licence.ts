@@ -1,5 +1,5 @@
-import { amateurBandOf, amateurBands, REGION_NAMES } from '../radio-math/bands';
-import { formatMHz } from '../radio-math/quantities';
+import { amateurBandOf, amateurBands, REGION_NAMES } from '../units/bands';
+import { formatMHz } from '../units/quantities';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
 import { clearOfHz, moveSite, siteFrequencyPointer, siteWidthHz } from './site-frequency';
@@ -25,7 +25,7 @@ export const frequencyOutsideLicence = defineCheck({
     const { region } = index.plan.station;
     const expects = amateurBands(region).map((band) => `${formatMHz(band.lowHz)}–${formatMHz(band.highHz)}`).join(', ');
     for (const site of rows(index.plan.sites)) {
-      if (site.kind !== 'hotspot' || amateurBandOf(site.txHz, siteWidthHz(site), region)) continue;
+      if (site.kind !== 'hotspot' || amateurBandOf(site.txHz, siteWidthHz(index, site), region)) continue;
       const clear = clearOfHz(index, site);
       const data = { site: site.name, has: formatMHz(site.txHz), expects, region: REGION_NAMES[region] };
       const fixes = clear === null ? [] : [{ id: 'move' as const, data: { site: site.name, clear: formatMHz(clear) }, patches: moveSite(index, site, clear) }];

@@ -1,4 +1,4 @@
-import { formatMHz } from '../radio-math/quantities';
+import { formatMHz } from '../units/quantities';
 import { defineCheck } from './check';
 import { channelPointer, channelSubject, eachDisagreement } from './walk';
 

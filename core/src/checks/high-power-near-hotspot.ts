@@ -1,6 +1,6 @@
 import { levelAtSiteDbm } from '../path/common-facts';
-import { distanceForLevelM } from '../radio-math/free-space';
-import { formatDbm } from '../radio-math/quantities';
+import { distanceForLevelM } from '../units/free-space';
+import { formatDbm } from '../units/quantities';
 import { defineCheck } from './check';
 import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
 

@@ -1,5 +1,5 @@
-import { modeOf } from '../modes/registry';
 import { toPointer } from '../plan/patches';
+import { profilePointer } from '../plan/profiles';
 import { defineCheck } from './check';
 import { channelSubject, eachDisagreement, set } from './walk';
 
@@ -19,10 +19,18 @@ export const modeNotEnabled = defineCheck({
     eachDisagreement(index, 'mode-at-site', 'site', (context) => {
       const site = context.site!;
       const mode = context.channel.mode;
-      const pointer = site.kind === 'repeater' ? toPointer(['sites', 'byId', site.id, mode]) : toPointer(['profiles', site.id, 'modes', mode]);
-      const data = { mode: modeOf(mode).name, site: site.name };
-      const fixes = site.kind === 'repeater' || site[mode] === null ? [] : [{ id: 'enable' as const, patches: [set(pointer, true)] }];
-      report({ message: site.kind === 'repeater' ? 'lacks' : 'off', data, pointer, subject: channelSubject(context), fixes });
+      const modeName = index.modes[mode].name;
+      const data = { mode: modeName, site: site.name };
+      const subject = channelSubject(context);
+      if (site.kind === 'repeater') {
+        report({ message: 'lacks', data, pointer: toPointer(['sites', 'byId', site.id, mode]), subject });
+        return;
+      }
+      const { carriage } = context.profile!;
+      const pointer = profilePointer(index.plan, site.id, 'carriage');
+      const at = carriage.findIndex((one) => one.air === mode && one.network === mode);
+      const fixes = carriage[at]?.able ? [{ id: 'enable' as const, patches: [set(`${pointer}/${at}/on`, true)] }] : [];
+      report({ message: 'off', data, pointer, subject, fixes });
     });
   },
 });

@@ -1,4 +1,3 @@
-import { modeOf } from '../modes/registry';
 import { defineCheck } from './check';
 import { channelPointer, channelSubject, eachDisagreement } from './walk';
 
@@ -16,7 +15,7 @@ export const modeNotInRadio = defineCheck({
   fixes: {},
   check(index, report) {
     eachDisagreement(index, 'mode-in-radio', 'radio', (context) => {
-      const data = { mode: modeOf(context.channel.mode).name, radio: context.radio.name };
+      const data = { mode: index.modes[context.channel.mode].name, radio: context.radio.name };
       report({ message: 'differs', data, pointer: channelPointer(context, 'mode'), subject: channelSubject(context) });
     });
   },

@@ -1,4 +1,5 @@
-import { fitNames } from '../build/names';
+import { fitNames } from '../codeplug/names';
+import { namedTables } from '../plan/records';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
 import { eachCodeplug, set } from './walk';
@@ -17,8 +18,8 @@ export const nameNotUnique = defineCheck({
   check(index, report) {
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
       const length = radio.limits.nameLength;
-      for (const [key, kind] of [['channels', 'channels'], ['zones', 'zones'], ['receiveLists', 'receive lists']] as const) {
-        const named = rows<{ id: string; name: string }>(codeplug[key]);
+      for (const { kind: key, what: kind, table } of namedTables(codeplug, (record) => record.distinct === true)) {
+        const named = rows(table);
         const counts = new Map<string, number>();
         for (const { name } of named) counts.set(name.slice(0, length), (counts.get(name.slice(0, length)) ?? 0) + 1);
         const seen = new Set<string>();

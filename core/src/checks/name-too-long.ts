@@ -1,4 +1,5 @@
-import { fitNames } from '../build/names';
+import { fitNames } from '../codeplug/names';
+import { namedTables } from '../plan/records';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
 import { eachCodeplug, set } from './walk';
@@ -17,8 +18,8 @@ export const nameTooLong = defineCheck({
   check(index, report) {
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
       const expects = radio.limits.nameLength;
-      for (const kind of ['channels', 'zones', 'contacts', 'receiveLists'] as const) {
-        const names = rows<{ id: string; name: string }>(codeplug[kind]);
+      for (const { kind, table } of namedTables(codeplug, (record) => record.named === true)) {
+        const names = rows(table);
         for (const one of names) {
           if (one.name.length <= expects) continue;
           const at = `${pointer}/${kind}/byId/${one.id}/name`;

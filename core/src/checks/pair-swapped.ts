@@ -1,5 +1,5 @@
 import { isSwapped } from '../path/common-facts';
-import { formatMHz } from '../radio-math/quantities';
+import { formatMHz } from '../units/quantities';
 import { defineCheck } from './check';
 import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
 

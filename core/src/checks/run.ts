@@ -1,6 +1,5 @@
 import type { PlanIndex } from '../path/types';
 import type { Check, Finding } from './check';
-import { CHECKS } from './registry';
 
 function runOne(check: Check, index: PlanIndex, findings: Finding[]): void {
   check.check(index, ({ message, data = {}, pointer, subject = {}, fixes = [] }) => {
@@ -17,8 +16,8 @@ function runOne(check: Check, index: PlanIndex, findings: Finding[]): void {
   });
 }
 
-/** All findings, by check in the registry's order, then in the plan's order. Same plan, same findings. */
-export function runChecks(index: PlanIndex, checks: readonly Check[] = CHECKS): Finding[] {
+/** All findings, by check in the given order, then in the plan's order. Same plan, same findings. */
+export function runChecks(index: PlanIndex, checks: readonly Check[]): Finding[] {
   const findings: Finding[] = [];
   for (const check of checks) runOne(check, index, findings);
   return findings;

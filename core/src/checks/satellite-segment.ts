@@ -1,7 +1,6 @@
-import { modeOf } from '../modes/registry';
 import { rows } from '../plan/table';
-import { satelliteSegmentOf } from '../radio-math/bands';
-import { formatMHz } from '../radio-math/quantities';
+import { satelliteSegmentOf } from '../units/bands';
+import { formatMHz } from '../units/quantities';
 import { defineCheck } from './check';
 import { clearOfHz, moveSite, siteFrequencyPointer, siteWidthHz } from './site-frequency';
 import { channelPointer, channelSubject, eachDisagreement } from './walk';
@@ -28,15 +27,15 @@ export const satelliteSegment = defineCheck({
       return { has: formatMHz(hz), segment: segment.name, expects: `${formatMHz(segment.lowHz)}–${formatMHz(segment.highHz)}` };
     };
     for (const site of rows(index.plan.sites)) {
-      if (site.kind !== 'hotspot' || !satelliteSegmentOf(site.txHz, siteWidthHz(site))) continue;
+      if (site.kind !== 'hotspot' || !satelliteSegmentOf(site.txHz, siteWidthHz(index, site))) continue;
       const clear = clearOfHz(index, site);
       const fixes = clear === null ? [] : [{ id: 'move' as const, data: { site: site.name, clear: formatMHz(clear) }, patches: moveSite(index, site, clear) }];
-      report({ message: 'site', data: { site: site.name, ...describe(site.txHz, siteWidthHz(site)) }, pointer: siteFrequencyPointer(site), subject: { siteId: site.id }, fixes });
+      report({ message: 'site', data: { site: site.name, ...describe(site.txHz, siteWidthHz(index, site)) }, pointer: siteFrequencyPointer(site), subject: { siteId: site.id }, fixes });
     }
     eachDisagreement(index, 'satellite', 'air', (context) => {
       const { channel, site } = context;
       if (site?.kind === 'hotspot' && site.rxHz === channel.txHz) return;
-      report({ message: 'channel', data: describe(channel.txHz, modeOf(channel.mode).widthHz(channel)), pointer: channelPointer(context, 'txHz'), subject: channelSubject(context) });
+      report({ message: 'channel', data: describe(channel.txHz, index.modes[channel.mode].widthHz(channel)), pointer: channelPointer(context, 'txHz'), subject: channelSubject(context) });
     });
   },
 });

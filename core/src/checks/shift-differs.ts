@@ -1,4 +1,4 @@
-import { formatShiftMHz } from '../radio-math/quantities';
+import { formatShiftMHz } from '../units/quantities';
 import { defineCheck } from './check';
 import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
 

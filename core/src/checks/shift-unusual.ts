@@ -1,5 +1,5 @@
-import { formatShiftMHz } from '../radio-math/quantities';
-import { usualShiftsHz } from '../radio-math/shifts';
+import { formatShiftMHz } from '../units/quantities';
+import { usualShiftsHz } from '../units/shifts';
 import { defineCheck } from './check';
 import { eachRepeater } from './walk';
 

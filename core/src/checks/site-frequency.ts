@@ -1,10 +1,9 @@
 /** Moving a hotspot takes its channels along; shared by the checks on where a hotspot may be. */
-import { MODE_IDS, modeOf } from '../modes/registry';
 import type { PlanIndex } from '../path/types';
 import { type Patch, toPointer } from '../plan/patches';
 import { rows } from '../plan/table';
 import type { Site } from '../plan/types';
-import { nearestClearHz } from '../radio-math/bands';
+import { nearestClearHz } from '../units/bands';
 import { channelsOfSite, set } from './walk';
 
 export function siteFrequencyPointer(site: Site): string {
@@ -12,15 +11,16 @@ export function siteFrequencyPointer(site: Site): string {
 }
 
 /** Width in Hz of the widest channel that a site sends, by the modes it has; of any mode while it has none. */
-export function siteWidthHz(site: Site): number {
-  const own = MODE_IDS.filter((mode) => site[mode] !== null);
-  return Math.max(...(own.length > 0 ? own : MODE_IDS).map((mode) => modeOf(mode).widthHz()));
+export function siteWidthHz({ modes }: PlanIndex, site: Site): number {
+  const all = Object.values(modes);
+  const own = all.filter((mode) => site[mode.id] !== null);
+  return Math.max(...(own.length > 0 ? own : all).map((mode) => mode.widthHz()));
 }
 
 /** The nearest frequency that is in the band, out of satellite segments and clear of the plan's other hotspots. */
 export function clearOfHz(index: PlanIndex, site: Site): number | null {
   const others = rows(index.plan.sites).filter((other) => other.id !== site.id);
-  return nearestClearHz(site.txHz, siteWidthHz(site), index.plan.station.region, others.flatMap((other) => [other.rxHz, other.txHz]));
+  return nearestClearHz(site.txHz, siteWidthHz(index, site), index.plan.station.region, others.flatMap((other) => [other.rxHz, other.txHz]));
 }
 
 /** Patches that set a simplex hotspot to `hz`, with every channel that was on its old frequency. */

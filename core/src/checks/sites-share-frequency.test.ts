@@ -1,3 +1,4 @@
+import { profileOf } from '../testing/profile-of';
 import { testCheck } from '../testing/check-tester';
 import { repeaterOf, sitesPlan } from '../testing/sample-sites';
 import { sitesShareFrequency } from './sites-share-frequency';
@@ -12,6 +13,6 @@ testCheck(sitesShareFrequency, {
   ],
   invalid: [
     { name: 'the same code', change: (plan) => { repeaterOf(plan, 'rp2').txHz = 439_425_000; repeaterOf(plan, 'rp2').dmr!.colorCode = 3; }, findings: [{ message: 'both', pointer: '/sites/byId/rp2/txHz', says: 'Merrin Mast and Hask Head both send on 439.4250 MHz with color code 3, 6 km from each other; expected one of them elsewhere.' }] },
-    { name: 'one’s own hotspot', change: (plan) => { plan.profiles['s1']!.location = { lat: 46.7, lon: -33.4, publish: false }; Object.assign(plan.sites.byId['s1']!, { rxHz: 439_425_000, txHz: 439_425_000, dmr: { colorCode: 3, carries: null } }); }, findings: [{ message: 'both', pointer: '/sites/byId/rp1/txHz' }] },
+    { name: 'one’s own hotspot', change: (plan) => { profileOf(plan, 's1').location = { lat: 46.7, lon: -33.4, publish: false }; Object.assign(plan.sites.byId['s1']!, { rxHz: 439_425_000, txHz: 439_425_000, dmr: { colorCode: 3, carries: null } }); }, findings: [{ message: 'both', pointer: '/sites/byId/rp1/txHz' }] },
   ],
 });

@@ -1,7 +1,8 @@
-import { legBetween } from '../geo/geodesic';
+import { effectiveProfile } from '../plan/profiles';
+import { legBetween } from '../units/geo/geodesic';
 import { rows } from '../plan/table';
 import type { Plan, Position, Site } from '../plan/types';
-import { formatMHz } from '../radio-math/quantities';
+import { formatMHz } from '../units/quantities';
 import { toPointer } from '../plan/patches';
 import { defineCheck } from './check';
 
@@ -9,7 +10,7 @@ import { defineCheck } from './check';
 const REACH_M = 100_000;
 
 function positionOf(plan: Plan, site: Site): Position | null {
-  return site.kind === 'repeater' ? site.listing.position : (plan.profiles[site.id]?.location ?? null);
+  return site.kind === 'repeater' ? site.listing.position : (effectiveProfile(plan, site.id)?.location ?? null);
 }
 
 /** What opens a site: two with the same cannot be told apart by it. */

@@ -1,10 +1,12 @@
 /** Walkers and fix makers that checks share. */
 import type { Patch, PathKey } from '../plan/patches';
 import { toPointer } from '../plan/patches';
+import { effectiveProfile, profilePointer } from '../plan/profiles';
 import { hotspotsOf, repeatersOf } from '../plan/sites';
 import { rows } from '../plan/table';
-import type { Channel, Codeplug, Hotspot, Id, ModeId, Plan, Profile, Radio, Repeater } from '../plan/types';
-import type { Fact, FactKey, HopId, PathContext, PlanIndex } from '../path/types';
+import type { Channel, Codeplug, Hotspot, Id, ModeId, Plan, ProfileValues, Radio, Repeater } from '../plan/types';
+import { pairWords } from '../path/fact-words';
+import type { FactKey, FactOf, HopId, PathContext, PlanIndex } from '../path/types';
 import type { Data, Report, Subject } from './check';
 
 export function set(pointer: string, value: unknown): Patch {
@@ -15,34 +17,49 @@ export function channelPointer(context: Pick<PathContext, 'radio' | 'channel'>, 
   return toPointer(['codeplugs', context.radio.id, 'channels', 'byId', context.channel.id, ...field]);
 }
 
-export function channelSubject(context: PathContext): Subject {
+export function channelSubject(context: Pick<PathContext, 'radio' | 'channel' | 'site'>): Subject {
   const subject: Subject = { radioId: context.radio.id, channelId: context.channel.id };
   if (context.site) subject.siteId = context.site.id;
   return subject;
 }
 
 /** Calls `visit` for each path whose pair `key` does not agree, once a channel, in the order of the plan. */
-export function eachDisagreement(index: PlanIndex, key: FactKey, hop: HopId, visit: (context: PathContext, fact: Fact) => void): void {
+export function eachDisagreement<K extends FactKey>(index: PlanIndex, key: K, hop: HopId, visit: (context: PathContext, fact: FactOf<K>) => void): void {
   for (const { path, context } of index.paths()) {
     if (path.verdict === 'whole') continue;
-    const found = (direction: typeof path.call) => direction.hops.find((one) => one.id === hop && one.state !== 'whole')?.facts.find((one) => one.key === key && one.state !== 'whole');
+    const found = (direction: typeof path.call) =>
+      direction.hops.find((one) => one.id === hop && one.state !== 'whole')?.facts.find((one) => one.key === key && one.state !== 'whole');
     const fact = found(path.call) ?? found(path.reply);
-    if (fact) visit(context, fact);
+    if (fact) visit(context, fact as unknown as FactOf<K>);
   }
 }
 
+/** A pair in words, for the data of a message. */
+export function wordsOf<K extends FactKey>(context: PathContext, fact: FactOf<K>): { has: string; expects: string } {
+  const { has, expects } = pairWords(context, fact);
+  return { has, expects };
+}
+
+/** A path whose channel is known to be of one mode. */
+export type ContextOf<M extends ModeId> = PathContext<M> & PathContext;
+
 /** The same for the channels of one mode, whose fields `visit` may look at. */
-export function disagreementsIn<M extends ModeId>(mode: M): (index: PlanIndex, key: FactKey, hop: HopId, visit: (context: PathContext<M>, fact: Fact) => void) => void {
-  const mine = (context: PathContext): context is PathContext<M> & PathContext => context.channel.mode === mode;
-  return (index, key, hop, visit) => eachDisagreement(index, key, hop, (context, fact) => void (mine(context) && visit(context, fact)));
+export function disagreementsIn<M extends ModeId>(mode: M) {
+  const mine = (context: PathContext): context is ContextOf<M> => context.channel.mode === mode;
+  return <K extends FactKey>(index: PlanIndex, key: K, hop: HopId, visit: (context: ContextOf<M>, fact: FactOf<K>) => void): void =>
+    eachDisagreement(index, key, hop, (context, fact) => void (mine(context) && visit(context, fact)));
 }
 
 export function eachCodeplug(plan: Plan, visit: (radio: Radio, codeplug: Codeplug, pointer: string) => void): void {
   for (const radio of rows(plan.radios)) visit(radio, plan.codeplugs[radio.id]!, toPointer(['codeplugs', radio.id]));
 }
 
-export function eachProfile(plan: Plan, visit: (site: Hotspot, profile: Profile, pointer: string) => void): void {
-  for (const site of hotspotsOf(plan)) visit(site, plan.profiles[site.id]!, toPointer(['profiles', site.id]));
+/** Where a value of a hotspot's settings stands. */
+export type At = (...path: [keyof ProfileValues, ...PathKey[]]) => string;
+
+/** Every hotspot with the settings that it runs. */
+export function eachProfile(plan: Plan, visit: (site: Hotspot, values: ProfileValues, at: At) => void): void {
+  for (const site of hotspotsOf(plan)) visit(site, effectiveProfile(plan, site.id)!, (...path) => profilePointer(plan, site.id, ...path));
 }
 
 export function eachRepeater(plan: Plan, visit: (site: Repeater, pointer: string) => void): void {

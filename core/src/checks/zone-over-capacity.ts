@@ -1,4 +1,4 @@
-import { shortenName } from '../build/names';
+import { shortenName } from '../codeplug/names';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
 import { eachCodeplug } from './walk';

@@ -1,13 +1,13 @@
+import { MODE_IDS } from '../plan/modes';
+import { inMode } from '../registries/builder';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { MODE_IDS } from '../modes/registry';
 import { rows } from '../plan/table';
 import { validatePlan } from '../plan/validate';
 import { arbitraryPlan } from '../testing/arbitrary-plan';
 import { crossedPlan } from '../testing/sample-crossing';
 import { channelOf } from '../testing/sample-plan';
 import { roomChannel, roomsPlan } from '../testing/sample-rooms';
-import { inMode } from './change-mode';
 
 describe('a channel taken over into another mode', () => {
   const plan = roomsPlan();
@@ -15,9 +15,9 @@ describe('a channel taken over into another mode', () => {
   it('of a mixed repeater goes from digital to FM with the site’s tone, and back with its group ID', () => {
     const local = roomChannel(plan, 'w-around');
     const fm = inMode(plan, local, 'fm');
-    expect(fm).toMatchObject({ id: local.id, name: local.name, mode: 'fm', siteId: 'rp5', rxHz: local.rxHz, txHz: local.txHz, power: local.power, fm: { toneTx: '110.9' }, destination: { kind: 'local', mode: 'fm' }, wantId: null, built: null });
+    expect(fm).toMatchObject({ id: local.id, name: local.name, mode: 'fm', siteId: 'rp5', rxHz: local.rxHz, txHz: local.txHz, power: local.power, fm: { toneTx: '110.9' }, destination: { mode: 'fm', kind: 'local' }, wantId: null, built: null });
     expect('c4fm' in fm).toBe(false);
-    expect(inMode(plan, fm, 'c4fm')).toMatchObject({ mode: 'c4fm', c4fm: { groupTx: 5 }, destination: { kind: 'local', mode: 'c4fm' } });
+    expect(inMode(plan, fm, 'c4fm')).toMatchObject({ mode: 'c4fm', c4fm: { groupTx: 5 }, destination: { mode: 'c4fm', kind: 'local' } });
   });
 
   it('forgets a destination that the new mode does not have, and keeps one that it has', () => {

@@ -1,17 +1,17 @@
 /** The fields of a channel in the order of the sheet: those all modes share, then each mode's own. */
-import { MODES } from '../modes/registry';
 import { columnsOf, type ColumnField, ofAll } from './channel-field';
-import { formatMHz, formatShiftMHz, parseMHz } from '../radio-math/quantities';
-import type { ChannelValues, Codeplug } from '../plan/types';
+import { formatMHz, formatShiftMHz, parseMHz } from '../units/quantities';
+import type { ChannelValues, CodeplugBlocks } from '../plan/types';
 import type { ChannelField, Reading } from './channel-field';
-import { choice } from './reading';
+import type { CodeplugModes } from './mode-codeplug';
+import { choice, refused } from './reading';
 
 const NAME_MAX = 60;
 const FREQUENCY_MAX_HZ = 6_000_000_000;
 
 function readFrequency(text: string, put: (to: ChannelValues, hz: number) => void): Reading {
   const hz = parseMHz(text);
-  if (hz === null || hz <= 0 || hz > FREQUENCY_MAX_HZ) return { problem: `Found “${text}”, expected a frequency in MHz, such as 439.125.` };
+  if (hz === null || hz <= 0 || hz > FREQUENCY_MAX_HZ) return refused(`“${text}”`, 'a frequency in MHz, such as 439.125');
   return { put: (to) => put(to, hz) };
 }
 
@@ -20,16 +20,21 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
     id: 'name',
     title: 'Channel',
     kind: 'text',
-    fact: null,
+    order: 10,
+    width: 150,
+    facts: [],
     show: (one) => one.name,
-    read: (text) => (text.trim() === '' || text.trim().length > NAME_MAX ? { problem: `Found ${text.trim().length} characters, expected a name of 1 to ${NAME_MAX}.` } : { put: (to) => (to.name = text.trim()) }),
+    read: (text) => (text.trim() === '' || text.trim().length > NAME_MAX ? refused(`${text.trim().length} characters`, `a name of 1 to ${NAME_MAX}`) : { put: (to) => (to.name = text.trim()) }),
     copy: (to, from) => (to.name = from.name),
   },
   {
     id: 'rx',
     title: 'Receive MHz',
     kind: 'number',
-    fact: 'frequency',
+    order: 30,
+    width: 112,
+    facts: ['frequency'],
+    expected: ({ expects }) => formatMHz(Number(expects)),
     show: (one) => formatMHz(one.rxHz),
     // The shift stays: whoever moves a channel's receive frequency moves the pair.
     read: (text) =>
@@ -46,11 +51,14 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
     id: 'shift',
     title: 'Shift MHz',
     kind: 'number',
-    fact: 'shift',
+    order: 40,
+    width: 94,
+    facts: ['shift'],
+    expected: ({ expects }) => formatShiftMHz(Number(expects)),
     show: (one) => formatShiftMHz(one.txHz - one.rxHz),
     read: (text) => {
       const hz = parseMHz(text);
-      if (hz === null || Math.abs(hz) > FREQUENCY_MAX_HZ) return { problem: `Found “${text}”, expected a shift in MHz with its sign, such as -7.6, or 0.` };
+      if (hz === null || Math.abs(hz) > FREQUENCY_MAX_HZ) return refused(`“${text}”`, 'a shift in MHz with its sign, such as -7.6, or 0');
       return { put: (to) => (to.txHz = Math.max(1, to.rxHz + hz)) };
     },
     copy: (to, from) => (to.txHz = to.rxHz + from.txHz - from.rxHz),
@@ -59,15 +67,25 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
     id: 'power',
     title: 'Power',
     kind: 'text',
+    order: 300,
+    width: 76,
     options: () => ['low', 'high'],
-    fact: 'level',
+    facts: ['level'],
+    expected: () => 'low',
     show: (one) => one.power,
     read: (text) => choice(text, { low: 'low', high: 'high' } as const, (to, power) => (to.power = power)),
     copy: (to, from) => (to.power = from.power),
   },
 ];
 
-export const CHANNEL_FIELDS: readonly ColumnField[] = [...GENERAL_FIELDS.map(ofAll), ...columnsOf(Object.values(MODES))];
+const columns = new WeakMap<CodeplugModes, readonly ColumnField[]>();
+
+/** Every field of a channel, whichever its mode, in the order of files; made once per set of modes. */
+export function channelFields(modes: CodeplugModes): readonly ColumnField[] {
+  let known = columns.get(modes);
+  if (!known) columns.set(modes, (known = [...GENERAL_FIELDS.map(ofAll), ...columnsOf(Object.values(modes))]));
+  return known;
+}
 
 export interface Difference {
   field: ColumnField;
@@ -75,15 +93,12 @@ export interface Difference {
   to: string;
 }
 
-export function fieldById(id: string): ColumnField {
-  return CHANNEL_FIELDS.find((field) => field.id === id)!;
-}
-
 /** The values alone, without the links of a channel. */
 export function valuesOf({ name, mode, rxHz, txHz, power, ...rest }: ChannelValues): ChannelValues {
   return { name, mode, rxHz, txHz, power, [mode]: (rest as Record<string, unknown>)[mode] } as unknown as ChannelValues;
 }
 
-export function differences(codeplug: Codeplug, from: ChannelValues, to: ChannelValues): Difference[] {
-  return CHANNEL_FIELDS.map((field) => ({ field, from: field.show(from, codeplug), to: field.show(to, codeplug) })).filter((one) => one.from !== one.to);
+/** The fields in which two channels differ, as people read them. */
+export function differences(modes: CodeplugModes, codeplug: CodeplugBlocks, from: ChannelValues, to: ChannelValues): Difference[] {
+  return channelFields(modes).map((field) => ({ field, from: field.show(from, codeplug), to: field.show(to, codeplug) })).filter((one) => one.from !== one.to);
 }

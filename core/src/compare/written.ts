@@ -1,16 +1,24 @@
 /** What was last written to a radio, held apart from what is planned; the difference is what must be reprogrammed. */
-import { CHANNEL_FIELDS, valuesOf } from '../codeplug/channel-fields';
+import { channelFields, valuesOf } from '../codeplug/channel-fields';
+import type { CodeplugModes } from '../codeplug/mode-codeplug';
 import { placeOf } from '../path/place';
 import type { PlanIndex } from '../path/types';
-import { rows, tableOf } from '../plan/table';
+import { emptyBlocks } from '../plan/create';
+import { MODE_IDS } from '../plan/modes';
 import { sameJson } from '../plan/patches';
-import type { Codeplug, Id, Plan, Table, Written } from '../plan/types';
+import type { RecordRow } from '../plan/record-kind';
+import { recordsOf } from '../plan/records';
+import { rows, tableOf } from '../plan/table';
+import type { Codeplug, CodeplugBlocks, Id, Plan, Table, Written } from '../plan/types';
+
+function blocksOf(codeplug: CodeplugBlocks): CodeplugBlocks {
+  return Object.fromEntries(MODE_IDS.map((mode) => [mode, codeplug[mode]])) as unknown as CodeplugBlocks;
+}
 
 /** A snapshot of a codeplug's values. `at`: RFC 3339, UTC. */
 export function snapshot(codeplug: Codeplug, at: string): Written {
-  const { zones, contacts, receiveLists, rooms } = codeplug;
   const channels = tableOf(rows(codeplug.channels).map((channel) => ({ id: channel.id, ...valuesOf(channel) })));
-  return structuredClone({ at, channels, zones, contacts, receiveLists, rooms });
+  return structuredClone({ at, channels, zones: codeplug.zones, ...blocksOf(codeplug) });
 }
 
 /** Records in a draft that a radio holds its codeplug as planned now. */
@@ -36,16 +44,21 @@ export interface RowChange {
   to: string;
 }
 
+/** Rows of one kind that must be written. */
+export interface RecordChanges {
+  /** One of them: `receive list`. */
+  what: string;
+  changes: RowChange[];
+}
+
 export interface Reprogramming {
   radioId: Id;
   radioName: string;
   /** `null`: nothing was ever written, so everything is new. */
   writtenAt: string | null;
   channels: ChannelChange[];
-  contacts: RowChange[];
-  receiveLists: RowChange[];
-  zones: RowChange[];
-  rooms: RowChange[];
+  /** Contacts, lists, rooms, then zones; what has no changes is left out. */
+  records: RecordChanges[];
 }
 
 function changedRows<T extends { id: Id; name: string }>(before: Table<T>, after: Table<T>, show: (row: T) => string): RowChange[] {
@@ -63,41 +76,49 @@ function places(index: PlanIndex, radioId: Id): Map<Id, string> {
   return new Map(mine.map(({ context }) => [context.channel.id, placeOf(context)]));
 }
 
-function changedChannels(index: PlanIndex, radioId: Id, codeplug: Codeplug, written: Written): ChannelChange[] {
+function changedChannels(index: PlanIndex, modes: CodeplugModes, radioId: Id, codeplug: Codeplug, written: Omit<Written, 'at'>): ChannelChange[] {
   const place = places(index, radioId);
   const now = rows(codeplug.channels).flatMap((channel): ChannelChange[] => {
     const old = written.channels.byId[channel.id];
-    const changes = CHANNEL_FIELDS.map((field) => ({ field: field.title, from: old ? field.show(old, written) : '', to: field.show(channel, codeplug) })).filter((one) => one.from !== one.to);
+    const changes = channelFields(modes)
+      .map((field) => ({ field: field.title, from: old ? field.show(old, written) : '', to: field.show(channel, codeplug) }))
+      .filter((one) => one.from !== one.to);
     if (changes.length === 0) return [];
     return [{ channelId: channel.id, name: channel.name, kind: old ? 'changed' : 'new', changes, place: place.get(channel.id) ?? '' }];
   });
-  const gone = rows(written.channels).filter((old) => !(old.id in codeplug.channels.byId)).map((old): ChannelChange => ({ channelId: old.id, name: old.name, kind: 'gone', changes: [], place: '' }));
+  const gone = rows(written.channels)
+    .filter((old) => !(old.id in codeplug.channels.byId))
+    .map((old): ChannelChange => ({ channelId: old.id, name: old.name, kind: 'gone', changes: [], place: '' }));
   return [...now, ...gone];
 }
 
-const NOTHING: Omit<Written, 'at'> = { channels: tableOf([]), zones: tableOf([]), contacts: tableOf([]), receiveLists: tableOf([]), rooms: tableOf([]) };
+/** What a radio holds before it was ever written to. */
+const nothing = (): Omit<Written, 'at'> => ({ channels: tableOf([]), zones: tableOf([]), ...emptyBlocks() });
+
+function changedRecords(modes: CodeplugModes, written: Omit<Written, 'at'>, codeplug: Codeplug): RecordChanges[] {
+  const before = recordsOf(written);
+  const names = new Map([...rows(written.channels), ...rows(codeplug.channels)].map((channel) => [channel.id, channel.name]));
+  const records = recordsOf(codeplug).map(({ mode, kind, table }, at): RecordChanges => {
+    const show = (row: RecordRow) => modes[mode].files[kind.key]!.show(row);
+    return { what: kind.what, changes: changedRows(before[at]!.table, table, show) };
+  });
+  const zones = changedRows(written.zones, codeplug.zones, (one) => one.channelIds.map((id) => names.get(id) ?? id).join(', '));
+  return [...records, { what: 'zone', changes: zones }].filter((one) => one.changes.length > 0);
+}
 
 /** What must be written to one radio, `null` when it holds what is planned. */
-export function reprogramming(index: PlanIndex, radioId: Id): Reprogramming | null {
+export function reprogramming(index: PlanIndex, modes: CodeplugModes, radioId: Id): Reprogramming | null {
   const { plan } = index;
   const codeplug = plan.codeplugs[radioId]!;
-  const written = plan.written[radioId] ?? { at: '', ...NOTHING };
-  const names = new Map([...rows(written.channels), ...rows(codeplug.channels)].map((channel) => [channel.id, channel.name]));
-  const found: Reprogramming = {
-    radioId,
-    radioName: plan.radios.byId[radioId]!.name,
-    writtenAt: plan.written[radioId]?.at ?? null,
-    channels: changedChannels(index, radioId, codeplug, written),
-    contacts: changedRows(written.contacts, codeplug.contacts, (one) => `${one.name}, ${one.kind} ${one.number}`),
-    receiveLists: changedRows(written.receiveLists, codeplug.receiveLists, (one) => one.groups.join(', ')),
-    zones: changedRows(written.zones, codeplug.zones, (one) => one.channelIds.map((id) => names.get(id) ?? id).join(', ')),
-    rooms: changedRows(written.rooms, codeplug.rooms, (one) => `${one.number}, category ${one.category}`),
-  };
-  const { channels, contacts, receiveLists, zones, rooms } = found;
-  return channels.length + contacts.length + receiveLists.length + zones.length + rooms.length > 0 ? found : null;
+  const last = plan.written[radioId];
+  const written = last ?? nothing();
+  const channels = changedChannels(index, modes, radioId, codeplug, written);
+  const records = changedRecords(modes, written, codeplug);
+  if (channels.length + records.length === 0) return null;
+  return { radioId, radioName: plan.radios.byId[radioId]!.name, writtenAt: last?.at ?? null, channels, records };
 }
 
 /** Every radio that must be written to, in the plan's order. */
-export function reprogrammingList(index: PlanIndex): Reprogramming[] {
-  return index.plan.radios.order.map((id) => reprogramming(index, id)).filter((one) => one !== null);
+export function reprogrammingList(index: PlanIndex, modes: CodeplugModes): Reprogramming[] {
+  return index.plan.radios.order.map((id) => reprogramming(index, modes, id)).filter((one) => one !== null);
 }

@@ -3,192 +3,205 @@
  * Channels come in the order of the sheet, with units in the headings; members of zones and lists are separated by ` | `.
  * Not kept: what the builder last wrote (`built`) and the want; reading into a radio takes them from the channel of the same key.
  */
-import { CHANNEL_FIELDS } from '../codeplug/channel-fields';
-import { blankChannel } from '../modes/dmr/channel';
-import { MODE_IDS, MODES } from '../modes/registry';
-import type { Mode } from '../modes/mode';
+import type { ColumnField } from '../codeplug/channel-field';
+import { channelFields } from '../codeplug/channel-fields';
+import type { Cells, CodeplugModes, ModeCodeplug } from '../codeplug/mode-codeplug';
 import { emptyCodeplug } from '../plan/create';
 import { destinationKey, destinationOfKey } from '../plan/destination-key';
 import { ID_PATTERN } from '../plan/ids';
+import { recordsOf } from '../plan/records';
 import { putRow, rows } from '../plan/table';
-import type { CallKind, Channel, Codeplug } from '../plan/types';
-import { readCsv, writeCsv, type CsvRow } from './csv';
-import type { Format, ReadFinding } from './format';
-
-const RECORDS = ['channel', 'zone', 'contact', 'receive list', 'room'] as const;
-type RecordKind = (typeof RECORDS)[number];
+import type { Channel, Codeplug } from '../plan/types';
+import { type CsvRow, readCsv, writeCsv } from './csv';
+import { bytesOf, type Format, quoted, type ReadFinding, sniffColumns, textOf } from './format';
 
 const LINK_COLUMNS = ['Members', 'Site key', 'Destination key'] as const;
-const FIELDS = CHANNEL_FIELDS.filter((field) => field.id !== 'name');
-const COLUMNS = ['Record', 'Key', 'Mode', 'Name', ...FIELDS.map((field) => field.title), ...LINK_COLUMNS];
-/** Older tables have DMR channels only, and no columns of the modes that came later. */
-const OLDER_LACK: readonly string[] = ['Mode', ...FIELDS.filter((field) => field.modes && !field.modes.includes('dmr')).map((field) => field.title)];
+/** Columns that the oldest tables have; those of other modes came later. */
+const OLDEST_MODE = 'dmr';
 const SEPARATOR = ' | ';
 const KEY = new RegExp(ID_PATTERN);
 
-type Cells = Record<string, string>;
-
-function row(record: RecordKind, cells: Cells): string[] {
-  const all: Cells = { Record: record, ...cells };
-  return COLUMNS.map((column) => all[column] ?? '');
+/** The columns of a table, whichever modes there are. */
+interface Layout {
+  modes: CodeplugModes;
+  /** Every field but the name. */
+  fields: readonly ColumnField[];
+  columns: readonly string[];
+  /** What an older table may lack: its mode was not asked, and columns of modes that came later were not there. */
+  olderLack: readonly string[];
 }
 
-function write(codeplug: Codeplug): string {
-  const table: string[][] = [COLUMNS];
+function layoutOf(modes: CodeplugModes): Layout {
+  const fields = channelFields(modes).filter((field) => field.id !== 'name');
+  const later = fields.filter((field) => field.modes && !field.modes.includes(OLDEST_MODE));
+  return {
+    modes,
+    fields,
+    columns: ['Record', 'Key', 'Mode', 'Name', ...fields.map((field) => field.title), ...LINK_COLUMNS],
+    olderLack: ['Mode', ...later.map((field) => field.title)],
+  };
+}
+
+function write({ modes, fields, columns }: Layout, codeplug: Codeplug): string {
+  const table: string[][] = [[...columns]];
+  const add = (record: string, cells: Cells) => table.push(columns.map((column) => ({ Record: record, ...cells })[column] ?? ''));
   for (const channel of rows(codeplug.channels)) {
-    const cells: Cells = { Key: channel.id, Mode: MODES[channel.mode].name, Name: channel.name, 'Site key': channel.siteId ?? '', 'Destination key': channel.destination ? destinationKey(channel.destination) : '' };
-    for (const field of FIELDS) cells[field.title] = field.link ? (field.link.get(channel) ?? '') : field.show(channel, codeplug);
-    table.push(row('channel', cells));
+    const cells: Cells = {
+      Key: channel.id,
+      Mode: modes[channel.mode].name,
+      Name: channel.name,
+      'Site key': channel.siteId ?? '',
+      'Destination key': channel.destination ? destinationKey(channel.destination) : '',
+    };
+    for (const field of fields) cells[field.title] = field.link ? (field.link.get(channel) ?? '') : field.show(channel, codeplug);
+    add('channel', cells);
   }
-  for (const zone of rows(codeplug.zones)) table.push(row('zone', { Key: zone.id, Name: zone.name, Members: zone.channelIds.join(SEPARATOR) }));
-  for (const contact of rows(codeplug.contacts)) table.push(row('contact', { Key: contact.id, Name: contact.name, Call: contact.kind, Number: String(contact.number) }));
-  for (const list of rows(codeplug.receiveLists)) table.push(row('receive list', { Key: list.id, Name: list.name, Members: list.groups.join(SEPARATOR) }));
-  for (const room of rows(codeplug.rooms)) table.push(row('room', { Key: room.id, Name: room.name, Room: room.number, Members: String(room.category) }));
+  for (const zone of rows(codeplug.zones)) add('zone', { Key: zone.id, Name: zone.name, Members: zone.channelIds.join(SEPARATOR) });
+  for (const { mode, kind, table: records } of recordsOf(codeplug)) {
+    for (const row of rows(records)) add(kind.what, { Key: row.id, Name: row.name, ...modes[mode].files[kind.key]!.cells(row) });
+  }
   return writeCsv(table);
 }
 
 class Reader {
   readonly codeplug = emptyCodeplug();
   readonly findings: ReadFinding[] = [];
+  private readonly records = recordsOf(this.codeplug);
+
+  constructor(private readonly layout: Layout) {}
 
   wrong(line: number, place: string, found: string, expected: string): void {
-    this.findings.push({ line, place, found: found === '' ? 'nothing' : `“${found}”`, expected });
+    this.findings.push({ line, place, found: quoted(found), expected });
+  }
+
+  row(columns: readonly string[], { line, cells }: CsvRow): string | null {
+    if (cells.length !== columns.length) {
+      this.wrong(line, 'row', `${cells.length} cells`, `${columns.length} cells`);
+      return null;
+    }
+    const named: Cells = Object.fromEntries(columns.map((column, at) => [column, cells[at]!]));
+    const record = named['Record'] ?? '';
+    if (record === 'channel') this.channel(line, named);
+    else if (record === 'zone') this.zone(line, named);
+    else this.record(line, record, named);
+    return `${record} ${named['Key'] || `line-${line}`}`;
   }
 
   /** The key as given, or one made from the line when the column is empty. */
-  key(line: number, cells: Cells, taken: Record<string, unknown>): string {
+  private key(line: number, cells: Cells, taken: Record<string, unknown>): string {
     const key = cells['Key'] || `line-${line}`;
     if (!KEY.test(key)) this.wrong(line, 'Key', key, '1 to 60 letters, digits, - or _');
     else if (key in taken) this.wrong(line, 'Key', key, 'a key that no line above has');
     return key;
   }
 
-  channel(line: number, cells: Cells): void {
+  private channel(line: number, cells: Cells): void {
     const mode = this.mode(line, cells['Mode'] ?? '');
-    const channel = { id: this.key(line, cells, this.codeplug.channels.byId), siteId: cells['Site key'] || null, destination: null, wantId: null, ...mode.blankChannel(), built: null } as Channel;
+    const id = this.key(line, cells, this.codeplug.channels.byId);
+    const channel = { id, siteId: cells['Site key'] || null, destination: null, wantId: null, ...mode.blankChannel(), built: null } as Channel;
     const key = cells['Destination key'] ?? '';
     const destination = key === '' ? null : destinationOfKey(key);
-    if (destination === undefined) this.wrong(line, 'Destination key', key, 'the key of a destination, such as network/group/key or local/fm');
+    if (destination === undefined) this.wrong(line, 'Destination key', key, 'the key of a destination, such as dmr/network/group/key or fm/local');
     else channel.destination = destination;
-    for (const field of CHANNEL_FIELDS) {
-      const column = field.id === 'name' ? 'Name' : field.title;
-      const text = cells[column] ?? '';
-      if (field.modes && !field.modes.includes(mode.id)) {
-        if (text !== '') this.wrong(line, column, text, `nothing: the channel is ${mode.name}`);
-        continue;
-      }
-      if (field.link) {
-        field.link.set(channel, text || null);
-        continue;
-      }
-      const reading = field.readStored?.(text) ?? field.read(text, this.codeplug);
-      if ('put' in reading) reading.put(channel);
-      else this.wrong(line, column, text, reading.problem.replace(/^.*expected /, '').replace(/\.$/, ''));
-    }
+    for (const field of channelFields(this.layout.modes)) this.field(line, cells, channel, mode, field);
     putRow(this.codeplug.channels, channel);
   }
 
-  mode(line: number, text: string): Mode {
-    const found = MODE_IDS.find((id) => MODES[id].name === text);
-    if (!found && text !== '') this.wrong(line, 'Mode', text, MODE_IDS.map((id) => MODES[id].name).join(' or '));
-    return MODES[found ?? 'dmr'];
+  private field(line: number, cells: Cells, channel: Channel, mode: ModeCodeplug, field: ColumnField): void {
+    const column = field.id === 'name' ? 'Name' : field.title;
+    const text = cells[column] ?? '';
+    if (field.modes && !field.modes.includes(mode.id)) {
+      if (text !== '') this.wrong(line, column, text, `nothing: the channel is ${mode.name}`);
+      return;
+    }
+    if (field.link) {
+      field.link.set(channel, text || null);
+      return;
+    }
+    const reading = field.readStored?.(text) ?? field.read(text, this.codeplug);
+    if ('put' in reading) reading.put(channel);
+    else this.wrong(line, column, text, reading.expected);
   }
 
-  zone(line: number, cells: Cells): void {
+  private mode(line: number, text: string): ModeCodeplug {
+    const all = Object.values(this.layout.modes);
+    const found = all.find((mode) => mode.name === text);
+    if (!found && text !== '') this.wrong(line, 'Mode', text, all.map((mode) => mode.name).join(' or '));
+    return found ?? this.layout.modes[OLDEST_MODE];
+  }
+
+  private zone(line: number, cells: Cells): void {
     const id = this.key(line, cells, this.codeplug.zones.byId);
     putRow(this.codeplug.zones, { id, name: this.name(line, cells), channelIds: members(cells) });
   }
 
-  contact(line: number, cells: Cells): void {
-    const id = this.key(line, cells, this.codeplug.contacts.byId);
-    const kind = cells['Call'];
-    if (kind !== 'group' && kind !== 'private') this.wrong(line, 'Call', kind ?? '', 'group or private');
-    putRow(this.codeplug.contacts, { id, name: this.name(line, cells), kind: kind as CallKind, number: this.address(line, 'Number', cells['Number'] ?? '') });
+  private record(line: number, what: string, cells: Cells): void {
+    const found = this.records.find(({ kind }) => kind.what === what);
+    if (!found) {
+      this.wrong(line, 'Record', what, ['channel', 'zone', ...this.records.map(({ kind }) => kind.what)].join(', '));
+      return;
+    }
+    const id = this.key(line, cells, found.table.byId);
+    const name = this.name(line, cells);
+    const read = this.layout.modes[found.mode].files[found.kind.key]!.read(cells, (column, text, expected) => this.wrong(line, column, text, expected));
+    putRow(found.table, { id, name, ...read });
   }
 
-  receiveList(line: number, cells: Cells): void {
-    const id = this.key(line, cells, this.codeplug.receiveLists.byId);
-    putRow(this.codeplug.receiveLists, { id, name: this.name(line, cells), groups: members(cells).map((one) => this.address(line, 'Members', one)) });
-  }
-
-  room(line: number, cells: Cells): void {
-    const id = this.key(line, cells, this.codeplug.rooms.byId);
-    const number = cells['Room'] ?? '';
-    if (!/^\d{1,10}$/.test(number)) this.wrong(line, 'Room', number, 'the digits of a room');
-    const category = members(cells).join(' ');
-    if (!/^[1-9]\d?$|^100$/.test(category)) this.wrong(line, 'Members', category, 'its category, a whole number from 1 to 100');
-    putRow(this.codeplug.rooms, { id, name: this.name(line, cells), number, category: Number(category) });
-  }
-
-  name(line: number, cells: Cells): string {
+  private name(line: number, cells: Cells): string {
     const name = cells['Name'] ?? '';
     if (name === '' || name.length > 60) this.wrong(line, 'Name', name, 'a name of 1 to 60 characters');
     return name;
   }
 
-  address(line: number, column: string, text: string): number {
-    const scratch = blankChannel();
-    const reading = CHANNEL_FIELDS.find((field) => field.id === 'number')!.read(text, this.codeplug);
-    if ('put' in reading) reading.put(scratch);
-    else this.wrong(line, column, text, reading.problem.replace(/^.*expected /, '').replace(/\.$/, ''));
-    return scratch.dmr.call.number;
-  }
-
   /** Zones and channels may name each other in any order, so links are checked at the end. */
   links(lines: Map<string, number>): void {
-    const { channels, zones, receiveLists } = this.codeplug;
+    const { channels, zones } = this.codeplug;
     for (const zone of rows(zones)) {
       for (const id of zone.channelIds) if (!(id in channels.byId)) this.wrong(lines.get(`zone ${zone.id}`) ?? 1, 'Members', id, 'the key of a channel in this file');
     }
     for (const channel of rows(channels)) {
-      for (const { title, link } of FIELDS) {
+      for (const { title, link } of this.layout.fields) {
         const named = link?.get(channel) ?? null;
-        if (named !== null && !(named in receiveLists.byId)) this.wrong(lines.get(`channel ${channel.id}`) ?? 1, title, named, 'the key of a receive list in this file');
+        if (!link || named === null) continue;
+        const there = this.records.some(({ mode, kind, table }) => mode === channel.mode && kind.what === link.what && named in table.byId);
+        if (!there) this.wrong(lines.get(`channel ${channel.id}`) ?? 1, title, named, `the key of a ${link.what} in this file`);
       }
     }
   }
 }
 
+/** What a list names, cell `Members`. */
 function members(cells: Cells): string[] {
   const text = (cells['Members'] ?? '').trim();
   return text === '' ? [] : text.split('|').map((one) => one.trim());
 }
 
-function readRow(reader: Reader, columns: string[], { line, cells }: CsvRow): string | null {
-  if (cells.length !== columns.length) {
-    reader.wrong(line, 'row', `${cells.length} cells`, `${columns.length} cells`);
-    return null;
-  }
-  const named = Object.fromEntries(columns.map((column, at) => [column, cells[at]!]));
-  const record = named['Record'] as RecordKind;
-  if (record === 'channel') reader.channel(line, named);
-  else if (record === 'zone') reader.zone(line, named);
-  else if (record === 'contact') reader.contact(line, named);
-  else if (record === 'receive list') reader.receiveList(line, named);
-  else if (record === 'room') reader.room(line, named);
-  else reader.wrong(line, 'Record', record, RECORDS.join(', '));
-  return `${record} ${named['Key'] || `line-${line}`}`;
+/** The format for a set of modes: each brings its columns and its kinds of rows. */
+export function codeplugCsv(modes: CodeplugModes): Format<Codeplug> {
+  const layout = layoutOf(modes);
+  return {
+    id: 'codeplug-csv',
+    name: 'Codeplug table',
+    extensions: ['csv'],
+    mediaType: 'text/csv',
+    sniff: (bytes) => sniffColumns(bytes, ['Record', 'Key', 'Name', ...LINK_COLUMNS]),
+    write: (codeplug) => bytesOf(write(layout, codeplug)),
+    read(bytes) {
+      const { rows: table, findings } = readCsv(textOf(bytes));
+      const reader = new Reader(layout);
+      reader.findings.push(...findings);
+      const columns = table[0]?.cells ?? [];
+      for (const column of layout.columns) {
+        if (!columns.includes(column) && !layout.olderLack.includes(column)) reader.wrong(1, column, '', `a column headed “${column}”`);
+      }
+      if (reader.findings.length > 0) return { value: null, findings: reader.findings };
+      const lines = new Map<string, number>();
+      for (const one of table.slice(1)) {
+        const key = reader.row(columns, one);
+        if (key !== null) lines.set(key, one.line);
+      }
+      reader.links(lines);
+      return { value: reader.findings.length > 0 ? null : reader.codeplug, findings: reader.findings };
+    },
+  };
 }
-
-export const codeplugCsv = {
-  id: 'codeplug-csv',
-  name: 'Codeplug table',
-  extension: 'csv',
-  mediaType: 'text/csv',
-  write: (codeplug: Codeplug) => write(codeplug),
-  read(text: string) {
-    const { rows: table, findings } = readCsv(text);
-    const reader = new Reader();
-    reader.findings.push(...findings);
-    const columns = table[0]?.cells ?? [];
-    for (const column of COLUMNS) if (!columns.includes(column) && !OLDER_LACK.includes(column)) reader.wrong(1, column, '', `a column headed “${column}”`);
-    if (reader.findings.length > 0) return { value: null, findings: reader.findings };
-    const lines = new Map<string, number>();
-    for (const one of table.slice(1)) {
-      const key = readRow(reader, columns, one);
-      if (key !== null) lines.set(key, one.line);
-    }
-    reader.links(lines);
-    return { value: reader.findings.length > 0 ? null : reader.codeplug, findings: reader.findings };
-  },
-} satisfies Format<Codeplug>;

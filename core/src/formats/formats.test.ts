@@ -1,3 +1,5 @@
+import { codeplugCsv } from '../registries/codeplug-csv';
+import { profileOf } from '../testing/profile-of';
 import { readdirSync, readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
@@ -11,16 +13,17 @@ import { dstarPlan } from '../testing/sample-dstar';
 import { crossedPlan } from '../testing/sample-crossing';
 import { p25Plan } from '../testing/sample-p25';
 import { routedPlan } from '../testing/sample-routes';
-import { compareGroups, putGroups } from '../modes/dmr/groups';
+import { compareDirectory, putDirectory } from '../lists/directory';
+import { directoryOf } from '../registries/lists';
 import { dmrNetwork } from '../modes/dmr/networks';
 import { rows } from '../plan/table';
-import type { Codeplug } from '../plan/types';
-import { codeplugCsv } from './codeplug-csv';
-import { groupsCsv } from './groups-csv';
+import type { Codeplug, Plan } from '../plan/types';
+import { groupsCsv } from '../modes/dmr/formats/groups-csv';
 import { harmless, original, readCsv, writeCsv } from './csv';
-import { describeReadFinding } from './format';
+import { bytesOf, describeReadFinding, textOf } from './format';
 import { planJson } from './plan-json';
-import { profileSheet, writeProfile } from './profile-json';
+import { hotspotSheet } from '../registries/outputs';
+import { hotspotJson } from './hotspot-json';
 
 /** What a codeplug table does not keep, by its own description. */
 function asTable(codeplug: Codeplug): Codeplug {
@@ -75,17 +78,17 @@ describe('codeplug table', () => {
     fc.assert(
       fc.property(arbitraryPlan, (plan) => {
         const codeplug = plan.codeplugs['r1']!;
-        const text = codeplugCsv.write(codeplug);
+        const text = codeplugCsv.write(codeplug, undefined);
         const { value, findings } = codeplugCsv.read(text);
         expect(findings).toEqual([]);
         expect(value).toEqual(asTable(codeplug));
-        expect(codeplugCsv.write(value!)).toBe(text);
+        expect(codeplugCsv.write(value!, undefined)).toEqual(text);
       }),
       { numRuns: 100 },
     );
   });
 
-  const good = codeplugCsv.write(samplePlan().codeplugs['r1']!).split('\r\n');
+  const good = textOf(codeplugCsv.write(samplePlan().codeplugs['r1']!, undefined)).split('\r\n');
   const CELLS = good[0]!.split(',').length;
   const spoiled = (line: number, from: string, to: string) => good.map((text, at) => (at + 1 === line ? text.replace(from, to) : text)).join('\r\n');
 
@@ -99,7 +102,7 @@ describe('codeplug table', () => {
     ['a column missing', spoiled(1, 'Slot', 'Slit'), 'Line 1, Slot: found nothing, expected a column headed “Slot”.'],
     ['the same key twice', spoiled(3, 'ch-w-g2', 'ch-w-g1'), 'Line 3, Key: found “ch-w-g1”, expected a key that no line above has.'],
   ])('with %s is not read, and says the line', (_, text, message) => {
-    const { value, findings } = codeplugCsv.read(text);
+    const { value, findings } = codeplugCsv.read(bytesOf(text));
     expect(value).toBeNull();
     expect(findings.map(describeReadFinding)).toContain(message);
   });
@@ -111,31 +114,49 @@ describe('plan file', () => {
   });
 
   it('leaves passwords out unless asked for', () => {
-    expect(planJson.write(samplePlan(), { passwords: false })).not.toContain('practice');
-    expect(planJson.write(samplePlan(), { passwords: true })).toContain('"password": "practice"');
+    expect(textOf(planJson.write(samplePlan(), { passwords: false }))).not.toContain('practice');
+    expect(textOf(planJson.write(samplePlan(), { passwords: true }))).toContain('"password": "practice"');
   });
 
   it('says the line of broken JSON', () => {
-    const text = planJson.write(samplePlan(), { passwords: true }).replace('"station"', 'station');
-    expect(planJson.read(text).findings[0]).toMatchObject({ line: 5, expected: 'JSON (RFC 8259)' });
+    const text = textOf(planJson.write(samplePlan(), { passwords: true })).replace('"station"', 'station');
+    expect(planJson.read(bytesOf(text)).findings[0]).toMatchObject({ line: 5, expected: 'JSON (RFC 8259)' });
   });
 });
 
 describe('hotspot profile', () => {
   it('holds what is to be set, with names and numbers', () => {
-    const plan = edit(samplePlan(), (draft) => void (draft.profiles['s1']!.dmr.logins['n1']!.staticGroupIds = ['g2'])).plan;
-    expect(profileSheet(plan, 's1', { passwords: false })).toMatchObject({ callSign: 'QO3VES', receiveHz: 439_125_000, networks: [{ network: 'Lantern', server: 'Merrin', login: '999241703', password: null, staticGroups: [{ number: 588, onRadio: 588 }] }], routes: { selection: 'one', rules: [] } });
-    const routed = profileSheet(routedPlan((draft) => void (draft.profiles['s1']!.dmr.logins['n2']!.staticGroupIds = ['k1'])), 's1', { passwords: false });
-    expect(routed.networks[1]!.staticGroups).toEqual([{ number: 417, onRadio: 8_000_417 }]);
-    expect(routed.routes.rules.map((rule) => rule.sentence).slice(3)).toEqual(['private 8,000,001–8,999,999 to Causeway 1–999,999', 'every other group call to Lantern, as sent']);
-    expect(writeProfile(plan, 's1', { passwords: true })).toContain('"password": "practice"');
-    expect(profileSheet(plan, 's1', { passwords: false }).dstar).toBeNull();
-    const linked = dstarPlan((draft) => void (draft.profiles['s1']!.dstar = { startLink: { reflector: 'LNK001', module: 'C' }, automatic: true }));
-    expect(profileSheet(linked, 's1', { passwords: false }).dstar).toEqual({ enabled: true, callSign: 'QO3VES', module: 'B', startLink: 'LNK001 C', automatic: true });
-    const rooms = profileSheet(crossedPlan((draft) => void (draft.profiles['s1']!.c4fm.startRoom = 417)), 's1', { passwords: false });
-    expect(rooms).toMatchObject({ c4fm: { enabled: true, groupId: '00', networks: ['Skerry'], startRoom: '00417' }, p25: null, crossings: ['C4FM to DMR', 'DMR to C4FM'] });
-    expect(profileSheet(p25Plan((draft) => void (draft.profiles['s1']!.p25.startGroup = 5880)), 's1', { passwords: false }).p25).toEqual({ enabled: true, nac: '293', networks: ['Foghorn'], startGroup: 5880 });
-    expect(() => profileSheet(plan, 'gone', { passwords: false })).toThrow(/no hotspot/);
+    const plan = edit(samplePlan(), (draft) => void (profileOf(draft, 's1').dmr.logins['n1']!.staticGroupIds = ['g2'])).plan;
+    const sheetOf = (of: Plan, passwords = false) => hotspotSheet(of, 's1', { passwords }).sheet;
+    expect(sheetOf(plan)).toMatchObject({
+      callSign: 'QO3VES',
+      receiveHz: 439_125_000,
+      modes: {
+        dmr: {
+          enabled: true,
+          networks: [{ network: 'Lantern', server: 'Merrin', login: '999241703', password: null, staticGroups: [{ number: 588, onRadio: 588 }] }],
+          routes: { selection: 'one', rules: [] },
+        },
+      },
+    });
+    const routed = sheetOf(routedPlan((draft) => void (profileOf(draft, 's1').dmr.logins['n2']!.staticGroupIds = ['k1'])));
+    expect(routed.modes['dmr']).toMatchObject({ networks: [{}, { staticGroups: [{ number: 417, onRadio: 8_000_417 }] }] });
+    const lines = hotspotSheet(routedPlan(), 's1', { passwords: false }).lines.filter(({ label }) => label.startsWith('Rule '));
+    expect(lines.map(({ text }) => text).slice(3)).toEqual(['private 8,000,001–8,999,999 to Causeway 1–999,999', 'every other group call to Lantern, as sent']);
+    expect(textOf(hotspotJson.write(sheetOf(plan, true), undefined))).toContain('"password": "practice"');
+    expect(sheetOf(plan).modes['dstar']).toBeUndefined();
+    const linked = dstarPlan((draft) => void (profileOf(draft, 's1').dstar = { startLink: { reflector: 'LNK001', module: 'C' }, automatic: true }));
+    expect(sheetOf(linked).modes['dstar']).toEqual({ enabled: true, callSign: 'QO3VES', module: 'B', startLink: 'LNK001 C', automatic: true });
+    const rooms = sheetOf(crossedPlan((draft) => void (profileOf(draft, 's1').c4fm.startRoom = 417)));
+    expect(rooms).toMatchObject({ modes: { c4fm: { enabled: true, groupId: '00', networks: ['Skerry'], startRoom: '00417' } }, crossMode: ['C4FM to DMR', 'DMR to C4FM'] });
+    expect(sheetOf(p25Plan((draft) => void (profileOf(draft, 's1').p25.startGroup = 5880))).modes['p25']).toEqual({ enabled: true, nac: '293', networks: ['Foghorn'], startGroup: 5880 });
+    expect(() => hotspotSheet(plan, 'gone', { passwords: false })).toThrow(/no hotspot/);
+  });
+
+  it('comes back as it went, and says what is wrong by its place', () => {
+    const { sheet } = hotspotSheet(crossedPlan(), 's1', { passwords: true });
+    expect(hotspotJson.read(hotspotJson.write(sheet, undefined))).toEqual({ value: sheet, findings: [] });
+    expect(hotspotJson.read(bytesOf(JSON.stringify({ ...sheet, receiveHz: 'many' }))).findings).toEqual([{ line: null, place: '/receiveHz', found: '"many"', expected: 'a frequency in Hz' }]);
   });
 });
 
@@ -143,12 +164,12 @@ describe('a list of talk groups', () => {
   const listed = fc.uniqueArray(fc.record({ number: fc.integer({ min: 1, max: 0xfffcdf }), name, category: fc.constantFrom('local' as const, 'world' as const, 'test' as const) }), { selector: (one) => one.number, maxLength: 12 });
 
   it('comes back as it went', () => {
-    fc.assert(fc.property(listed, (groups) => void expect(groupsCsv.read(groupsCsv.write(groups))).toEqual({ value: groups, findings: [] })));
+    fc.assert(fc.property(listed, (groups) => void expect(groupsCsv.read(groupsCsv.write(groups, undefined))).toEqual({ value: groups, findings: [] })));
   });
 
   it('is read with its columns in any order, and says what is wrong with line, place, found and expected', () => {
-    expect(groupsCsv.read('Category;Name;Number\nlocal;Hask Wide;417\n').value).toEqual([{ number: 417, name: 'Hask Wide', category: 'local' }]);
-    const { value, findings } = groupsCsv.read('Number,Name,Category\n0,Nobody,local\n588,,local\n591,Ferry,far\n591,Ferry,local\n');
+    expect(groupsCsv.read(bytesOf('Category;Name;Number\nlocal;Hask Wide;417\n')).value).toEqual([{ number: 417, name: 'Hask Wide', category: 'local' }]);
+    const { value, findings } = groupsCsv.read(bytesOf('Number,Name,Category\n0,Nobody,local\n588,,local\n591,Ferry,far\n591,Ferry,local\n'));
     expect(value).toBeNull();
     expect(findings.map(describeReadFinding)).toEqual([
       'Line 2, Number: found “0”, expected a whole number from 1 to 16,776,415.',
@@ -156,26 +177,26 @@ describe('a list of talk groups', () => {
       'Line 4, Category: found “far”, expected local, region, nation, world, tactical, test.',
       'Line 5, Number: found 591 again, as on line 4, expected each number once.',
     ]);
-    expect(groupsCsv.read('Number,Name\n').findings).toEqual([{ line: 1, place: 'Category', found: 'nothing', expected: 'a column headed “Category”' }]);
+    expect(groupsCsv.read(bytesOf('Number,Name\n')).findings).toEqual([{ line: 1, place: 'Category', found: 'nothing', expected: 'a column headed “Category”' }]);
   });
 
   it('is compared by number, and changes only what differs', () => {
     const plan = samplePlan();
     const network = dmrNetwork(plan, 'n1')!;
     const list = [{ number: 417, name: 'Hask Wide', category: 'local' as const }, { number: 588, name: 'All Isles', category: 'nation' as const }, { number: 700, name: 'New', category: 'test' as const }];
-    const { fresh, changed, same } = compareGroups(network, list);
+    const { fresh, changed, same } = compareDirectory(directoryOf('dmr'), network, list);
     expect([fresh.length, changed.length, same]).toEqual([1, 1, 1]);
-    const changedPlan = edit(plan, (draft) => putGroups(dmrNetwork(draft, 'n1')!, list)).plan;
+    const changedPlan = edit(plan, (draft) => putDirectory(directoryOf('dmr'), dmrNetwork(draft, 'n1')!, list)).plan;
     const read = dmrNetwork(changedPlan, 'n1')!;
     expect(rows(read.groups).map((group) => [group.id, group.number, group.name])).toEqual([['g1', 417, 'Hask Wide'], ['g2', 588, 'All Isles'], ['g3', 591, 'Ferry Net'], ['g700', 700, 'New']]);
-    expect(compareGroups(read, list)).toMatchObject({ fresh: [], changed: [], same: 3 });
+    expect(compareDirectory(directoryOf('dmr'), read, list)).toMatchObject({ fresh: [], changed: [], same: 3 });
   });
 });
 
 describe('channel fields', () => {
   it('keep a channel’s name and shift when they are read in any order', () => {
     const plan = edit(samplePlan(), (draft) => Object.assign(channelOf(draft, 'g1'), { rxHz: 438_612_500, txHz: 431_012_500 })).plan;
-    const { value } = codeplugCsv.read(codeplugCsv.write(plan.codeplugs['r1']!));
+    const { value } = codeplugCsv.read(codeplugCsv.write(plan.codeplugs['r1']!, undefined));
     expect(value!.channels.byId['ch-w-g1']).toMatchObject({ rxHz: 438_612_500, txHz: 431_012_500 });
   });
 });

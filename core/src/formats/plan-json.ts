@@ -1,21 +1,21 @@
 /** The plan file: the document itself. Passwords stay out unless asked for. */
-import type { Plan } from '../plan/types';
+import { PLAN_FORMAT, type Plan } from '../plan/types';
 import { validatePlan } from '../plan/validate';
-import type { Format } from './format';
+import { type Format, sniffJson, textOf } from './format';
 import { parseJson } from './json';
-
 import { writePlan } from './plan-text';
 
-export const planJson = {
+export const planJson: Format<Plan, { passwords: boolean }> = {
   id: 'plan-json',
   name: 'Plan',
-  extension: 'relay.json',
+  extensions: ['relay.json', 'json'],
   mediaType: 'application/json',
+  sniff: (bytes) => sniffJson(bytes, PLAN_FORMAT),
   write: writePlan,
-  read(text) {
-    const { value, finding } = parseJson(text);
+  read(bytes) {
+    const { value, finding } = parseJson(textOf(bytes));
     if (finding) return { value: null, findings: [finding] };
     const { plan, problems } = validatePlan(value);
     return { value: plan, findings: problems.map((one) => ({ line: null, place: one.pointer || '/', found: one.found, expected: one.expected })) };
   },
-} satisfies Format<Plan, { passwords: boolean }>;
+};

@@ -1,16 +1,16 @@
+import { guessColumns, readSites, asRepeater, refreshed } from '../registries/lists';
 import { describe, expect, it } from 'vitest';
 import { agreementOf } from '../agreement/agreement';
-import { newFamily, newP25Network, newRoomNetwork } from '../plan/create';
+import { newNetwork } from '../plan/create';
 import { edit } from '../plan/edit';
 import { putRow } from '../plan/table';
 import type { Repeater } from '../plan/types';
 import { validatePlan } from '../plan/validate';
 import { causeway } from '../testing/sample-routes';
 import { samplePlan } from '../testing/sample-plan';
-import { asRepeater, inPlan, networkOf, objectionTo, refreshed } from './as-repeater';
-import { guessColumns } from './columns';
+import { likelyNetwork } from '../modes/dmr/listed';
+import { inPlan, objectionTo } from './as-repeater';
 import { readRaw } from './raw';
-import { readSites } from './read-sites';
 
 const LIST = 'Call;Name;Town;Lat;Lon;Freq;Shift;Tone;CC;TS1;TS2;TS2 dynamic;Network;Updated\nQO1HSK B;Hask Head;Hask;46,7132;-33,4185;439,4250;-7,6;;1;417;588;591;Lantern;2026-10-12\nQO1ELY C;;Ellery;46,68;-33,47;145,6875;-0,6;110,9;;;;;;\nQO1XYZ B;Somewhere;;;;439,1;;;2;;;;;\n';
 
@@ -55,7 +55,7 @@ describe('a listed site in the plan', () => {
 
   it('of D-STAR has its call sign and module, and the families that the list names as the plan knows them', () => {
     const [head] = listed();
-    const families = edit(plan, (draft) => void putRow(draft.networks, newFamily('f1', 'Beacon', 'LNK'))).plan;
+    const families = edit(plan, (draft) => void putRow(draft.networks, { ...newNetwork('dstar', 'f1', 'Beacon'), letters: 'LNK' })).plan;
     const dstar = { ...head!, modes: ['D-STAR' as const], networks: ['beacon', 'SEA'] };
     const one = asRepeater('d', { site: dstar, list }, families);
     expect([one.dmr, one.dstar]).toEqual([null, { callSign: 'QO1HSK', module: 'B', families: ['LNK'], cable: false, utcOffsetMin: null }]);
@@ -70,7 +70,7 @@ describe('a listed site in the plan', () => {
 
   it('of C4FM and P25 has its group ID and access code, and the networks that the list names as the plan knows them', () => {
     const [head] = listed();
-    const known = edit(plan, (draft) => { putRow(draft.networks, newRoomNetwork('rm1', 'Skerry')); putRow(draft.networks, newP25Network('p1', 'Foghorn')); }).plan;
+    const known = edit(plan, (draft) => { putRow(draft.networks, newNetwork('c4fm', 'rm1', 'Skerry')); putRow(draft.networks, newNetwork('p25', 'p1', 'Foghorn')); }).plan;
     const both = { ...head!, modes: ['C4FM' as const, 'P25' as const], groupId: '05', nac: '2A1', networks: ['skerry', 'FOGHORN', 'elsewhere'] };
     const one = asRepeater('d', { site: both, list }, known);
     expect([one.dmr, one.c4fm, one.p25]).toEqual([null, { groupIdIn: 5, groupIdOut: 5, voice: null, networkIds: ['rm1'] }, { nac: 0x2a1, networkIds: ['p1'] }]);
@@ -91,9 +91,9 @@ describe('a listed site in the plan', () => {
   it('is on the network the list names, else the one that knows most of its groups', () => {
     const two = samplePlan(causeway);
     const groups = (...numbers: number[]) => numbers.map((number) => ({ slot: 1 as const, number, static: true }));
-    expect(networkOf(two, { networks: ['CAUSEWAY'], groups: groups(417, 588) })).toBe('n2');
-    expect(networkOf(two, { networks: [], groups: groups(417, 588) })).toBe('n1');
-    expect(networkOf(two, { networks: [], groups: groups(417, 623) })).toBe('n2');
-    expect(networkOf(two, { networks: ['elsewhere'], groups: [] })).toBeNull();
+    expect(likelyNetwork(two, { networks: ['CAUSEWAY'], groups: groups(417, 588) })).toBe('n2');
+    expect(likelyNetwork(two, { networks: [], groups: groups(417, 588) })).toBe('n1');
+    expect(likelyNetwork(two, { networks: [], groups: groups(417, 623) })).toBe('n2');
+    expect(likelyNetwork(two, { networks: ['elsewhere'], groups: [] })).toBeNull();
   });
 });

@@ -1,4 +1,5 @@
 /** Reading single cells of lists. What cannot be read is `null`. */
+import type { ListedModes } from './mode-listed';
 import type { ListedMode, ListedSite } from './types';
 
 /** A number with point or decimal comma and any kind of minus. */
@@ -22,16 +23,9 @@ export function readCoordinate(text: string): number | null {
   return value <= 180 ? (negative ? -value : value) : null;
 }
 
-const MODE_WORDS: readonly [RegExp, ListedMode][] = [
-  [/\bD-?STAR\b/i, 'D-STAR'],
-  [/\bDMR\b/i, 'DMR'],
-  [/\bC4FM\b/i, 'C4FM'],
-  [/\bP-?25\b/i, 'P25'],
-  [/\b(FM|ANALOGU?E?|NFM)\b/i, 'FM'],
-];
-
-export function readModes(text: string): ListedMode[] {
-  return MODE_WORDS.filter(([pattern]) => pattern.test(text)).map(([, mode]) => mode);
+/** The modes that a text names. */
+export function readModes(text: string, modes: ListedModes): ListedMode[] {
+  return Object.values(modes).filter(({ listed }) => listed.named.test(text)).map(({ name }) => name);
 }
 
 /** `yes`, `x`, `1` … as opposed to `no`, `0`, `-` or nothing. */

@@ -1,8 +1,8 @@
 /** What each column of a list means, guessed from heading and content. */
-import { locatorArea } from '../geo/locator';
-import { parseTone } from '../radio-math/tones';
-import { readCallSign, readCoordinate, readDate, readGroups, readModes, readNumber, readStatus, readYes } from './cells';
-import type { Column, ColumnField, RawList } from './types';
+import { locatorArea } from '../units/geo/locator';
+import { readCallSign, readCoordinate, readDate, readModes, readNumber, readStatus, readYes } from './cells';
+import type { ListedModes } from './mode-listed';
+import type { Column, ColumnField, Guesser, ModeColumn, RawList } from './types';
 
 const SAMPLE = 200;
 const LEAST_CONFIDENCE = 0.45;
@@ -12,7 +12,7 @@ const BANDS: readonly [number, number][] = [[28e6, 30e6], [50e6, 54e6], [144e6, 
 const inBand = (hz: number) => BANDS.some(([low, high]) => hz >= low && hz <= high);
 const FACTORS = [1e6, 1e3, 1] as const;
 
-function shareOf(cells: readonly string[], test: (cell: string) => boolean): number {
+export function shareOf(cells: readonly string[], test: (cell: string) => boolean): number {
   return cells.length === 0 ? 0 : cells.filter(test).length / cells.length;
 }
 
@@ -31,49 +31,25 @@ function shiftFactor(cells: readonly string[]): number {
 const isShift = (cell: string) => /^[+\-−–]$/.test(cell) || (/^[+\-−–]?\d/.test(cell) && Math.abs(readNumber(cell) ?? Infinity) < 100e6);
 /** Common practice, in MHz and kHz. */
 const USUAL_SHIFTS = new Set([0.6, 1.6, 2, 5, 7.6, 9.4, 600, 1600, 2000, 5000, 7600, 9400]);
-const isSmallWhole = (cell: string, most: number) => /^\d{1,2}$/.test(cell) && Number(cell) <= most;
+export const isSmallWhole = (cell: string, most: number) => /^\d{1,2}$/.test(cell) && Number(cell) <= most;
 const isWords = (cell: string) => /[a-zà-ÿ]{3}/i.test(cell) && readNumber(cell) === null;
 
-interface Guesser {
-  /** Words of a heading. */
-  heading: RegExp;
-  /** 0 to 1: how well the filled cells fit. */
-  content: (cells: readonly string[]) => number;
-  /** Content alone is enough where nothing else looks like it. */
-  byContentAlone?: number;
-  /** Stricter, where there is no heading to go by. */
-  alone?: (cells: readonly string[]) => number;
-}
+type CommonField = Exclude<ColumnField, 'unused' | ModeColumn | `mode:${string}`>;
 
 const modeColumn = (heading: RegExp): Guesser => ({ heading, content: (cells) => shareOf(cells, (cell) => readYes(cell) !== null) });
-const groupsOf = (heading: RegExp): Guesser => ({ heading, content: (cells) => shareOf(cells, (cell) => readGroups(cell).length > 0 && !/[a-z]{3}/i.test(cell)) });
 
-const GUESSERS: Readonly<Record<Exclude<ColumnField, 'unused'>, Guesser>> = {
+const COMMON: Readonly<Record<Exclude<CommonField, 'modes'>, Guesser>> = {
   callSign: { heading: /call|rufz/i, content: (cells) => shareOf(cells, (cell) => readCallSign(cell) !== null), byContentAlone: 0.9 },
   module: { heading: /module|^mod$|band ?letter/i, content: (cells) => shareOf(cells, (cell) => /^[A-Z]$/.test(cell)) },
   output: { heading: /output|^out$|downlink|^tx|transmit|freq/i, content: (cells) => frequencyFactor(cells).share, byContentAlone: 0.8 },
   input: { heading: /input|^in$|uplink|^rx|receive/i, content: (cells) => frequencyFactor(cells).share, byContentAlone: 0.7 },
   shift: { heading: /shift|offset|split|duplex/i, content: (cells) => shareOf(cells, isShift), byContentAlone: 0.7, alone: (cells) => shareOf(cells, (cell) => /^[+\-−–]\d/.test(cell) && USUAL_SHIFTS.has(Math.abs(readNumber(cell) ?? 0))) },
-  tone: { heading: /tone|ctcss|dcs|^pl$|squelch/i, content: (cells) => shareOf(cells, (cell) => parseTone(cell) !== null), byContentAlone: 0.75 },
-  colorCode: { heading: /colou?r|^cc$/i, content: (cells) => shareOf(cells, (cell) => isSmallWhole(cell.replace(/^cc\s*/i, ''), 15)), byContentAlone: 0.9, alone: (cells) => shareOf(cells, (cell) => /^cc\s*\d{1,2}$/i.test(cell)) },
-  slot1: groupsOf(/(slot|ts)\D{0,3}1(?!.*dyn)/i),
-  slot2: groupsOf(/(slot|ts)\D{0,3}2(?!.*dyn)/i),
-  slot1Dynamic: groupsOf(/(slot|ts)\D{0,3}1.*dyn/i),
-  slot2Dynamic: groupsOf(/(slot|ts)\D{0,3}2.*dyn/i),
-  nac: { heading: /^nac$|access code/i, content: (cells) => shareOf(cells, (cell) => /^[0-9a-f]{3}$/i.test(cell)) },
-  groupId: { heading: /group ?id/i, content: (cells) => shareOf(cells, (cell) => isSmallWhole(cell, 99)) },
   networks: { heading: /network|reaches|famil/i, content: (cells) => shareOf(cells, isWords) },
   linked: { heading: /linked|default link/i, content: () => 1 },
   lat: { heading: /lat/i, content: (cells) => shareOf(cells, (cell) => Math.abs(readCoordinate(cell) ?? 999) <= 90) },
   lon: { heading: /lon|lng/i, content: (cells) => shareOf(cells, (cell) => readCoordinate(cell) !== null) },
   position: { heading: /coord|position|geo/i, content: (cells) => shareOf(cells, (cell) => readPair(cell) !== null) },
   locator: { heading: /loc|grid|qth/i, content: (cells) => shareOf(cells, (cell) => locatorArea(cell) !== null), byContentAlone: 0.9 },
-  'mode:FM': modeColumn(/^(fm|analogu?e?)$/i),
-  'mode:DMR': modeColumn(/^dmr$/i),
-  'mode:D-STAR': modeColumn(/^d-?star$/i),
-  'mode:C4FM': modeColumn(/^c4fm$/i),
-  'mode:P25': modeColumn(/^p-?25$/i),
-  modes: { heading: /mode|type/i, content: (cells) => shareOf(cells, (cell) => readModes(cell).length > 0), byContentAlone: 0.8 },
   status: { heading: /status|state|active|on ?air/i, content: (cells) => shareOf(cells, (cell) => readStatus(cell) !== null) },
   confirmed: { heading: /confirm|updated|date|seen|checked/i, content: (cells) => shareOf(cells, (cell) => readDate(cell) !== null), byContentAlone: 0.8 },
   place: { heading: /place|location|city|town|^ort$/i, content: (cells) => shareOf(cells, isWords) },
@@ -81,7 +57,29 @@ const GUESSERS: Readonly<Record<Exclude<ColumnField, 'unused'>, Guesser>> = {
   notes: { heading: /note|remark|comment|info|access/i, content: () => 1 },
 };
 
-export const COLUMN_FIELDS = [...Object.keys(GUESSERS), 'unused'] as ColumnField[];
+type Guessers = readonly (readonly [ColumnField, Guesser])[];
+const made = new WeakMap<ListedModes, Guessers>();
+
+/** Every column that can be recognised; made once per set of modes. */
+function guessersOf(modes: ListedModes): Guessers {
+  let known = made.get(modes);
+  if (known) return known;
+  const all = Object.values(modes);
+  const named: Guesser = { heading: /mode|type/i, content: (cells) => shareOf(cells, (cell) => readModes(cell, modes).length > 0), byContentAlone: 0.8 };
+  known = [
+    ...(Object.entries(COMMON) as [ColumnField, Guesser][]),
+    ...all.flatMap(({ listed }) => Object.entries(listed.columns) as [ColumnField, Guesser][]),
+    ...all.map(({ name, listed }): [ColumnField, Guesser] => [`mode:${name}`, modeColumn(listed.heading)]),
+    ['modes', named],
+  ];
+  made.set(modes, known);
+  return known;
+}
+
+/** What a column can be taken for. */
+export function columnFields(modes: ListedModes): ColumnField[] {
+  return [...guessersOf(modes).map(([field]) => field), 'unused'];
+}
 
 export function readPair(text: string): { lat: number; lon: number } | null {
   const parts = text.split(/[;/]|,\s+|\s{2,}|,(?=\s*-?\d+\.)/).map((part) => readCoordinate(part));
@@ -109,12 +107,12 @@ export function asColumn(raw: RawList, at: number, field: ColumnField): Column {
 }
 
 /** The field of each column, the surest first; each field once. */
-export function guessColumns(raw: RawList): Column[] {
+export function guessColumns(raw: RawList, modes: ListedModes): Column[] {
   if (raw.fields) return raw.fields.map((field, at) => ({ title: raw.header?.[at] ?? field, field, factor: 1, confidence: 1 }));
   const width = Math.max(raw.header?.length ?? 0, ...raw.rows.slice(0, SAMPLE).map((row) => row.cells.length));
   const columns = Array.from({ length: width }, (_, at) => raw.rows.slice(0, SAMPLE).map((row) => row.cells[at] ?? '').filter((cell) => cell !== ''));
   const guesses = columns.flatMap((cells, at) =>
-    (Object.entries(GUESSERS) as [Exclude<ColumnField, 'unused'>, Guesser][]).map(([field, guesser]) => ({ at, field, confidence: confidenceOf(guesser, raw.header?.[at] ?? null, cells) })),
+    guessersOf(modes).map(([field, guesser]) => ({ at, field, confidence: confidenceOf(guesser, raw.header?.[at] ?? null, cells) })),
   );
   const taken = new Map<number, { field: ColumnField; confidence: number }>();
   const used = new Set<ColumnField>();

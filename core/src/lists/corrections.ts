@@ -1,5 +1,5 @@
 /** What a user knows better than a list. A correction stands above the list's value and outlives newer versions of the list. */
-import { parseTone } from '../radio-math/tones';
+import { parseTone } from '../units/tones';
 import { readCarried, readNumber, readStatus } from './cells';
 import type { ListedSite } from './types';
 

@@ -1,5 +1,5 @@
 /** What a directory of imported lists answers, the same on the server that gives it and the page that shows it. */
-import type { Stretch } from '../geo/corridor';
+import type { Stretch } from '../units/geo/corridor';
 import type { CorrectableField } from './corrections';
 import type { ListedSite } from './types';
 

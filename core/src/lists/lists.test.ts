@@ -1,13 +1,14 @@
+import { MODES } from '../registries/modes';
+import { guessColumns, readSites } from '../registries/lists';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { describeReadFinding } from '../formats/format';
-import { parseTone } from '../radio-math/tones';
+import { parseTone } from '../units/tones';
 import { CALL_SIGN, readCallSign, readCoordinate, readDate, readModes, readNumber } from './cells';
-import { asColumn, guessColumns } from './columns';
+import { asColumn } from './columns';
 import { correct, CORRECTIONS, differenceOf, saidOf, siteKey } from './corrections';
 import { decode, findDelimiter, readRaw } from './raw';
-import { readSites } from './read-sites';
 import { writeSites } from './sites-json';
 import type { ListedSite } from './types';
 
@@ -33,7 +34,7 @@ describe('cells', () => {
   it('takes call signs with a letter behind, dates both ways, modes by word', () => {
     expect([readCallSign('qo1hsk b'), readCallSign('QO1HSK-C'), readCallSign('Hask'), readCallSign('12345')]).toEqual([{ callSign: 'QO1HSK', module: 'B' }, { callSign: 'QO1HSK', module: 'C' }, null, null]);
     expect([readDate('30.9.2026'), readDate('2026-09-30T10:00'), readDate('31.13.2026')]).toEqual(['2026-09-30', '2026-09-30', null]);
-    expect(readModes('DMR/FM, D-Star')).toEqual(['D-STAR', 'DMR', 'FM']);
+    expect(readModes('DMR/FM, D-Star', MODES)).toEqual(['DMR', 'D-STAR', 'FM']);
     expect(CALL_SIGN.test('QO3VES')).toBe(true);
   });
 });

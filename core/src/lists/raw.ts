@@ -1,6 +1,6 @@
 /** Bytes → a table of text: encoding, delimiter and headings found from what is there. */
 import Papa from 'papaparse';
-import { GpxError, readGpxFile } from '../geo/gpx';
+import { GpxError, readGpxFile } from '../units/geo/gpx';
 import { readCoordinate, readNumber } from './cells';
 import { readSitesDocument } from './sites-json';
 import type { RawList } from './types';

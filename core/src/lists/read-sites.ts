@@ -1,10 +1,10 @@
 /** Rows of a list → sites in our terms. A row without call sign or output is rejected with its reason; lesser faults are doubts. */
-import type { ReadFinding } from '../formats/format';
-import { locatorCentre } from '../geo/locator';
-import { nearestCtcssHz, parseTone, NO_TONE, type Tone } from '../radio-math/tones';
-import { readCallSign, readCarried, readCoordinate, readDate, readModes, readNames, readNumber, readStatus, readYes } from './cells';
+import { quoted, type ReadFinding } from '../formats/format';
+import { locatorCentre } from '../units/geo/locator';
+import { readCallSign, readCoordinate, readDate, readModes, readNames, readNumber, readStatus, readYes } from './cells';
 import { readPair } from './columns';
-import { type Column, type ColumnField, LISTED_MODES, type ListedMode, type ListedSite, type RawList } from './types';
+import type { ListedModes, ModeListed } from './mode-listed';
+import { type CellReader, type Column, type ColumnField, LISTED_MODES, type ListedMode, type ListedSite, type RawList } from './types';
 
 export interface ReadSites {
   sites: { line: number; site: ListedSite; doubts: ReadFinding[] }[];
@@ -15,10 +15,6 @@ const TWO_METRES = [144e6, 148e6] as const;
 /** Common practice in the 2 m band; elsewhere a sign alone does not say how far. */
 const TWO_METRE_SHIFT_HZ = 600_000;
 
-function quoted(text: string): string {
-  return text === '' ? 'nothing' : `“${text}”`;
-}
-
 function frequency(text: string, factor: number): number | null {
   const value = readNumber(text) ?? readNumber(text.replace(/\s*(mhz|khz|hz)$/i, ''));
   const hz = value === null ? null : Math.round(value * factor);
@@ -26,7 +22,7 @@ function frequency(text: string, factor: number): number | null {
 }
 
 /** One row under the columns’ meanings. One reader serves all rows: lists have tens of thousands. */
-class Row {
+class Row implements CellReader {
   private readonly place: Partial<Record<ColumnField, number>> = {};
   private line = 0;
   private cells: readonly string[] = [];
@@ -88,62 +84,34 @@ class Row {
     return locatorCentre(this.cell('locator')) ?? this.doubt('locator', 'a locator of 4, 6 or 8 characters');
   }
 
-  tone(): Tone {
-    const tone = parseTone(this.cell('tone'));
-    if (tone) return tone;
-    const hz = readNumber(this.cell('tone').replace(/\s*hz$/i, ''));
-    this.doubt('tone', hz !== null && hz > 60 && hz < 260 ? `a tone of the table, such as ${nearestCtcssHz(hz).toFixed(1)}` : 'a CTCSS tone or a DCS code');
-    return NO_TONE;
-  }
-
-  colorCode(): number | null {
-    const text = this.cell('colorCode').replace(/^cc\s*/i, '');
-    if (text === '' || text === '-' || text === '–') return null;
-    return /^\d{1,2}$/.test(text) && Number(text) <= 15 ? Number(text) : this.doubt('colorCode', 'a color code from 0 to 15');
-  }
-
-  groups(): ListedSite['groups'] {
-    const found: ListedSite['groups'] = [];
-    for (const slot of [1, 2] as const) {
-      for (const one of readCarried(this.cell(`slot${slot}`))) found.push({ slot, ...one });
-      for (const { number } of readCarried(this.cell(`slot${slot}Dynamic`))) if (!found.some((one) => one.slot === slot && one.number === number)) found.push({ slot, number, static: false });
-    }
-    return found;
-  }
-
-  nac(): string | null {
-    const text = this.cell('nac').toUpperCase();
-    if (text === '' || text === '-') return null;
-    return /^[0-9A-F]{3}$/.test(text) ? text : this.doubt('nac', 'three hex digits, such as 293');
-  }
-
-  groupId(): string | null {
-    const text = this.cell('groupId');
-    if (text === '' || text === '-') return null;
-    return /^\d{1,2}$/.test(text) ? text.padStart(2, '0') : this.doubt('groupId', 'a group ID from 00 to 99');
-  }
-
   status(): ListedSite['status'] {
     return readStatus(this.cell('status')) ?? this.doubt('status', 'on or off the air') ?? 'not said';
   }
 
   /** By words, by columns of their own, and by what only one mode has. */
-  modes(site: Pick<ListedSite, 'colorCode' | 'groups' | 'ctcssHz' | 'dcs'>): ListedMode[] {
+  modes(modes: ListedModes, said: Partial<ListedSite>): ListedMode[] {
     const words = this.cell('modes');
-    const found = new Set<ListedMode>(words === '' ? [] : readModes(words));
-    for (const mode of LISTED_MODES) if (readYes(this.cell(`mode:${mode}`)) === true) found.add(mode);
-    if (site.colorCode !== null || site.groups.length > 0) found.add('DMR');
-    if (found.size === 0 || site.ctcssHz !== null || site.dcs !== null) found.add('FM');
+    const found = new Set<ListedMode>(words === '' ? [] : readModes(words, modes));
+    for (const { name, listed } of Object.values(modes)) {
+      if (readYes(this.cell(`mode:${name}`)) === true || listed.implied?.(said)) found.add(name);
+    }
+    // A repeater of which no mode is said is an analog one.
+    if (found.size === 0) found.add(LISTED_MODES[0]!);
     return LISTED_MODES.filter((mode) => found.has(mode));
   }
 }
 
+/** What a list says of its modes where it says nothing. */
+const UNSAID = { colorCode: null, groups: [], ctcssHz: null, dcs: null, nac: null, groupId: null } satisfies Partial<ListedSite>;
+
 /** Reads row after row under the columns' meanings, so that long lists need not be held whole. */
 export class SiteReader {
   private readonly row: Row;
+  private readonly readers: readonly { listed: ModeListed }[];
 
-  constructor(columns: readonly Column[]) {
+  constructor(columns: readonly Column[], private readonly listed: ListedModes) {
     this.row = new Row(columns);
+    this.readers = Object.values(listed).filter((mode) => mode.listed.read);
   }
 
   read({ line, cells }: RawList['rows'][number]): { site: ListedSite; doubts: ReadFinding[] } | { rejected: ReadFinding } {
@@ -154,7 +122,8 @@ export class SiteReader {
     if (!call || txHz === null) return { rejected: call ? row.finding('output', 'the frequency the site sends on') : row.finding('callSign', 'a call sign') };
     const position = row.position();
     const status = row.status();
-    const values = { colorCode: row.colorCode(), groups: row.groups(), ...row.tone() };
+    const values: Pick<ListedSite, keyof typeof UNSAID> = { ...UNSAID };
+    for (const { listed } of this.readers) Object.assign(values, listed.read!(row));
     const confirmed = row.cell('confirmed');
     const site: ListedSite = {
       callSign: call.callSign,
@@ -165,10 +134,8 @@ export class SiteReader {
       lon: position?.lon ?? null,
       txHz,
       rxHz: row.input(txHz),
-      modes: row.modes(values),
+      modes: row.modes(this.listed, values),
       ...values,
-      nac: row.nac(),
-      groupId: row.groupId(),
       networks: readNames(row.cell('networks')),
       linked: row.cell('linked').slice(0, 200),
       status,
@@ -179,8 +146,8 @@ export class SiteReader {
   }
 }
 
-export function readSites(raw: RawList, columns: readonly Column[]): ReadSites {
-  const reader = new SiteReader(columns);
+export function readSites(raw: RawList, columns: readonly Column[], modes: ListedModes): ReadSites {
+  const reader = new SiteReader(columns, modes);
   const result: ReadSites = { sites: [], rejected: [] };
   for (const row of raw.rows) {
     const read = reader.read(row);

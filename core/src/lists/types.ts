@@ -1,6 +1,13 @@
 /** Lists of repeaters as other people keep them, in whatever layout. */
-export const LISTED_MODES = ['FM', 'DMR', 'D-STAR', 'C4FM', 'P25'] as const;
-export type ListedMode = (typeof LISTED_MODES)[number];
+import { MODE_DATA, MODE_IDS } from '../plan/modes';
+
+/** Modes by the names that lists use: first the one without networks, which most lists have. */
+export const LISTED_MODES: readonly string[] = [...MODE_IDS]
+  .sort((a, b) => Number(MODE_DATA[b].blanks.network === null) - Number(MODE_DATA[a].blanks.network === null))
+  .map((mode) => MODE_DATA[mode].name);
+
+/** The name of a mode. */
+export type ListedMode = string;
 
 /** One line of a list, in our terms. Frequencies in Hz, positions in degrees (WGS 84). */
 export interface ListedSite {
@@ -35,11 +42,15 @@ export interface ListedSite {
   notes: string;
 }
 
+/** What a column can hold: what every list of sites may say, what the modes add, and `mode:NAME` for whether a site has that mode. */
 export type ColumnField =
   | 'callSign' | 'module' | 'name' | 'place' | 'lat' | 'lon' | 'position' | 'locator'
-  | 'output' | 'input' | 'shift' | 'tone' | 'colorCode' | 'slot1' | 'slot2' | 'slot1Dynamic' | 'slot2Dynamic' | 'nac' | 'groupId' | 'networks' | 'linked'
-  | 'modes' | 'mode:FM' | 'mode:DMR' | 'mode:D-STAR' | 'mode:C4FM' | 'mode:P25'
-  | 'status' | 'confirmed' | 'notes' | 'unused';
+  | 'output' | 'input' | 'shift' | 'networks' | 'linked' | 'modes' | 'status' | 'confirmed' | 'notes' | 'unused'
+  | ModeColumn
+  | `mode:${string}`;
+
+/** Columns that modes bring. */
+export type ModeColumn = 'tone' | 'colorCode' | 'slot1' | 'slot2' | 'slot1Dynamic' | 'slot2Dynamic' | 'nac' | 'groupId';
 
 /** What a column was taken for. Frequencies and shifts carry the factor that makes their numbers Hz. */
 export interface Column {
@@ -59,4 +70,24 @@ export interface RawList {
   layout: string;
   /** What the columns mean, where the format itself says it; frequencies in Hz. */
   fields?: ColumnField[];
+}
+
+/** How a column is recognised. */
+export interface Guesser {
+  /** Words of a heading. */
+  heading: RegExp;
+  /** 0 to 1: how well the filled cells fit. */
+  content: (cells: readonly string[]) => number;
+  /** Content alone is enough where nothing else looks like it. */
+  byContentAlone?: number;
+  /** Stricter, where there is no heading to go by. */
+  alone?: (cells: readonly string[]) => number;
+}
+
+/** The cells of one line, by what their columns hold. */
+export interface CellReader {
+  /** Empty where the list has no such column. */
+  cell(field: ColumnField): string;
+  /** Tells that a cell holds what cannot be taken; the rest of the line is read on. */
+  doubt(field: ColumnField, expected: string): null;
 }

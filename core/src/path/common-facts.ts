@@ -1,8 +1,8 @@
 /** The pairs that every mode shares: call sign, bands, frequency, shift, level, and that there is a site at all. */
-import { modeOf } from '../modes/registry';
-import { amateurBandOf, satelliteSegmentOf } from '../radio-math/bands';
-import { receivedLevelDbm } from '../radio-math/free-space';
-import type { Channel, Profile, Radio, Site } from '../plan/types';
+import { amateurBandOf, satelliteSegmentOf } from '../units/bands';
+import { receivedLevelDbm } from '../units/free-space';
+import { listensFor } from '../plan/carriage';
+import type { Channel, NetworkModeId, ProfileValues, Radio, Site } from '../plan/types';
 import { fact, mustEqual } from './fact';
 import type { Fact, PathContext } from './types';
 
@@ -14,9 +14,9 @@ export function radioCovers(radio: Radio, channel: Channel): boolean {
 export function radioFacts({ index, radio, channel }: PathContext): Fact[] {
   const { callSign } = index.plan.station;
   return [
-    fact('call-sign', callSign === '' ? null : callSign, callSign === '' ? 'a call sign' : callSign, callSign !== ''),
+    fact('call-sign', callSign || null, callSign || { rule: 'any' }, callSign !== ''),
     fact('mode-in-radio', radio[channel.mode] ? channel.mode : null, channel.mode, radio[channel.mode] !== null),
-    fact('radio-band', channel.txHz, channel.txHz, radioCovers(radio, channel)),
+    fact('radio-band', channel.txHz, { rule: 'within bands', bands: radio.bands }, radioCovers(radio, channel)),
   ];
 }
 
@@ -28,17 +28,18 @@ export function levelAtSiteDbm({ radio, channel, site }: Pick<PathContext, 'radi
 
 export function airFacts(context: PathContext): Fact[] {
   const { index, channel, site } = context;
-  const width = modeOf(channel.mode).widthHz(channel);
+  const width = index.modes[channel.mode].widthHz(channel);
+  const { region } = index.plan.station;
   const facts = [
-    fact('licence-band', channel.txHz, index.plan.station.region, amateurBandOf(channel.txHz, width, index.plan.station.region) !== null),
-    fact('satellite', channel.txHz, null, satelliteSegmentOf(channel.txHz, width) === null),
+    fact('licence-band', channel.txHz, { rule: 'within region', region }, amateurBandOf(channel.txHz, width, region) !== null),
+    fact('satellite', channel.txHz, { rule: 'clear' }, satelliteSegmentOf(channel.txHz, width) === null),
   ];
   if (!site) return facts;
   facts.push(mustEqual('frequency', channel.rxHz, site.txHz));
   // A swapped pair is one fault, told at the frequency.
   if (!isSwapped(context)) facts.push(mustEqual('shift', channel.txHz - channel.rxHz, site.rxHz - site.txHz));
   const level = levelAtSiteDbm(context);
-  facts.push(fact('level', level, site.maxInputDbm, level === null || level <= site.maxInputDbm, 'doubtful'));
+  facts.push(fact('level', level, { rule: 'at most', most: site.maxInputDbm }, level === null || level <= site.maxInputDbm, 'doubtful'));
   return facts;
 }
 
@@ -52,8 +53,8 @@ export function replyAirFacts({ channel, site }: PathContext): Fact[] {
   return site ? [mustEqual('frequency', channel.rxHz, site.txHz)] : [];
 }
 
-function isOn(profile: Profile | null, mode: Channel['mode']): boolean {
-  return profile !== null && mode in profile.modes && profile.modes[mode as keyof Profile['modes']];
+function isOn(profile: ProfileValues | null, mode: Channel['mode']): boolean {
+  return profile !== null && listensFor(profile, mode as NetworkModeId);
 }
 
 /** Days after which nobody knows whether a repeater is still there as listed. From memory; a year of silence in a list is long. */
@@ -69,12 +70,12 @@ function listingFacts({ listing }: Site, today: string | null): Fact[] {
   if (!listing) return [];
   const { status, confirmedOn } = listing;
   const facts = [fact('on-air', status, 'on the air', status !== 'off the air')];
-  if (today !== null && confirmedOn !== null) facts.push(fact('confirmed', confirmedOn, `within ${CONFIRMED_DAYS} days`, daysBetween(confirmedOn, today) <= CONFIRMED_DAYS, 'doubtful'));
+  if (today !== null && confirmedOn !== null) facts.push(fact('confirmed', confirmedOn, { rule: 'within days', days: CONFIRMED_DAYS }, daysBetween(confirmedOn, today) <= CONFIRMED_DAYS, 'doubtful'));
   return facts;
 }
 
 export function siteFacts({ index, channel, site, profile }: PathContext): Fact[] {
-  if (!site) return [fact('site', null, 'a site', false, 'doubtful')];
+  if (!site) return [fact('site', null, { rule: 'any' }, false, 'doubtful')];
   const enabled = site[channel.mode] !== null && (site.kind === 'repeater' || isOn(profile, channel.mode));
   return [fact('mode-at-site', enabled ? channel.mode : null, channel.mode, enabled), ...listingFacts(site, index.today)];
 }

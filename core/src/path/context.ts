@@ -1,26 +1,27 @@
-import { modeOf } from '../modes/registry';
-import type { Channel, Id } from '../plan/types';
-import { crossingNeed, crossingRoute } from './crossing';
+import type { Channel, Id, Network } from '../plan/types';
+import { crossingOf } from './cross-mode';
 import type { PathContext, PlanIndex } from './types';
 
 /** Gathers what a channel's path touches: its radio, site, and where the site's gateway sends the call. */
 export function contextOf(index: PlanIndex, radioId: Id, channel: Channel): PathContext {
   const { plan } = index;
   const site = channel.siteId === null ? null : (plan.sites.byId[channel.siteId] ?? null);
-  const profile = site ? (plan.profiles[site.id] ?? null) : null;
   const context: PathContext = {
     index,
     radio: plan.radios.byId[radioId]!,
     codeplug: plan.codeplugs[radioId]!,
-    holdings: index.radios.get(radioId)!,
     channel,
     site,
-    profile,
+    profile: site ? index.profile(site.id) : null,
     network: null,
     arrives: null,
-    crossing: crossingNeed(plan, channel),
+    crossing: null,
   };
-  const arrives = context.crossing ? crossingRoute(context, context.crossing) : modeOf(channel.mode).route(context);
+  const crossing = crossingOf(context);
+  if (crossing) return { ...context, crossing };
+  const arrives = index.modes[channel.mode].route(context);
   if (!arrives) return context;
-  return { ...context, arrives, network: arrives.networkId === null ? null : (plan.networks.byId[arrives.networkId] ?? null) } as PathContext;
+  const network: Network | null = arrives.networkId === null ? null : (plan.networks.byId[arrives.networkId] ?? null);
+  // A mode routes to networks of its own only.
+  return { ...context, arrives, network };
 }

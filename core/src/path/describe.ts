@@ -1,13 +1,14 @@
 /** A traced path in words: what the relay line shows, on screen, in a terminal and on paper. */
-import { modeOf } from '../modes/registry';
-import type { ModeId, Site } from '../plan/types';
-import { formatMHz } from '../radio-math/quantities';
-import { crossingWords } from './crossing';
-import { FACT_WORDS, HOP_NAMES } from './facts';
-import type { Direction, Fact, FactKey, HopId, Outcome, Path, PathContext, Verdict } from './types';
+import type { Site } from '../plan/types';
+import { formatMHz } from '../units/quantities';
+import { crossWords } from './cross-mode';
+import { HOP_NAMES, pairWords } from './fact-words';
+import { arrivalWords, landingOf } from './place';
+import type { Direction, Fact, HopId, Outcome, Path, PathContext, Verdict } from './types';
 
 export interface PairView {
-  key: FactKey;
+  /** The values themselves, for whoever needs more than words. */
+  fact: Fact;
   name: string;
   has: string;
   expects: string;
@@ -24,6 +25,14 @@ export interface HopView {
   state: Verdict;
 }
 
+export interface DirectionView {
+  hops: HopView[];
+  verdict: Verdict;
+  at: HopId | null;
+  /** `whole`, `broken at the hotspot`. */
+  words: string;
+}
+
 export interface RelayView {
   radioId: string;
   channelId: string;
@@ -32,22 +41,23 @@ export interface RelayView {
   outcome: Outcome;
   /** What the verdict means, in a few words. */
   words: string;
-  call: { hops: HopView[]; verdict: Verdict; at: HopId | null; words: string };
-  reply: { hops: HopView[]; verdict: Verdict; at: HopId | null; words: string };
+  call: DirectionView;
+  reply: DirectionView;
 }
 
-/** The pairs worth showing when they agree; those that do not agree are always shown. */
-const SHOWN: Readonly<Record<HopId, readonly FactKey[]>> = {
-  radio: ['own-id', 'contact'],
-  air: ['shift', 'slot', 'width', 'level'],
-  site: ['color-code', 'slot', 'tone', 'mode-at-site'],
-  gateway: ['login', 'route', 'group-carried', 'crossing', 'crossing-ready'],
-  network: ['number', 'call-kind', 'group', 'activity', 'crossing-number'],
+/** The common pairs worth showing when they agree; a mode adds its own. */
+const SHOWN: Readonly<Record<HopId, readonly Fact['key'][]>> = {
+  radio: [],
+  air: ['shift', 'level'],
+  site: ['mode-at-site'],
+  gateway: ['crossing', 'crossing-ready'],
+  network: ['crossing-number'],
   destination: [],
 };
 
 function title(context: PathContext, hop: HopId): string {
-  const { channel, site, network, arrives } = context;
+  const { index, channel, site, network, crossing } = context;
+  const { words } = index.modes[channel.mode];
   switch (hop) {
     case 'radio':
       return channel.name;
@@ -56,22 +66,16 @@ function title(context: PathContext, hop: HopId): string {
     case 'site':
       return site?.name ?? 'no site';
     case 'gateway':
-      return context.crossing ? crossingWords(context.crossing.id) : modeOf(channel.mode).words.gateway(context);
+      return crossing ? crossWords(index.modes, crossing.pair) : words.gateway(context);
     case 'network':
-      return network?.name ?? modeOf(channel.mode).words.network?.(context) ?? 'no network';
-    case 'destination':
-      return arrives ? (arrives.name ?? arrives.address) : 'nowhere';
+      return (crossing?.network ?? network)?.name ?? words.network?.(context) ?? 'no network';
+    case 'destination': {
+      const arrival = landingOf(context);
+      if (!arrival) return 'nowhere';
+      const { name, address } = arrivalWords(context, arrival);
+      return name ?? address;
+    }
   }
-}
-
-function pairView(context: PathContext, { key, has, expects, state }: Fact): PairView {
-  const words = FACT_WORDS[key];
-  const read = (value: typeof has) => {
-    if (key === 'mode-at-site' || key === 'mode-in-radio') return value === null ? words.read(value) : modeOf(value as ModeId).name;
-    if (key === 'network' || key === 'site-network') return context.index.plan.networks.byId[String(value)]?.name ?? 'none';
-    return modeOf(context.channel.mode).words.read(key, value, context) ?? words.read(value);
-  };
-  return { key, name: words.name, has: read(has), expects: read(expects), state };
 }
 
 /** The kind of place a hop is: a site is a hotspot or a repeater. */
@@ -79,28 +83,41 @@ function kindOf(hop: HopId, site: Site | null): string {
   return hop === 'site' && site ? (site.kind === 'hotspot' ? 'Hotspot' : 'Repeater') : HOP_NAMES[hop];
 }
 
-function direction(context: PathContext, { hops, verdict, at }: Direction, doing: string) {
-  const own = modeOf(context.channel.mode).words.shown;
+function direction(context: PathContext, { hops, verdict, at }: Direction): DirectionView {
+  const own = context.index.modes[context.channel.mode].words.shown;
   const views = hops.map((hop): HopView => {
-    const shown = hop.facts.filter((fact) => fact.state !== 'whole' || SHOWN[hop.id].includes(fact.key) || own?.[hop.id]?.includes(fact.key));
-    return { id: hop.id, kind: kindOf(hop.id, context.site), title: title(context, hop.id), pairs: shown.map((fact) => pairView(context, fact)), state: hop.state };
+    const shown = hop.facts.filter(({ state, key }) => state !== 'whole' || SHOWN[hop.id].includes(key) || own[hop.id]?.includes(key));
+    return {
+      id: hop.id,
+      kind: kindOf(hop.id, context.site),
+      title: title(context, hop.id),
+      pairs: shown.map((fact) => ({ fact, ...pairWords(context, fact), state: fact.state })),
+      state: hop.state,
+    };
   });
-  const words = at === null ? `${doing}: whole` : `${doing}: ${verdict} at the ${kindOf(at, context.site).toLowerCase()}`;
-  return { hops: views, verdict, at, words };
+  return { hops: views, verdict, at, words: at === null ? 'whole' : `${verdict} at the ${kindOf(at, context.site).toLowerCase()}` };
 }
 
-function outcomeWords({ outcome, call, reply, arrives }: Path, context: PathContext): string {
-  const { index: { plan }, site, channel } = context;
+/** `Lantern, group 588, Ostrey All`. */
+function placeWords({ arrives }: Path, context: PathContext): string {
+  const { address, name } = arrivalWords(context, arrives!);
+  const network = arrives!.networkId === null ? null : context.index.plan.networks.byId[arrives!.networkId]!.name;
+  return [network, address, name].filter((part) => part !== null).join(', ');
+}
+
+function outcomeWords(path: Path, context: PathContext): string {
+  const { outcome, call, reply } = path;
+  const { index, site, channel } = context;
   const at = (id: HopId | null) => kindOf(id!, site).toLowerCase();
   switch (outcome) {
     case 'whole':
       return 'whole, both ways';
     case 'wrong place':
-      return `goes to the wrong place: ${arrives!.networkId === null ? '' : `${plan.networks.byId[arrives!.networkId]!.name}, `}${arrives!.address}${arrives!.name === null ? '' : `, ${arrives!.name}`}`;
+      return `goes to the wrong place: ${placeWords(path, context)}`;
     case 'not hearing':
       return `you can talk but will not hear: broken at the ${at(reply.at)}`;
     case 'not heard':
-      return modeOf(channel.mode).words.onlyHears!(context)!;
+      return index.modes[channel.mode].words.onlyHears!(context)!;
     case 'stops':
       return `broken at the ${at(call.at)}`;
     case 'doubtful':
@@ -109,14 +126,15 @@ function outcomeWords({ outcome, call, reply, arrives }: Path, context: PathCont
 }
 
 export function describePath(path: Path, context: PathContext): RelayView {
+  const { channel, radio, index } = context;
   return {
     radioId: path.radioId,
     channelId: path.channelId,
-    title: `${context.channel.name} · ${modeOf(context.channel.mode).name} · ${context.radio.name}`,
+    title: `${channel.name} · ${index.modes[channel.mode].name} · ${radio.name}`,
     verdict: path.verdict,
     outcome: path.outcome,
     words: outcomeWords(path, context),
-    call: direction(context, path.call, 'Call'),
-    reply: direction(context, path.reply, 'Reply'),
+    call: direction(context, path.call),
+    reply: direction(context, path.reply),
   };
 }

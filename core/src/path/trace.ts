@@ -1,6 +1,6 @@
 /** Traces one channel: the facts that all modes share, then the mode's own, hop by hop, there and back. */
-import { modeOf } from '../modes/registry';
-import { CROSSED, crossedAstray } from './crossing';
+import { CROSSED, crossedAstray, ownNetworkFacts } from './cross-mode';
+import { landingOf } from './place';
 import { airFacts, radioFacts, replyAirFacts, siteFacts } from './common-facts';
 import type { Direction, Fact, Hop, HopId, Outcome, Path, PathContext, Verdict } from './types';
 
@@ -31,7 +31,7 @@ function outcomeOf(call: Direction, reply: Direction, astray: boolean, onlyHears
 }
 
 export function tracePath(context: PathContext): Path {
-  const { trace: mode, words } = modeOf(context.channel.mode);
+  const { trace: mode, words } = context.index.modes[context.channel.mode];
   const across = context.crossing !== null;
   const ends = across ? null : (mode.ends?.(context) ?? null);
   const beyond = across ? CROSSED : mode.beyond;
@@ -41,7 +41,7 @@ export function tracePath(context: PathContext): Path {
     hop('radio', [...radioFacts(context), ...mode.radio(context)]),
     hop('air', [...airFacts(context), ...mode.air(context)]),
     hop('site', [...siteFacts(context), ...mode.site(context)]),
-    ...(toGateway ? [hop('gateway', toGateway.gateway(context))] : []),
+    ...(toGateway ? [hop('gateway', [...(toNetwork ? ownNetworkFacts(context) : []), ...toGateway.gateway(context)])] : []),
     ...(toNetwork ? [hop('network', toNetwork.network(context))] : []),
     hop('destination', across ? [] : mode.destination(context)),
   ]);
@@ -61,6 +61,6 @@ export function tracePath(context: PathContext): Path {
     reply,
     verdict: worse(call.verdict, reply.verdict),
     outcome,
-    arrives: call.verdict === 'broken' && call.at !== 'network' && outcome !== 'wrong place' ? null : context.arrives,
+    arrives: call.verdict === 'broken' && call.at !== 'network' && outcome !== 'wrong place' ? null : landingOf(context),
   };
 }

@@ -9,7 +9,13 @@ export interface Table<T> {
   order: Id[];
 }
 
+/** The block of a mode that keeps nothing of a kind. */
+export type Nothing = Record<never, never>;
+
 export type CallKind = 'group' | 'private';
+
+/** What a site's way to a network still lacks. `network`: a login at all; `reach`: the site is not said to reach it. */
+export type Gap = 'network' | 'enabled' | 'server' | 'password' | 'own-id' | 'suffix' | 'reach';
 
 /** Round-trip times of one measurement, milliseconds. */
 export interface Delay {

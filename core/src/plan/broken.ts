@@ -1,6 +1,6 @@
 /** What looking for broken references shares, whatever the mode. */
 import { healOrder } from './table';
-import type { Destination, Id, NetworkModeId, NetworkOf, Plan, Table } from './types';
+import type { DestinationOf, Id, ModeId, ModeTypes, NetworkOf, Plan, Profile, ProfileValues, Table } from './types';
 
 /** One broken reference: where it stands, what it names, and how it is mended in a draft. */
 export interface BrokenReference {
@@ -11,14 +11,23 @@ export interface BrokenReference {
 
 export type Found = (path: (string | number)[], found: string, mend: BrokenReference['mend']) => void;
 
-/** What of a network's rows and a plan's links only its mode knows. */
-export interface ModeReferences<M extends NetworkModeId = NetworkModeId> {
+/** A table, by the name of the property that holds it. */
+export type NamedTable = [string, Table<{ id: Id }>];
+
+/** What of the rows and links of its blocks only a mode knows. */
+export interface ModeReferences<M extends ModeId = ModeId> {
   /** The tables of a network, by their names; the first holds what can be called. */
-  tables(network: NetworkOf<M>): [string, Table<{ id: Id }>][];
+  networkTables(network: NetworkOf<M>): NamedTable[];
+  /** The tables of what is kept once for the plan, by their names. */
+  sharedTables(block: ModeTypes[M]['shared']): NamedTable[];
+  /** The tables of a profile's block, by their names. */
+  profileTables?(block: ModeTypes[M]['profile']): NamedTable[];
   /** Whether the network has what a destination names. */
-  holds(network: NetworkOf<M>, destination: Destination): boolean;
-  /** Tells of links that lead nowhere, each with its mend: in networks, sites and profiles. */
+  holds(network: NetworkOf<M>, destination: DestinationOf<M>): boolean;
+  /** Tells of links that lead nowhere, each with its mend: in networks, sites, profiles and channels. */
   broken(plan: Plan, found: Found): void;
+  /** Empties what only its owner may see, in the values of a profile of a draft. */
+  clearSecrets?(block: ModeTypes[M]['profile']): void;
 }
 
 function orderIsSound(table: Table<unknown>): boolean {
@@ -37,10 +46,27 @@ export function checkMembers(found: Found, path: string[], list: readonly Id[], 
   found(path, stray, (plan) => put(plan, kept));
 }
 
+/** The networks that a site reaches, of a mode whose sites name them by id. */
+type Reaching = { [M in ModeId]: ModeTypes[M]['site'] extends { networkIds: Id[] } ? M : never }[ModeId];
+
 /** A site forgets networks that are gone. */
-export function checkReach(plan: Plan, mode: 'c4fm' | 'p25', found: Found): void {
+export function checkReach(plan: Plan, mode: Reaching, found: Found): void {
   for (const id of plan.sites.order) {
     const fields = plan.sites.byId[id]?.[mode];
-    if (fields) checkMembers(found, ['sites', 'byId', id, mode, 'networkIds'], fields.networkIds, (networkId) => plan.networks.byId[networkId]?.mode === mode, (draft, kept) => (draft.sites.byId[id]![mode]!.networkIds = kept));
+    if (!fields) continue;
+    const known = (networkId: Id) => plan.networks.byId[networkId]?.mode === mode;
+    checkMembers(found, ['sites', 'byId', id, mode, 'networkIds'], fields.networkIds, known, (draft, kept) => (draft.sites.byId[id]![mode]!.networkIds = kept));
+  }
+}
+
+/** Calls `visit` for each profile that sets the block of a mode, with the way to it in the document and in a draft. */
+export function eachProfileBlock<M extends keyof ProfileValues>(
+  plan: Plan,
+  mode: M,
+  visit: (block: ProfileValues[M], path: string[], draftOf: (draft: Plan) => ProfileValues[M], profile: Profile) => void,
+): void {
+  for (const profile of Object.values(plan.profiles.byId)) {
+    const block = profile.set[mode] as ProfileValues[M] | undefined;
+    if (block !== undefined) visit(block, ['profiles', 'byId', profile.id, 'set', mode], (draft) => draft.profiles.byId[profile.id]!.set[mode] as ProfileValues[M], profile);
   }
 }

@@ -1,10 +1,15 @@
 /** New entities with the defaults a beginner should have. Ids come from outside: the core makes none at random. */
+import { dataOf, MODE_DATA, MODE_IDS, NETWORK_MODE_IDS } from './modes';
 import { emptyTable } from './table';
-import { DISCONNECT_ROOM } from '../modes/c4fm/limits';
-import { UNLINK_GROUP } from '../modes/p25/limits';
-import type { NetworkLogin } from '../modes/dmr/types';
-import type { Codeplug, Hotspot, Id, Listing, NetworkOf, Plan, Profile, Radio, Repeater, Server } from './types';
+import type {
+  Codeplug, CodeplugBlocks, Hotspot, Id, Listing, ModeId, ModeTypes, NetworkModeId, NetworkOf, Plan, Profile, ProfileValues, Radio, Repeater, Server, Station,
+} from './types';
 import { PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
+
+/** One value for each of some modes, under the mode's id. */
+function byMode<M extends ModeId>(modes: readonly M[], make: (mode: M) => unknown): Record<M, unknown> {
+  return Object.fromEntries(modes.map((mode) => [mode, make(mode)])) as Record<M, unknown>;
+}
 
 export function emptyPlan(name: string): Plan {
   return {
@@ -17,14 +22,18 @@ export function emptyPlan(name: string): Plan {
     networks: emptyTable(),
     wants: emptyTable(),
     codeplugs: {},
-    profiles: {},
-    roomBook: { categories: emptyTable(), entries: emptyTable() },
+    profiles: emptyTable(),
+    shared: byMode(MODE_IDS, (mode) => MODE_DATA[mode].blanks.shared()) as Plan['shared'],
     written: {},
   };
 }
 
-/** A two-band handheld of usual size. Every figure is a starting point the user corrects from the radio's manual. */
-export function newRadio(id: Id, name: string, dmrId: number | null): Radio {
+/**
+ * A two-band handheld of usual size that speaks the given modes. Every figure is a starting point the user corrects from
+ * the radio's manual.
+ */
+export function newRadio(id: Id, name: string, modes: readonly ModeId[], station: Station = emptyPlan('').station): Radio {
+  const blocks = byMode(MODE_IDS, (mode) => (modes.includes(mode) ? MODE_DATA[mode].blanks.radio(station) : null));
   return {
     id,
     name,
@@ -42,36 +51,25 @@ export function newRadio(id: Id, name: string, dmrId: number | null): Radio {
       groupsPerReceiveList: 32,
       nameLength: 16,
     },
-    dmr: { id: dmrId, hearsOwnGroup: true },
-    dstar: null,
-    c4fm: null,
-    p25: null,
-    fm: { widthsHz: [12_500, 25_000] },
+    ...(blocks as { [M in ModeId]: ModeTypes[M]['radio'] | null }),
   };
+}
+
+/** What each mode keeps in a radio, with nothing in it. */
+export function emptyBlocks(): CodeplugBlocks {
+  return byMode(MODE_IDS, (mode) => MODE_DATA[mode].blanks.codeplug()) as CodeplugBlocks;
 }
 
 export function emptyCodeplug(): Codeplug {
-  return { channels: emptyTable(), zones: emptyTable(), contacts: emptyTable(), receiveLists: emptyTable(), rooms: emptyTable() };
+  return { channels: emptyTable(), zones: emptyTable(), ...emptyBlocks() };
 }
 
-/** A simplex hotspot on one frequency (Hz). `maxInputDbm` is from memory. */
-export function newHotspot(id: Id, name: string, freqHz: number, colorCode: number): Hotspot {
-  return {
-    id,
-    kind: 'hotspot',
-    name,
-    rxHz: freqHz,
-    txHz: freqHz,
-    distanceM: 3,
-    maxInputDbm: 0,
-    listing: null,
-    crossings: [],
-    dmr: { colorCode, carries: null },
-    dstar: null,
-    c4fm: null,
-    p25: null,
-    fm: null,
-  };
+/** Nothing said of any mode. */
+const noMode = () => byMode(MODE_IDS, () => null) as { [M in ModeId]: null };
+
+/** A simplex hotspot on one frequency (Hz), in no mode yet; its profile has its id. `maxInputDbm` is from memory. */
+export function newHotspot(id: Id, name: string, freqHz: number): Hotspot {
+  return { id, kind: 'hotspot', name, rxHz: freqHz, txHz: freqHz, distanceM: 3, maxInputDbm: 0, listing: null, activeProfileId: id, ...noMode() };
 }
 
 export const NO_LISTING: Listing = { callSign: '', module: '', place: '', position: null, status: 'not said', confirmedOn: null, list: null };
@@ -81,66 +79,31 @@ const FAR_M = 10_000;
 
 /** A repeater that sends on `txHz` and listens on `rxHz`, in no mode yet. `maxInputDbm` is from memory. */
 export function newRepeater(id: Id, name: string, txHz: number, rxHz: number, listing: Listing = NO_LISTING): Repeater {
-  return { id, kind: 'repeater', name, rxHz, txHz, distanceM: FAR_M, maxInputDbm: 0, listing: structuredClone(listing), dmr: null, dstar: null, c4fm: null, p25: null, fm: null };
+  return { id, kind: 'repeater', name, rxHz, txHz, distanceM: FAR_M, maxInputDbm: 0, listing: structuredClone(listing), ...noMode() };
 }
 
-export function newProfile(): Profile {
+/** Every value of a base: nothing carried, nothing linked. */
+export function newProfileValues(): ProfileValues {
   return {
-    modes: { dmr: true, dstar: false, c4fm: false, p25: false },
-    dmr: { selection: 'one', rules: emptyTable(), logins: {} },
-    dstar: { startLink: null, automatic: false },
-    c4fm: { startRoom: null },
-    p25: { startGroup: null },
-    crossings: [],
+    carriage: NETWORK_MODE_IDS.map((mode) => ({ air: mode, network: mode, able: false, on: false })),
+    ownWhileCrossing: true,
+    ...(byMode(NETWORK_MODE_IDS, (mode) => MODE_DATA[mode].blanks.profile()) as { [M in NetworkModeId]: ModeTypes[M]['profile'] }),
     standby: false,
     location: null,
     adminPassword: 'default',
   };
 }
 
-export function newLogin(): NetworkLogin {
-  return { enabled: true, serverId: null, suffix: null, password: '', staticGroupIds: [] };
+/** The base profile of a hotspot. */
+export function newProfile(id: Id, siteId: Id): Profile {
+  return { id, siteId, name: 'Base', baseId: null, set: newProfileValues() };
 }
 
 export function newServer(id: Id, name: string, host: string, region = ''): Server {
   return { id, name, host, region, delay: null };
 }
 
-/**
- * Unlink 4000, echo 9990 by private call, position reports to the country code followed by 999, ten minutes until a
- * dynamic group is dropped: common practice; networks differ, so they are settings. No number for status is common.
- * `dmrId` is the station's, for its country code.
- */
-export function newNetwork(id: Id, name: string, dmrId: number | null = null): NetworkOf<'dmr'> {
-  const country = dmrId === null ? '' : String(dmrId).slice(0, 3);
-  return {
-    id,
-    name,
-    mode: 'dmr',
-    servers: emptyTable(),
-    groups: emptyTable(),
-    special: {
-      unlink: { number: 4000, kind: 'group' },
-      echo: { number: 9990, kind: 'private' },
-      status: null,
-      position: country.length === 3 ? { number: Number(`${country}999`), kind: 'group' } : null,
-    },
-    dynamicTimerMin: 10,
-    personalGroups: true,
-  };
-}
-
-/** A family of reflectors without any yet. `letters`: three, A to Z. */
-export function newFamily(id: Id, name: string, letters: string): NetworkOf<'dstar'> {
-  return { id, name, mode: 'dstar', letters, reflectors: emptyTable() };
-}
-
-/** A network of rooms without any yet; 99999 disconnects. */
-export function newRoomNetwork(id: Id, name: string): NetworkOf<'c4fm'> {
-  return { id, name, mode: 'c4fm', rooms: emptyTable(), disconnect: DISCONNECT_ROOM };
-}
-
-/** A P25 network without groups yet; 9999 unlinks, and no number for echo is common. */
-export function newP25Network(id: Id, name: string): NetworkOf<'p25'> {
-  return { id, name, mode: 'p25', groups: emptyTable(), special: { unlink: UNLINK_GROUP, echo: null } };
+/** A network of a mode, without anything in it yet. `plan`: where it is to stand. */
+export function newNetwork<M extends NetworkModeId>(mode: M, id: Id, name: string, plan: Plan = emptyPlan('')): NetworkOf<M> {
+  return dataOf(mode).blanks.network!(id, name, plan) as NetworkOf<M>;
 }

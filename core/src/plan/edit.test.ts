@@ -86,7 +86,7 @@ describe('references', () => {
 
   it('takes the codeplug with the radio and the profile with the hotspot', () => {
     const plan = samplePlan((draft) => (removeRow(draft.radios, 'r1'), removeRow(draft.sites, 's1')));
-    expect([plan.codeplugs, plan.profiles, plan.wants.order]).toEqual([{}, {}, []]);
+    expect([plan.codeplugs, plan.profiles.order, plan.wants.order]).toEqual([{}, [], []]);
   });
 
   it('holds for every edit of every plan', () => {

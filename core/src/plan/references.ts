@@ -2,34 +2,42 @@
  * Reference integrity. The defined outcome when something is removed:
  * - a want without its radio, site or destination goes;
  * - a channel stays with its values (they may be in a radio already), its broken link is cut, and a check says so;
- * - a codeplug and what was written of it go with their radio, a profile with its hotspot, logins and route rules with their network;
+ * - a codeplug and what was written of it go with their radio, profiles with their hotspot, logins and route rules with their network;
+ * - a hotspot has at least one profile, and runs one that it has; a profile whose base goes becomes a base itself;
  * - a repeater whose network goes carries nothing that is known, and a site forgets that it reached it; a room leaves the room book;
  * - zones forget a channel that is gone, channels a receive list, logins a server or static group.
  */
-import { ROW_LINKS } from '../codeplug/row-links';
+import { pairOf, setPair } from './carriage';
+import { type BrokenReference, checkMembers, checkOrder, type Found, type NamedTable } from './broken';
+import { emptyCodeplug, newProfile, newProfileValues } from './create';
+import { dataOf, MODE_DATA, MODE_IDS, NETWORK_MODE_IDS } from './modes';
 import { type Patch, toPointer } from './patches';
-import { REFERENCES } from '../modes/references';
-import { type BrokenReference, checkMembers, checkOrder, type Found, type ModeReferences } from './broken';
-import { removeRow, rows } from './table';
-import { emptyCodeplug, newProfile } from './create';
-import type { Codeplug, Destination, Id, Network, Plan, Table } from './types';
+import { profilesOf } from './profiles';
+import { recordsOf } from './records';
+import { hotspotsOf } from './sites';
+import { freeId, putRow, removeRow, rows } from './table';
+import type { Codeplug, Destination, Hotspot, Id, Network, Plan, Profile, ProfileValues } from './types';
 
 export function destinationExists(plan: Plan, destination: Destination): boolean {
   if (!('networkId' in destination)) return true;
   const network = plan.networks.byId[destination.networkId];
-  return network !== undefined && referencesOf(network).holds(network, destination);
+  return network?.mode === destination.mode && dataOf(network.mode).references.holds(network, destination);
 }
 
-/** The functions of a mode see networks of that mode only; `network.mode` is what makes it right. */
-function referencesOf(network: Network): ModeReferences {
-  return REFERENCES[network.mode];
+/** The tables of a network, by their names; the first holds what can be called. */
+export function tablesOf(network: Network): NamedTable[] {
+  return dataOf(network.mode).references.networkTables(network);
+}
+
+/** The table at the end of a path of property names. */
+function tableAt(root: unknown, path: readonly string[]): NamedTable[1] {
+  return path.reduce<unknown>((here, key) => (here as Record<string, unknown>)[key], root) as NamedTable[1];
 }
 
 function checkCodeplug(plan: Plan, radioId: Id, codeplug: Codeplug, found: Found): void {
   const base = ['codeplugs', radioId];
-  for (const kind of ['channels', 'zones', 'contacts', 'receiveLists', 'rooms'] as const) {
-    checkOrder(found, [...base, kind], (draft) => draft.codeplugs[radioId]![kind], codeplug[kind]);
-  }
+  for (const kind of ['channels', 'zones'] as const) checkOrder(found, [...base, kind], (draft) => draft.codeplugs[radioId]![kind], codeplug[kind]);
+  for (const { path, table } of recordsOf(codeplug)) checkOrder(found, [...base, ...path], (draft) => tableAt(draft.codeplugs[radioId], path), table);
   for (const channel of rows(codeplug.channels)) {
     const at = [...base, 'channels', 'byId', channel.id];
     const draftOf = (draft: Plan) => draft.codeplugs[radioId]!.channels.byId[channel.id]!;
@@ -37,10 +45,6 @@ function checkCodeplug(plan: Plan, radioId: Id, codeplug: Codeplug, found: Found
     if (siteId !== null && !(siteId in plan.sites.byId)) found([...at, 'siteId'], siteId, (draft) => (draftOf(draft).siteId = null));
     if (wantId !== null && !(wantId in plan.wants.byId)) found([...at, 'wantId'], wantId, (draft) => (draftOf(draft).wantId = null));
     if (destination && !destinationExists(plan, destination)) found([...at, 'destination'], JSON.stringify(destination), (draft) => (draftOf(draft).destination = null));
-    for (const { field, to, get, set } of ROW_LINKS) {
-      const named = get(channel);
-      if (named !== null && !(named in codeplug[to].byId)) found([...at, field], named, (draft) => set(draftOf(draft), null));
-    }
   }
   for (const zone of rows(codeplug.zones)) {
     checkMembers(found, [...base, 'zones', 'byId', zone.id, 'channelIds'], zone.channelIds, (id) => id in codeplug.channels.byId, (draft, kept) => {
@@ -49,26 +53,71 @@ function checkCodeplug(plan: Plan, radioId: Id, codeplug: Codeplug, found: Found
   }
 }
 
-/** The tables of a network, by their names; the first holds what can be called. */
-export function tablesOf(network: Network): [string, Table<{ id: Id }>][] {
-  return referencesOf(network).tables(network);
-}
-
 function checkNetwork(network: Network, found: Found): void {
   for (const [kind, table] of tablesOf(network)) {
-    checkOrder(found, ['networks', 'byId', network.id, kind], (draft) => tablesOf(draft.networks.byId[network.id]!).find(([name]) => name === kind)![1], table);
+    checkOrder(found, ['networks', 'byId', network.id, kind], (draft) => tableAt(draft.networks.byId[network.id], [kind]), table);
   }
 }
 
-function checkOwned(plan: Plan, kind: 'codeplugs' | 'profiles' | 'written', owners: 'radios' | 'sites', fresh: (() => unknown) | null, found: Found): void {
-  // Only a hotspot has a profile.
-  const owns = (id: Id) => id in plan[owners].byId && (kind !== 'profiles' || plan.sites.byId[id]!.kind === 'hotspot');
-  for (const id of Object.keys(plan[kind])) {
-    if (!owns(id)) found([kind, id], id, (draft) => delete draft[kind][id]);
+/** What is kept by radio goes with it; a codeplug is there for each. */
+function checkOwned(plan: Plan, found: Found): void {
+  for (const kind of ['codeplugs', 'written'] as const) {
+    for (const id of Object.keys(plan[kind])) if (!(id in plan.radios.byId)) found([kind, id], id, (draft) => delete draft[kind][id]);
   }
-  if (fresh === null) return;
-  for (const id of Object.keys(plan[owners].byId)) {
-    if (owns(id) && !(id in plan[kind])) found([kind, id], 'nothing', (draft) => ((draft[kind] as Record<Id, unknown>)[id] = fresh()));
+  for (const id of Object.keys(plan.radios.byId)) {
+    if (!(id in plan.codeplugs)) found(['codeplugs', id], 'nothing', (draft) => (draft.codeplugs[id] = emptyCodeplug()));
+  }
+}
+
+function checkProfile(plan: Plan, profile: Profile, found: Found): void {
+  const at = ['profiles', 'byId', profile.id];
+  if (plan.sites.byId[profile.siteId]?.kind !== 'hotspot') {
+    found([...at, 'siteId'], profile.siteId, (draft) => removeRow(draft.profiles, profile.id));
+    return;
+  }
+  if (profile.baseId === null) return;
+  const base = plan.profiles.byId[profile.baseId];
+  if (base?.siteId === profile.siteId && base.baseId === null) return;
+  found([...at, 'baseId'], profile.baseId, (draft) => {
+    const there = draft.profiles.byId[profile.id];
+    if (there) Object.assign(there, { baseId: null, set: { ...newProfileValues(), ...there.set } });
+  });
+}
+
+/** What a hotspot says of a mode, and that it has it, stand or go together. */
+function checkCarriage(site: Hotspot, profile: Profile, found: Found): void {
+  const { carriage } = profile.set;
+  if (profile.baseId !== null || !carriage) return;
+  const at = ['profiles', 'byId', profile.id, 'set', 'carriage'];
+  for (const mode of NETWORK_MODE_IDS) {
+    const able = site[mode] !== null;
+    if (pairOf({ carriage }, mode, mode).able === able) continue;
+    found(at, `${mode} ${able ? 'at the site only' : 'in the profile only'}`, (draft) => setPair(draft.profiles.byId[profile.id]!.set as ProfileValues, mode, mode, { able }));
+  }
+  const seen = new Set(carriage.map(({ air, network }) => `${air}-${network}`));
+  if (seen.size < carriage.length) {
+    found(at, 'a pair twice', (draft) => {
+      const { set } = draft.profiles.byId[profile.id]!;
+      set.carriage = set.carriage!.filter((one, i, all) => all.findIndex((other) => other.air === one.air && other.network === one.network) === i);
+    });
+  }
+}
+
+function checkProfiles(plan: Plan, found: Found): void {
+  checkOrder(found, ['profiles'], (draft) => draft.profiles, plan.profiles);
+  for (const profile of Object.values(plan.profiles.byId)) checkProfile(plan, profile, found);
+  for (const site of hotspotsOf(plan)) {
+    const mine = profilesOf(plan, site.id);
+    for (const profile of mine) checkCarriage(site, profile, found);
+    if (mine.some((one) => one.id === site.activeProfileId)) continue;
+    found(['sites', 'byId', site.id, 'activeProfileId'], site.activeProfileId, (draft) => {
+      const there = draft.sites.byId[site.id];
+      if (there?.kind !== 'hotspot') return;
+      const [first] = profilesOf(draft, site.id);
+      const id = first?.id ?? freeId(site.id, (taken) => taken in draft.profiles.byId);
+      if (!first) putRow(draft.profiles, newProfile(id, site.id));
+      there.activeProfileId = id;
+    });
   }
 }
 
@@ -77,12 +126,10 @@ export function brokenReferences(plan: Plan): BrokenReference[] {
   const broken: BrokenReference[] = [];
   const found: Found = (path, what, mend) => broken.push({ pointer: toPointer(path), found: what, mend });
   for (const kind of ['radios', 'sites', 'networks', 'wants'] as const) checkOrder(found, [kind], (draft) => draft[kind], plan[kind]);
-  checkOwned(plan, 'codeplugs', 'radios', emptyCodeplug, found);
-  checkOwned(plan, 'profiles', 'sites', newProfile, found);
-  // What was written is kept only for radios that were written to.
-  checkOwned(plan, 'written', 'radios', null, found);
+  checkOwned(plan, found);
+  checkProfiles(plan, found);
   for (const network of rows(plan.networks)) checkNetwork(network, found);
-  for (const mode of Object.values(REFERENCES)) mode.broken(plan, found);
+  for (const mode of MODE_IDS) MODE_DATA[mode].references.broken(plan, found);
   for (const want of rows(plan.wants)) {
     const whole = want.radioId in plan.radios.byId && want.siteId in plan.sites.byId && destinationExists(plan, want.destination);
     if (!whole) found(['wants', 'byId', want.id], JSON.stringify(want), (draft) => removeRow(draft.wants, want.id));
@@ -101,6 +148,7 @@ export function repairReferences(plan: Plan): void {
 /** How many wants and channels lose something when a row goes; said beside the act, since undo brings it back. */
 export function lossOnRemoval(patches: readonly Patch[]): { wants: number; links: number } {
   const wants = patches.filter((patch) => patch.op === 'remove' && patch.path.startsWith('/wants/byId/')).length;
-  const links = patches.filter((patch) => patch.op === 'replace' && patch.value === null && /\/channels\/byId\/[^/]+\/(siteId|destination)$/.test(patch.path)).length;
+  const cut = (path: string) => /\/channels\/byId\/[^/]+\/(siteId|destination)$/.test(path);
+  const links = patches.filter((patch) => patch.op === 'replace' && patch.value === null && cut(patch.path)).length;
   return { wants, links };
 }

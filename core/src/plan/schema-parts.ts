@@ -3,6 +3,22 @@ import { ID_PATTERN } from './ids';
 
 export type Schema = Record<string, unknown>;
 
+/** The JSON Schema of what one mode keeps of each kind of thing. `null` where it keeps nothing of a kind. */
+export interface ModeSchemas {
+  radio: Schema;
+  site: Schema;
+  channel: Schema;
+  /** The properties of its networks beside id, name and mode. */
+  network: Record<string, Schema> | null;
+  profile: Schema | null;
+  codeplug: Schema;
+  shared: Schema;
+  /** The properties of each kind of destination beside `mode`; `kind` among them. */
+  destinations: Record<string, Schema>[];
+  /** Pieces that the schemas above refer to. */
+  defs: Record<string, Schema>;
+}
+
 export const ref = (name: string): Schema => ({ $ref: `#/$defs/${name}` });
 
 /** An object with exactly these properties. */

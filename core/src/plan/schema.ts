@@ -3,30 +3,40 @@
  * It holds what a plan must be to be read at all. Values that are merely wrong for the air are left to the checks,
  * so that wrong input is kept and explained, not lost.
  */
-import { c4fmSchemas } from '../modes/c4fm/schema';
-import { dmrSchemas } from '../modes/dmr/schema';
-import { dstarSchemas } from '../modes/dstar/schema';
-import { FM_WIDTHS_HZ } from '../modes/fm/limits';
-import { fmSchemas } from '../modes/fm/schema';
-import { p25Schemas } from '../modes/p25/schema';
-import { LOCAL_MODES } from './destination-key';
+import { MODE_DATA, MODE_IDS, NETWORK_MODE_IDS } from './modes';
 import { ID_PATTERN } from './ids';
-import { exact, line, mapOf, NAME, nullOr, ref, type Schema, table, whole } from './schema-parts';
-import { type ModeId, type NetworkModeId, PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
+import { exact, line, mapOf, type ModeSchemas, NAME, nullOr, ref, type Schema, table, whole } from './schema-parts';
+import { type ModeId, PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
 
 const FREQUENCY = whole(1, 6_000_000_000);
 /** RFC 3339, UTC, with or without a fraction. */
 const MOMENT: Schema = { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d(\\.\\d{1,9})?Z$' };
 const MILLISECONDS: Schema = { type: 'number', minimum: 0, maximum: 600_000 };
 const POWER = { enum: ['low', 'high'] };
+const FLAG: Schema = { type: 'boolean' };
+const LATITUDE: Schema = { type: 'number', minimum: -90, maximum: 90 };
+const LONGITUDE: Schema = { type: 'number', minimum: -180, maximum: 180 };
+const DATE: Schema = { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\d$' };
+const POWER_W: Schema = { type: 'number', exclusiveMinimum: 0, maximum: 2000 };
 
-/** The channel fields of each mode, by the mode's id. */
-const MODE_FIELDS: Readonly<Record<ModeId, Schema>> = { dmr: ref('dmrChannel'), dstar: ref('dstarChannel'), c4fm: ref('c4fmChannel'), p25: ref('p25Channel'), fm: ref('fmChannel') };
+/** The blocks of the modes that a thing has, each under its mode's id. */
+type BlockKind = 'radio' | 'site' | 'channel' | 'profile' | 'codeplug' | 'shared';
 
-/** One of the modes' channels, told apart by `mode`, with these properties beside. */
-function channelWith(properties: Record<string, Schema>): Schema {
-  const common = { name: NAME, rxHz: FREQUENCY, txHz: FREQUENCY, power: POWER };
-  return tagged('mode', Object.entries(MODE_FIELDS).map(([mode, fields]) => exact({ ...properties, ...common, mode: { const: mode }, [mode]: fields })));
+/** `dmrRadio`: where the block of a mode is defined. */
+const defName = (mode: ModeId, kind: BlockKind): string => `${mode}${kind[0]!.toUpperCase()}${kind.slice(1)}`;
+
+function blocks(kind: BlockKind, wrap: (schema: Schema) => Schema = (schema) => schema, modes: readonly ModeId[] = MODE_IDS): Record<string, Schema> {
+  return Object.fromEntries(modes.map((mode) => [mode, wrap(ref(defName(mode, kind)))]));
+}
+
+function modeDefs(): Record<string, Schema> {
+  const kinds: BlockKind[] = ['radio', 'site', 'channel', 'profile', 'codeplug', 'shared'];
+  const all = MODE_IDS.flatMap((mode) => {
+    const schemas: ModeSchemas = MODE_DATA[mode].schemas;
+    const own = kinds.flatMap((kind) => (schemas[kind] ? [[defName(mode, kind), schemas[kind]] as const] : []));
+    return [...own, ...Object.entries(schemas.defs)];
+  });
+  return Object.fromEntries(all);
 }
 
 /** Exactly one of several objects; `tag` is the property that says which, so that a fault is told of the one that is meant. */
@@ -34,19 +44,26 @@ function tagged(tag: string, variants: Schema[]): Schema {
   return { type: 'object', discriminator: { propertyName: tag }, required: [tag], oneOf: variants };
 }
 
-const dmr = dmrSchemas();
-const dstar = dstarSchemas();
-const c4fm = c4fmSchemas();
-const p25 = p25Schemas();
+/** One of the modes' channels, told apart by `mode`, with these properties beside. */
+function channelWith(properties: Record<string, Schema>): Schema {
+  const common = { name: NAME, rxHz: FREQUENCY, txHz: FREQUENCY, power: POWER };
+  return tagged('mode', MODE_IDS.map((mode) => exact({ ...properties, ...common, mode: { const: mode }, [mode]: ref(defName(mode, 'channel')) })));
+}
 
-/** Modes that have networks: a hotspot may turn calls of the one into calls of the other. */
-const NETWORK_MODES: readonly NetworkModeId[] = ['dmr', 'dstar', 'c4fm', 'p25'];
-const CROSSINGS: Schema = { type: 'array', maxItems: 12, uniqueItems: true, items: { enum: NETWORK_MODES.flatMap((air) => NETWORK_MODES.filter((one) => one !== air).map((network) => `${air}-${network}`)) } };
+/** Told apart by mode first, then by the kinds of that mode. */
+function destinations(): Schema {
+  const ofMode = (mode: ModeId): Schema => {
+    const tag = { mode: { const: mode } };
+    return { properties: tag, ...tagged('kind', MODE_DATA[mode].schemas.destinations.map((fields) => exact({ ...tag, ...fields }))), required: ['mode', 'kind'] };
+  };
+  return tagged('mode', MODE_IDS.map(ofMode));
+}
 
-const LATITUDE: Schema = { type: 'number', minimum: -90, maximum: 90 };
-const LONGITUDE: Schema = { type: 'number', minimum: -180, maximum: 180 };
-const DATE: Schema = { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\d$' };
-const FM_WIDTH: Schema = { enum: FM_WIDTHS_HZ };
+function networks(): Schema {
+  return tagged('mode', NETWORK_MODE_IDS.map((mode) => exact({ id: ref('id'), name: NAME, mode: { const: mode }, ...MODE_DATA[mode].schemas.network })));
+}
+
+const NETWORK_MODE: Schema = { enum: NETWORK_MODE_IDS };
 
 const siteValues: Record<string, Schema> = {
   id: ref('id'),
@@ -55,30 +72,55 @@ const siteValues: Record<string, Schema> = {
   txHz: FREQUENCY,
   distanceM: { type: 'number', exclusiveMinimum: 0, maximum: 25_000_000 },
   maxInputDbm: { type: 'number', minimum: -150, maximum: 60 },
-  dmr: nullOr(ref('dmrSite')),
-  dstar: nullOr(ref('dstarSite')),
-  c4fm: nullOr(ref('c4fmSite')),
-  p25: nullOr(ref('p25Site')),
-  fm: nullOr(ref('fmSite')),
+  ...blocks('site', nullOr),
 };
+
+/** A base sets every value, another profile any of them. */
+const profileValues: Record<string, Schema> = {
+  carriage: {
+    type: 'array',
+    maxItems: NETWORK_MODE_IDS.length ** 2,
+    items: exact({ air: NETWORK_MODE, network: NETWORK_MODE, able: FLAG, on: FLAG }),
+  },
+  ownWhileCrossing: FLAG,
+  ...blocks('profile', undefined, NETWORK_MODE_IDS),
+  standby: FLAG,
+  location: nullOr(exact({ lat: LATITUDE, lon: LONGITUDE, publish: FLAG })),
+  adminPassword: { enum: ['default', 'changed'] },
+};
+
+const profileBase = { id: ref('id'), siteId: ref('id'), name: NAME };
+
+const station = exact({
+  callSign: line(20),
+  operator: line(60),
+  dmrId: nullOr(whole(0, 999_999_999)),
+  region: { enum: ['itu-1', 'itu-2', 'itu-3'] },
+  place: line(100),
+  position: nullOr(ref('position')),
+  fmWidthHz: { enum: [12_500, 25_000] },
+});
+
+const codeplugBlocks = { zones: table(ref('zone')), ...blocks('codeplug') };
 
 export const PLAN_SCHEMA: Schema = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
-  $id: 'urn:yellow-relay:plan:5',
+  $id: `urn:yellow-relay:plan:${PLAN_FORMAT_VERSION}`,
   title: 'Yellow Relay plan',
-  description: 'Station, radios, sites, networks, wants, codeplugs and hotspot profiles in one document. Frequencies in Hz, distances in metres, positions in degrees (WGS 84).',
+  description:
+    'Station, radios, sites, networks, wants, codeplugs and hotspot profiles in one document. Frequencies in Hz, distances in metres, positions in degrees (WGS 84).',
   ...exact({
     format: { const: PLAN_FORMAT },
     formatVersion: { const: PLAN_FORMAT_VERSION },
     name: line(100, 1),
-    station: exact({ callSign: line(20), operator: line(60), dmrId: nullOr(whole(0, 999_999_999)), region: { enum: ['itu-1', 'itu-2', 'itu-3'] }, place: line(100), position: nullOr(ref('position')), fmWidthHz: FM_WIDTH }),
+    station,
     radios: table(ref('radio')),
     sites: table(ref('site')),
     networks: table(ref('network')),
     wants: table(ref('want')),
     codeplugs: mapOf(ref('codeplug')),
-    profiles: mapOf(ref('profile')),
-    roomBook: ref('roomBook'),
+    profiles: table(ref('profile')),
+    shared: exact(blocks('shared')),
     written: mapOf(ref('written')),
   }),
   $defs: {
@@ -87,7 +129,7 @@ export const PLAN_SCHEMA: Schema = {
       id: ref('id'),
       name: NAME,
       bands: { type: 'array', maxItems: 10, items: exact({ lowHz: FREQUENCY, highHz: FREQUENCY }) },
-      powerW: exact({ low: { type: 'number', exclusiveMinimum: 0, maximum: 2000 }, high: { type: 'number', exclusiveMinimum: 0, maximum: 2000 } }),
+      powerW: exact({ low: POWER_W, high: POWER_W }),
       limits: exact({
         channels: whole(1, 1_000_000),
         zones: whole(1, 100_000),
@@ -97,14 +139,13 @@ export const PLAN_SCHEMA: Schema = {
         groupsPerReceiveList: whole(1, 10_000),
         nameLength: whole(4, 60),
       }),
-      dmr: nullOr(ref('dmrRadio')),
-      dstar: nullOr(ref('dstarRadio')),
-      c4fm: nullOr(ref('c4fmRadio')),
-      p25: nullOr(ref('p25Radio')),
-      fm: nullOr(ref('fmRadio')),
+      ...blocks('radio', nullOr),
     }),
     position: exact({ lat: LATITUDE, lon: LONGITUDE }),
-    site: tagged('kind', [exact({ ...siteValues, kind: { const: 'hotspot' }, listing: { type: 'null' }, crossings: CROSSINGS }), exact({ ...siteValues, kind: { const: 'repeater' }, listing: ref('listing') })]),
+    site: tagged('kind', [
+      exact({ ...siteValues, kind: { const: 'hotspot' }, listing: { type: 'null' }, activeProfileId: ref('id') }),
+      exact({ ...siteValues, kind: { const: 'repeater' }, listing: ref('listing') }),
+    ]),
     listing: exact({
       callSign: line(20),
       module: line(1),
@@ -114,41 +155,30 @@ export const PLAN_SCHEMA: Schema = {
       confirmedOn: nullOr(DATE),
       list: nullOr(exact({ name: line(200), issuedOn: nullOr(DATE) })),
     }),
-    network: tagged('mode', Object.entries({ dmr: dmr.network, dstar: dstar.network, c4fm: c4fm.network, p25: p25.network }).map(([mode, fields]) => exact({ id: ref('id'), name: NAME, mode: { const: mode }, ...fields }))),
+    network: networks(),
     server: exact({ id: ref('id'), name: NAME, host: line(253), region: line(60), delay: nullOr(ref('delay')) }),
     delay: exact({ medianMs: MILLISECONDS, lowMs: MILLISECONDS, highMs: MILLISECONDS, lost: whole(0, 1000), at: MOMENT }),
-    destination: tagged('kind', [
-      ...dmr.destinations,
-      ...dstar.destinations,
-      ...c4fm.destinations,
-      ...p25.destinations,
-      exact({ kind: { const: 'local' }, mode: { enum: LOCAL_MODES } }),
-    ]),
+    destination: destinations(),
     want: exact({ id: ref('id'), destination: ref('destination'), radioId: ref('id'), siteId: ref('id') }),
-    codeplug: exact({ channels: table(ref('channel')), zones: table(ref('zone')), contacts: table(ref('contact')), receiveLists: table(ref('receiveList')), rooms: table(ref('roomMemory')) }),
+    codeplug: exact({ channels: table(ref('channel')), ...codeplugBlocks }),
     channelValues: channelWith({}),
-    channel: channelWith({ id: ref('id'), siteId: nullOr(ref('id')), destination: nullOr(ref('destination')), wantId: nullOr(ref('id')), built: nullOr(ref('channelValues')) }),
+    channel: channelWith({
+      id: ref('id'),
+      siteId: nullOr(ref('id')),
+      destination: nullOr(ref('destination')),
+      wantId: nullOr(ref('id')),
+      built: nullOr(ref('channelValues')),
+    }),
     zone: exact({ id: ref('id'), name: NAME, channelIds: { type: 'array', items: ref('id') } }),
     callKind: { enum: ['group', 'private'] },
-    contact: exact({ id: ref('id'), name: NAME, kind: ref('callKind'), number: ref('dmrAddress') }),
-    receiveList: exact({ id: ref('id'), name: NAME, groups: { type: 'array', items: ref('dmrAddress') } }),
-    profile: exact({
-      modes: exact(Object.fromEntries(NETWORK_MODES.map((mode) => [mode, { type: 'boolean' }]))),
-      dmr: ref('dmrProfile'),
-      dstar: ref('dstarProfile'),
-      c4fm: ref('c4fmProfile'),
-      p25: ref('p25Profile'),
-      crossings: CROSSINGS,
-      standby: { type: 'boolean' },
-      location: nullOr(exact({ lat: LATITUDE, lon: LONGITUDE, publish: { type: 'boolean' } })),
-      adminPassword: { enum: ['default', 'changed'] },
-    }),
-    written: exact({ at: MOMENT, channels: table(ref('writtenChannel')), zones: table(ref('zone')), contacts: table(ref('contact')), receiveLists: table(ref('receiveList')), rooms: table(ref('roomMemory')) }),
+    profile: {
+      type: 'object',
+      if: { type: 'object', properties: { baseId: { type: 'null' } } },
+      then: exact({ ...profileBase, baseId: { type: 'null' }, set: exact(profileValues) }),
+      else: exact({ ...profileBase, baseId: ref('id'), set: { type: 'object', properties: profileValues, additionalProperties: false } }),
+    },
+    written: exact({ at: MOMENT, channels: table(ref('writtenChannel')), ...codeplugBlocks }),
     writtenChannel: channelWith({ id: ref('id') }),
-    ...dmr.defs,
-    ...dstar.defs,
-    ...c4fm.defs,
-    ...p25.defs,
-    ...fmSchemas(),
+    ...modeDefs(),
   },
 };

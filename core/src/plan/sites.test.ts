@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { carryOut } from '../build/build';
-import { indexPlan } from '../path/plan-index';
+import { carryOut } from '../registries/builder';
+import { planIndex } from '../registries/modes';
+import { NO_WORLD, withState } from '../path/world';
 import { describePath } from '../path/describe';
-import { newP25Network, newRoomNetwork } from './create';
+import { newNetwork } from './create';
 import { edit } from './edit';
 import { putRow, removeRow, rows } from './table';
 import type { Network, Plan } from './types';
@@ -25,8 +26,8 @@ describe('what a site reaches', () => {
   };
 
   it.each([
-    ['c4fm', roomsPlan, 'r3', 'rp5', newRoomNetwork('other', 'Far'), 'room', 'disconnect'],
-    ['p25', p25Plan, 'r4', 'rp6', newP25Network('other', 'Far'), 'p25-group', 'p25-special'],
+    ['c4fm', roomsPlan, 'r3', 'rp5', newNetwork('c4fm', 'other', 'Far'), 'room', 'disconnect'],
+    ['p25', p25Plan, 'r4', 'rp6', newNetwork('p25', 'other', 'Far'), 'group', 'special'],
   ] as ['c4fm' | 'p25', () => Plan, string, string, Network, string, string][])('%s: no way out is built where the network is not reached', (mode, make, radioId, siteId, other, talk, out) => {
     const lost = edit(make(), (draft) => {
       putRow(draft.networks, other);
@@ -38,9 +39,9 @@ describe('what a site reaches', () => {
   it('what a site is said to be connected to shows on the path of the room that is called', () => {
     const plan = roomsPlan();
     const connect = (to?: string) => {
-      const index = indexPlan(plan, { links: to === undefined ? [] : [{ siteId: 's1', mode: 'c4fm', to }] });
+      const index = planIndex(plan, { world: to === undefined ? NO_WORLD : withState(NO_WORLD, 's1', 'c4fm', { connectedTo: to }) });
       const { path, context } = index.paths().find((one) => one.context.channel.id === 'ch-w-evening')!;
-      return describePath(path, context).call.hops.flatMap((hop) => hop.pairs).find((pair) => pair.key === 'connect')!.has;
+      return describePath(path, context).call.hops.flatMap((hop) => hop.pairs).find((pair) => pair.fact.key === 'connect')!.has;
     };
     expect([connect(), connect('41205'), connect('41377')]).toEqual(['41205, once it is called', '41205', '41205, once it is called']);
   });

@@ -4,26 +4,20 @@
  * Entities live in tables (`byId` + `order`) so that a patch means the same after another edit.
  * A channel holds the concrete values that go into the radio, and links to what it is meant to reach;
  * what it *should* hold is computed from those links (see `path/`).
+ * What a mode keeps of each entity comes from `ModeTypes`; no mode is named here.
  */
-import type { C4fmChannelFields, C4fmDestination, C4fmNetworkFields, C4fmProfileFields, C4fmRadioFields, C4fmSiteFields, RoomBook, RoomMemory } from '../modes/c4fm/types';
-import type { DmrChannelFields, DmrDestination, DmrNetworkFields, DmrProfileFields, DmrRadioFields, DmrSiteFields } from '../modes/dmr/types';
-import type { DstarChannelFields, DstarDestination, DstarNetworkFields, DstarProfileFields, DstarRadioFields, DstarSiteFields } from '../modes/dstar/types';
-import type { FmChannelFields, FmRadioFields, FmSiteFields, FmWidthHz } from '../modes/fm/types';
-import type { P25ChannelFields, P25Destination, P25NetworkFields, P25ProfileFields, P25RadioFields, P25SiteFields } from '../modes/p25/types';
-import type { CallKind, Id, Table } from './basics';
+import type { Band, RegionId } from '../units/bands';
+import type { Position } from '../units/geo/position';
+import type { Id, Table } from './basics';
+import type { ModeId, ModeTypes, NetworkModeId } from './mode-types';
 
-export type { CallKind, Delay, Id, Server, Table } from './basics';
+export type { CallKind, Delay, Gap, Id, Server, Table } from './basics';
+export type { ModeId, ModeTypes, NetworkModeId } from './mode-types';
+export type { Band, RegionId } from '../units/bands';
+export type { Position } from '../units/geo/position';
 
 export const PLAN_FORMAT = 'yellow-relay-plan';
-export const PLAN_FORMAT_VERSION = 5;
-
-export type RegionId = 'itu-1' | 'itu-2' | 'itu-3';
-
-/** Degrees, WGS 84. Latitude −90 to 90, longitude −180 to 180. */
-export interface Position {
-  lat: number;
-  lon: number;
-}
+export const PLAN_FORMAT_VERSION = 6;
 
 export interface Station {
   callSign: string;
@@ -35,8 +29,8 @@ export interface Station {
   place: string;
   /** Where distances are measured from; `null` while it is not said. */
   position: Position | null;
-  /** FM channel width of the country. Common practice: 25 or 12.5 kHz, by country. */
-  fmWidthHz: FmWidthHz;
+  /** FM channel width of the country, Hz. Common practice: 25,000 or 12,500, by country. */
+  fmWidthHz: 12_500 | 25_000;
 }
 
 export type PowerLevel = 'low' | 'high';
@@ -52,27 +46,19 @@ export interface RadioLimits {
   nameLength: number;
 }
 
-export interface Band {
-  lowHz: number;
-  highHz: number;
-}
-
-export interface Radio {
+interface RadioBase {
   id: Id;
   name: string;
   bands: Band[];
   /** Output power in watts at each setting. */
   powerW: Record<PowerLevel, number>;
   limits: RadioLimits;
-  /** Each present when the radio speaks that mode. */
-  dmr: DmrRadioFields | null;
-  dstar: DstarRadioFields | null;
-  c4fm: C4fmRadioFields | null;
-  p25: P25RadioFields | null;
-  fm: FmRadioFields | null;
 }
 
-interface SiteValues {
+/** Each mode's block is there when the radio speaks that mode. */
+export type Radio = RadioBase & { [M in ModeId]: ModeTypes[M]['radio'] | null };
+
+interface SiteBase {
   id: Id;
   name: string;
   /** What the site listens on, Hz. On a simplex hotspot equal to `txHz`. */
@@ -82,24 +68,21 @@ interface SiteValues {
   distanceM: number;
   /** Strongest signal the receiver takes without distortion, dBm. A setting; the default is from memory. */
   maxInputDbm: number;
-  /** Each present when the site has that mode. */
-  dmr: DmrSiteFields | null;
-  dstar: DstarSiteFields | null;
-  c4fm: C4fmSiteFields | null;
-  p25: P25SiteFields | null;
-  fm: FmSiteFields | null;
 }
 
-/** One's own: what it does beyond its frequencies and codes is in its profile. */
-export interface Hotspot extends SiteValues {
+/** Each mode's block is there when something was said of that mode at the site. */
+type SiteBlocks = { [M in ModeId]: ModeTypes[M]['site'] | null };
+
+/** One's own: what it carries and how it is set is in its profiles. */
+export interface Hotspot extends SiteBase, SiteBlocks {
   kind: 'hotspot';
   listing: null;
-  /** What it can turn into what; which of them are on is in its profile. */
-  crossings: Crossing[];
+  /** The profile it runs now; agreement is for this one. */
+  activeProfileId: Id;
 }
 
 /** Somebody else's: known from a list, or from hearing it. */
-export interface Repeater extends SiteValues {
+export interface Repeater extends SiteBase, SiteBlocks {
   kind: 'repeater';
   listing: Listing;
 }
@@ -122,32 +105,20 @@ export interface Listing {
   list: { name: string; issuedOn: string | null } | null;
 }
 
-/** What a network of one mode holds, by its `mode`. */
-interface NetworkFields {
-  dmr: DmrNetworkFields;
-  dstar: DstarNetworkFields;
-  c4fm: C4fmNetworkFields;
-  p25: P25NetworkFields;
-}
-
-/** Modes that have networks. */
-export type NetworkModeId = keyof NetworkFields;
-
-export type NetworkOf<M extends ModeId> = M extends NetworkModeId ? { id: Id; name: string } & NetworkFields[M] : never;
+/** A network of one mode: what it is called, and what its mode keeps of it. */
+export type NetworkOf<M extends ModeId> = M extends NetworkModeId ? { id: Id; name: string; mode: M } & ModeTypes[M]['network'] : never;
 
 export type Network = NetworkOf<NetworkModeId>;
 
-/** `air-network`: a hotspot takes a call in the one mode and carries it on a network of the other. */
-export type Crossing = `${NetworkModeId}-${NetworkModeId}`;
+/** What is at the far end of a path, in its mode's own terms. */
+export type DestinationOf<M extends ModeId> = M extends ModeId ? { mode: M } & ModeTypes[M]['destination'] : never;
 
-/** What is at the far end of a path: on a network (`networkId`), or of a mode without one (`mode`). */
-export type Destination =
-  | DmrDestination
-  | DstarDestination
-  | C4fmDestination
-  | P25Destination
-  /** Whoever listens to the site itself, without any network. */
-  | { kind: 'local'; mode: LocalModeId };
+export type Destination = DestinationOf<ModeId>;
+
+/** Where a call comes out, in its mode's own terms. `networkId` is `null` where it stays at the site. */
+export type ArrivalOf<M extends ModeId> = M extends ModeId ? { mode: M } & ModeTypes[M]['arrival'] : never;
+
+export type Arrival = ArrivalOf<ModeId>;
 
 /** One wish: this destination, on this radio, through this site. */
 export interface Want {
@@ -157,20 +128,6 @@ export interface Want {
   siteId: Id;
 }
 
-/** What a channel holds beyond what all modes share. */
-interface ModeFields {
-  dmr: DmrChannelFields;
-  dstar: DstarChannelFields;
-  c4fm: C4fmChannelFields;
-  p25: P25ChannelFields;
-  fm: FmChannelFields;
-}
-
-export type ModeId = keyof ModeFields;
-
-/** Modes in which a site is worth a channel without any network behind it. */
-export type LocalModeId = Exclude<ModeId, 'dmr'>;
-
 interface CommonValues {
   name: string;
   rxHz: number;
@@ -179,7 +136,7 @@ interface CommonValues {
 }
 
 /** The values of a channel of one mode that go into the radio. */
-export type ValuesOf<M extends ModeId> = M extends ModeId ? CommonValues & { mode: M } & Pick<ModeFields, M> : never;
+export type ValuesOf<M extends ModeId> = M extends ModeId ? CommonValues & { mode: M } & { [K in M]: ModeTypes[K]['channel'] } : never;
 
 export type ChannelValues = ValuesOf<ModeId>;
 
@@ -202,53 +159,57 @@ export interface Zone {
   channelIds: Id[];
 }
 
-export interface Contact {
-  id: Id;
-  name: string;
-  kind: CallKind;
-  number: number;
-}
+/** What each mode keeps in a radio beside its channels: contacts, lists, memories. */
+export type CodeplugBlocks = { [M in ModeId]: ModeTypes[M]['codeplug'] };
 
-export interface ReceiveList {
-  id: Id;
-  name: string;
-  /** Talk group numbers the radio opens for. */
-  groups: number[];
-}
-
-export interface Codeplug {
+export interface Codeplug extends CodeplugBlocks {
   channels: Table<Channel>;
   zones: Table<Zone>;
-  contacts: Table<Contact>;
-  receiveLists: Table<ReceiveList>;
-  /** Rooms that the radio keeps, in its categories. */
-  rooms: Table<RoomMemory>;
 }
 
 /** What was last written to a radio, by the same ids as the codeplug: values only, no links. */
-export interface Written {
+export interface Written extends CodeplugBlocks {
   /** RFC 3339, UTC. */
   at: string;
   channels: Table<ChannelValues & { id: Id }>;
   zones: Table<Zone>;
-  contacts: Table<Contact>;
-  receiveLists: Table<ReceiveList>;
-  rooms: Table<RoomMemory>;
 }
 
-/** The settings of one hotspot, beyond its frequency and codes. */
-export interface Profile {
-  modes: Record<NetworkModeId, boolean>;
-  dmr: DmrProfileFields;
-  dstar: DstarProfileFields;
-  c4fm: C4fmProfileFields;
-  p25: P25ProfileFields;
-  /** Which of the hotspot's crossings are on. */
-  crossings: Crossing[];
+/**
+ * One pair of modes that a hotspot can carry: what is on the air, and whose network takes it. `air` equal to `network` is the
+ * ordinary case, and says whether the hotspot has that mode; the others are cross-mode.
+ */
+export interface Carriage {
+  air: NetworkModeId;
+  network: NetworkModeId;
+  /** Whether the hotspot can do it at all. */
+  able: boolean;
+  /** Whether it is switched on. */
+  on: boolean;
+}
+
+interface ProfileBase {
+  /** Each pair once, in the order of the modes. */
+  carriage: Carriage[];
+  /** Whether an air mode still reaches its own networks while its calls are carried to another mode's. Hotspots differ. */
+  ownWhileCrossing: boolean;
   /** All networks up, nothing linked: it stays silent until someone keys up. */
   standby: boolean;
   location: (Position & { publish: boolean }) | null;
   adminPassword: 'default' | 'changed';
+}
+
+/** The settings of one hotspot, beyond its frequency and codes. */
+export type ProfileValues = ProfileBase & { [M in NetworkModeId]: ModeTypes[M]['profile'] };
+
+/** A stored set of settings. A base sets every value; another sets only what differs from its base. */
+export interface Profile {
+  id: Id;
+  siteId: Id;
+  name: string;
+  /** A profile of the same hotspot that is a base itself; `null`: this one is a base. */
+  baseId: Id | null;
+  set: Partial<ProfileValues>;
 }
 
 export interface Plan {
@@ -262,9 +223,10 @@ export interface Plan {
   wants: Table<Want>;
   /** One per radio, keyed by the radio's id. */
   codeplugs: Record<Id, Codeplug>;
-  /** One per hotspot, keyed by the site's id. */
-  profiles: Record<Id, Profile>;
-  roomBook: RoomBook;
+  /** At least one per hotspot. Read through `effectiveProfile`. */
+  profiles: Table<Profile>;
+  /** What each mode keeps once for the whole plan, such as a room book. */
+  shared: { [M in ModeId]: ModeTypes[M]['shared'] };
   /** By radio; a radio that was never written to is not in it. */
   written: Record<Id, Written>;
 }

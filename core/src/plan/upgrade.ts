@@ -1,5 +1,7 @@
 /** Plans of an older format are brought up step by step; plans of a newer one are refused with a plain word. */
-import { PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
+import { newProfileValues } from './create';
+import { MODE_DATA, MODE_IDS, NETWORK_MODE_IDS } from './modes';
+import { type Carriage, type ModeId, PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
 
 type Document = Record<string, unknown>;
 export type UpgradeStep = (document: Document) => Document;
@@ -79,8 +81,98 @@ const toVersion5: UpgradeStep = (document) => ({
   roomBook: { categories: { byId: {}, order: [] }, entries: { byId: {}, order: [] } },
 });
 
+/** A destination of format 5, in its own mode's terms; what no mode knows is left for validation to name. */
+function destinationOf6(old: unknown): unknown {
+  if (!isObject(old)) return old;
+  for (const mode of MODE_IDS) {
+    const found = MODE_DATA[mode].upgrade.destination(old);
+    if (found) return found;
+  }
+  return old;
+}
+
+function channelOf6(channel: Document): Document {
+  return { ...channel, destination: destinationOf6(channel['destination']) };
+}
+
+function byMode(make: (mode: ModeId) => unknown): Document {
+  return Object.fromEntries(MODE_IDS.map((mode) => [mode, make(mode)]));
+}
+
+/** A codeplug, or what was written of one. */
+function codeplugOf6({ channels, zones, at, ...rest }: Document): Document {
+  return {
+    ...(at === undefined ? {} : { at }),
+    channels: at === undefined ? eachRow(channels, channelOf6) : channels,
+    zones,
+    ...byMode((mode) => MODE_DATA[mode].upgrade.codeplug(rest)),
+  };
+}
+
+/** What was said apart of having a mode, of its being on and of crossings, as one list. */
+function carriageOf6(site: Document, profile: Document): Carriage[] {
+  const modes = isObject(profile['modes']) ? profile['modes'] : {};
+  const list = (value: unknown) => (Array.isArray(value) ? value.map(String) : []);
+  const [able, on] = [list(site['crossings']), list(profile['crossings'])];
+  const own = NETWORK_MODE_IDS.map((mode): Carriage => ({ air: mode, network: mode, able: isObject(site[mode]), on: modes[mode] === true }));
+  const cross = NETWORK_MODE_IDS.flatMap((air) => NETWORK_MODE_IDS.filter((network) => network !== air).map((network): Carriage => ({ air, network, able: able.includes(`${air}-${network}`), on: on.includes(`${air}-${network}`) })));
+  return [...own, ...cross.filter((one) => one.able || one.on)];
+}
+
+/** The one set of settings that a hotspot had becomes its base, under the hotspot's own id. */
+function profilesOf6(sites: unknown, profiles: unknown): unknown {
+  if (!isObject(profiles) || !isObject(sites) || !isObject(sites['byId'])) return profiles;
+  const byId = Object.entries(profiles).map(([id, profile]) => {
+    if (!isObject(profile)) return [id, profile] as const;
+    const { modes: _modes, crossings: _crossings, ...values } = profile;
+    const site = (sites['byId'] as Document)[id];
+    const set = { ...values, carriage: carriageOf6(isObject(site) ? site : {}, profile), ownWhileCrossing: true };
+    return [id, { id, siteId: id, name: 'Base', baseId: null, set }] as const;
+  });
+  return { byId: Object.fromEntries(byId), order: byId.map(([id]) => id) };
+}
+
+/** Each mode keeps its own blocks, destinations say their mode, hotspots have profiles and one list of what they carry. */
+const toVersion6: UpgradeStep = ({ roomBook, ...document }) => ({
+  ...document,
+  sites: eachRow(document['sites'], ({ crossings: _, ...site }) => (site['kind'] === 'hotspot' ? { ...site, activeProfileId: site['id'] } : site)),
+  wants: eachRow(document['wants'], (want) => ({ ...want, destination: destinationOf6(want['destination']) })),
+  codeplugs: eachValue(document['codeplugs'], codeplugOf6),
+  written: eachValue(document['written'], codeplugOf6),
+  profiles: profilesOf6(document['sites'], document['profiles']),
+  shared: byMode((mode) => MODE_DATA[mode].upgrade.shared({ roomBook })),
+});
+
 /** `steps[n]` turns version n into n + 1. */
-const STEPS: Readonly<Record<number, UpgradeStep>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4, 4: toVersion5 };
+const STEPS: Readonly<Record<number, UpgradeStep>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4, 4: toVersion5, 5: toVersion6 };
+
+/** Fills in the blocks of modes that were not known when a document was written: nothing was said of them. */
+function withEveryMode(document: Document): Document {
+  const lacks = (holder: unknown) => isObject(holder) && MODE_IDS.some((mode) => !(mode in holder));
+  const filled = (holder: Document, blank: (mode: ModeId) => unknown, modes: readonly ModeId[] = MODE_IDS): Document => ({
+    ...Object.fromEntries(modes.filter((mode) => !(mode in holder)).map((mode) => [mode, blank(mode)])),
+    ...holder,
+  });
+  if (!lacks(document['shared'])) return document;
+  const blankCodeplug = (mode: ModeId) => MODE_DATA[mode].blanks.codeplug();
+  const values = newProfileValues();
+  const base = (profile: Document): Document => {
+    const { set } = profile;
+    if (profile['baseId'] !== null || !isObject(set)) return profile;
+    const there = Array.isArray(set['carriage']) ? (set['carriage'] as Carriage[]) : [];
+    const fresh = values.carriage.filter(({ air }) => !there.some((one) => isObject(one) && one['air'] === air && one['network'] === air));
+    return { ...profile, set: { ...filled(set, (mode) => structuredClone(values[mode as (typeof NETWORK_MODE_IDS)[number]]), NETWORK_MODE_IDS), carriage: [...there, ...fresh] } };
+  };
+  return {
+    ...document,
+    shared: filled(document['shared'] as Document, (mode) => MODE_DATA[mode].blanks.shared()),
+    radios: eachRow(document['radios'], (radio) => filled(radio, () => null)),
+    sites: eachRow(document['sites'], (site) => filled(site, () => null)),
+    codeplugs: eachValue(document['codeplugs'], (codeplug) => filled(codeplug, blankCodeplug)),
+    written: eachValue(document['written'], (codeplug) => filled(codeplug, blankCodeplug)),
+    profiles: eachRow(document['profiles'], base),
+  };
+}
 
 export class UpgradeError extends Error {
   constructor(
@@ -112,5 +204,5 @@ export function upgradePlan(raw: unknown, steps = STEPS, current: number = PLAN_
     if (!step) throw new UpgradeError('/formatVersion', `version ${version}`, `a version with a known way to ${version + 1}`);
     document = { ...step(document), formatVersion: version + 1 };
   }
-  return document;
+  return current === PLAN_FORMAT_VERSION ? withEveryMode(document) : document;
 }

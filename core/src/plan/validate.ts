@@ -3,11 +3,13 @@
  * Used by the server and the command line; a browser under a strict content policy cannot run it (it compiles code).
  */
 import { Ajv2020 } from 'ajv/dist/2020.js';
+import { dataOf, MODE_IDS } from './modes';
 import { toPointer } from './patches';
+import { recordsOf } from './records';
 import { brokenReferences, tablesOf } from './references';
 import { PLAN_SCHEMA } from './schema';
 import { type Problem, problemsOf, show } from './problem';
-import type { Plan } from './types';
+import type { NetworkModeId, Plan } from './types';
 import { UpgradeError, upgradePlan } from './upgrade';
 
 export type Validated = { plan: Plan; problems: [] } | { plan: null; problems: Problem[] };
@@ -20,20 +22,28 @@ const matches = ajv.compile<Plan>(PLAN_SCHEMA);
 /** Keys of tables must be the ids of their rows; the schema cannot say so. */
 function idProblems(plan: Plan): Problem[] {
   const problems: Problem[] = [];
-  const checkTable = (table: { byId: Record<string, { id: string }> }, path: string[]) => {
+  const checkTable = (table: { byId: Record<string, { id: string }> }, path: readonly string[]) => {
     for (const [key, row] of Object.entries(table.byId)) {
       if (row.id !== key) problems.push({ pointer: toPointer([...path, 'byId', key, 'id']), found: show(row.id), expected: show(key) });
     }
   };
   for (const kind of ['radios', 'sites', 'networks', 'wants'] as const) checkTable(plan[kind], [kind]);
+  checkTable(plan.profiles, ['profiles']);
   for (const [id, network] of Object.entries(plan.networks.byId)) {
     for (const [name, table] of tablesOf(network)) checkTable(table, ['networks', 'byId', id, name]);
   }
-  for (const [id, profile] of Object.entries(plan.profiles)) checkTable(profile.dmr.rules, ['profiles', id, 'dmr', 'rules']);
-  for (const kind of ['categories', 'entries'] as const) checkTable(plan.roomBook[kind], ['roomBook', kind]);
+  for (const mode of MODE_IDS) {
+    const { sharedTables, profileTables } = dataOf(mode).references;
+    for (const [name, table] of sharedTables(plan.shared[mode])) checkTable(table, ['shared', mode, name]);
+    for (const { id, set } of Object.values(plan.profiles.byId)) {
+      const block = set[mode as NetworkModeId];
+      if (block && profileTables) for (const [name, table] of profileTables(block)) checkTable(table, ['profiles', 'byId', id, 'set', mode, name]);
+    }
+  }
   for (const of of ['codeplugs', 'written'] as const) {
     for (const [id, codeplug] of Object.entries(plan[of])) {
-      for (const kind of ['channels', 'zones', 'contacts', 'receiveLists', 'rooms'] as const) checkTable(codeplug[kind], [of, id, kind]);
+      for (const kind of ['channels', 'zones'] as const) checkTable(codeplug[kind], [of, id, kind]);
+      for (const { path, table } of recordsOf(codeplug)) checkTable(table, [of, id, ...path]);
     }
   }
   return problems;

@@ -1,14 +1,17 @@
 /** The ordered steps to carry a plan out. The order is common practice: identity, back-up, radio, one network, test, the next network, test. */
+import type { CodeplugModes } from '../codeplug/mode-codeplug';
 import { reprogramming } from '../compare/written';
-import { formatId } from '../modes/dmr/addresses';
-import { needsDmrId } from '../modes/dmr/networks';
-import { MODES } from '../modes/registry';
 import type { PlanIndex } from '../path/types';
+import { recordsOf } from '../plan/records';
 import { hotspotsOf, repeatersOf } from '../plan/sites';
 import { rows } from '../plan/table';
-import type { Plan } from '../plan/types';
-import { formatMHz } from '../radio-math/quantities';
+import type { ModeId } from '../plan/types';
+import { formatMHz } from '../units/quantities';
+import type { ModeRunSheet } from './mode-run-sheet';
 import type { Step } from './step';
+
+/** The modes as they are handed in. */
+export type RunSheetModes = CodeplugModes & Readonly<Record<ModeId, { runSheet: ModeRunSheet }>>;
 
 /** `12 channels, 12 contacts and 1 receive list`; what there is none of is left out. */
 function listed(counts: readonly [number, string][]): string {
@@ -16,7 +19,7 @@ function listed(counts: readonly [number, string][]): string {
   return words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 }
 
-function hotspotSteps(plan: Plan): Step[] {
+function hotspotSteps({ plan, profile }: PlanIndex, modes: RunSheetModes): Step[] {
   return hotspotsOf(plan).map((site) => ({
     id: `hotspot-${site.id}`,
     title: `Set up hotspot ${site.name}`,
@@ -24,30 +27,39 @@ function hotspotSteps(plan: Plan): Step[] {
       'Save a copy of its present settings or its card first.',
       'Change the default password of its settings page; keep the page off the open internet.',
       `Set receive and transmit to ${formatMHz(site.rxHz)} MHz. Transmit only where your licence and your national rules allow.`,
-      ...Object.values(MODES).flatMap((mode) => mode.runSheet.hotspot(plan, site)),
+      ...Object.values(modes).flatMap((mode) => mode.runSheet.hotspot(plan, site, profile(site.id)!)),
       'Apply the settings section by section; give it about 70 s to start again.',
     ],
     proof: 'Its settings page shows the frequency and the mode you set.',
   }));
 }
 
-function radioSteps(index: PlanIndex): Step[] {
+/** What must be entered into a radio: everything, or what changed since it was last written. */
+function entering(index: PlanIndex, modes: RunSheetModes, radioId: string): string {
+  const codeplug = index.plan.codeplugs[radioId]!;
+  if (!index.plan.written[radioId]) {
+    const records = recordsOf(codeplug).map(({ kind, table }): [number, string] => [table.order.length, kind.what]);
+    return `Enter ${listed([...records, [codeplug.channels.order.length, 'channel'], [codeplug.zones.order.length, 'zone']])} from its table.`;
+  }
+  const changes = reprogramming(index, modes, radioId);
+  if (!changes) return 'Nothing: it holds what is planned.';
+  const records = changes.records.map(({ what, changes: rows }): [number, string] => [rows.length, what]);
+  return `Enter what changed since it was last written: ${listed([[changes.channels.length, 'channel'], ...records])}; the list says which.`;
+}
+
+function radioSteps(index: PlanIndex, modes: RunSheetModes): Step[] {
   const { plan } = index;
   return rows(plan.radios).flatMap((radio): Step[] => {
-    const codeplug = plan.codeplugs[radio.id]!;
-    if (codeplug.channels.order.length === 0) return [];
-    const changes = reprogramming(index, radio.id);
-    const written = plan.written[radio.id];
-    const enter = written
-      ? changes
-        ? `Enter what changed since it was last written: ${listed([[changes.channels.length, 'channel'], [changes.contacts.length, 'contact'], [changes.receiveLists.length, 'receive list'], [changes.zones.length, 'zone'], [changes.rooms.length, 'room']])}; the list says which.`
-        : 'Nothing: it holds what is planned.'
-      : `Enter ${listed([[codeplug.contacts.order.length, 'contact'], [codeplug.receiveLists.order.length, 'receive list'], [codeplug.channels.order.length, 'channel'], [codeplug.zones.order.length, 'zone'], [codeplug.rooms.order.length, 'room']])} from its table.`;
+    if (plan.codeplugs[radio.id]!.channels.order.length === 0) return [];
     return [
       {
         id: `radio-${radio.id}`,
         title: `Write ${radio.name}`,
-        todo: ['Read the radio and keep the file: it is the way back.', ...Object.values(MODES).flatMap((mode) => mode.runSheet.radio(plan, radio)), enter],
+        todo: [
+          'Read the radio and keep the file: it is the way back.',
+          ...Object.values(modes).flatMap((mode) => mode.runSheet.radio(plan, radio)),
+          entering(index, modes, radio.id),
+        ],
         proof: 'Reading it back gives the same table. Then mark it as written here.',
       },
     ];
@@ -73,19 +85,24 @@ function repeaterSteps({ plan, paths }: PlanIndex): Step[] {
   ];
 }
 
-export function runSheet(index: PlanIndex): Step[] {
+export function runSheet(index: PlanIndex, modes: RunSheetModes): Step[] {
   const { plan } = index;
-  const { callSign, dmrId } = plan.station;
+  const callSign = `Call sign ${plan.station.callSign || 'not entered yet'}`;
+  const others = Object.values(modes).map((mode) => mode.runSheet.identity?.(plan) ?? '').filter(Boolean);
   return [
     {
       id: 'identity',
       title: 'Your identity',
-      todo: [needsDmrId(plan) || dmrId !== null ? `Call sign ${callSign || 'not entered yet'}, DMR ID ${dmrId === null ? 'not entered yet' : formatId(dmrId)}: compare both with your licence and your registration.` : `Call sign ${callSign || 'not entered yet'}: compare it with your licence.`],
+      todo: [
+        others.length > 0
+          ? `${[callSign, ...others].join(', ')}: compare ${others.length === 1 ? 'both' : 'all'} with your licence and your registration.`
+          : `${callSign}: compare it with your licence.`,
+      ],
       proof: 'It is the same, character by character.',
     },
-    ...hotspotSteps(plan),
-    ...radioSteps(index),
-    ...Object.values(MODES).flatMap((mode) => mode.runSheet.steps(index)),
+    ...hotspotSteps(index, modes),
+    ...radioSteps(index, modes),
+    ...Object.values(modes).flatMap((mode) => mode.runSheet.steps(index)),
     ...repeaterSteps(index),
   ];
 }

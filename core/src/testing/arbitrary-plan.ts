@@ -2,13 +2,15 @@
 import fc from 'fast-check';
 import { edit } from '../plan/edit';
 import { dmrChannels } from '../modes/dmr/channel';
-import { carryOut } from '../build/build';
+import { carryOut } from '../registries/builder';
 import { isDstar } from '../modes/dstar/channel';
 import { furnishDstar } from './sample-dstar';
 import { furnishP25 } from './sample-p25';
 import { furnishRooms, roomAt } from './sample-rooms';
 import { removeRow, rows } from '../plan/table';
-import type { Hotspot, Plan } from '../plan/types';
+import { setPair } from '../plan/carriage';
+import type { Plan } from '../plan/types';
+import { profileOf } from './profile-of';
 import { fmChannel, headChannel, repeaterOf, sitesPlan } from './sample-sites';
 import { bothNetworks } from './sample-routes';
 import { dmrNetwork } from '../modes/dmr/networks';
@@ -132,13 +134,12 @@ const changes = fc.record({
 
 function disturbRooms(plan: Plan, { callSign, site, mixed, startRoom, able, on, gone, channels }: Changes['rooms']): void {
   plan.radios.byId['r3']!.c4fm!.callSign = callSign;
-  const home = plan.sites.byId['s1'] as Hotspot;
+  const home = plan.sites.byId['s1']!;
   home.c4fm = { ...site, networkIds: [...site.networkIds] };
-  home.crossings = able ? ['c4fm-dmr'] : [];
-  plan.profiles['s1']!.crossings = on ? ['c4fm-dmr'] : [];
-  plan.profiles['s1']!.c4fm.startRoom = startRoom;
+  setPair(profileOf(plan, 's1'), 'c4fm', 'dmr', { able, on });
+  profileOf(plan, 's1').c4fm.startRoom = startRoom;
   if (!mixed) plan.sites.byId['rp5']!.fm = null;
-  const targets = { nowhere: null, 'at DMR': { kind: 'group', networkId: 'n1', groupId: 'g1' } } as const;
+  const targets = { nowhere: null, 'at DMR': { mode: 'dmr', kind: 'group', networkId: 'n1', groupId: 'g1' } } as const;
   rows(plan.codeplugs['r3']!.channels).filter((one) => one.mode === 'c4fm').forEach((channel, at) => {
     const one = channels[at];
     if (!one) return;
@@ -155,7 +156,7 @@ function disturbRooms(plan: Plan, { callSign, site, mixed, startRoom, able, on, 
 function disturbP25(plan: Plan, { unitId, nac, networkIds, unlink, startGroup, gone, channels }: Changes['p25']): void {
   plan.radios.byId['r4']!.p25!.unitId = unitId;
   plan.sites.byId['rp6']!.p25 = { nac, networkIds: [...networkIds] };
-  plan.profiles['s1']!.p25.startGroup = startGroup;
+  profileOf(plan, 's1').p25.startGroup = startGroup;
   const network = plan.networks.byId['p1']!;
   if (network.mode === 'p25') network.special.unlink = unlink;
   rows(plan.codeplugs['r4']!.channels).filter((one) => one.mode === 'p25').forEach((channel, at) => {
@@ -169,13 +170,13 @@ function disturbP25(plan: Plan, { unitId, nac, networkIds, unlink, startGroup, g
 }
 
 function disturb(plan: Plan, routes: string): void {
-  const { rules, logins } = plan.profiles['s1']!.dmr;
+  const { rules, logins } = profileOf(plan, 's1').dmr;
   if (routes === 'shuffled') rules.order.unshift(rules.order.pop()!);
   else if (routes === 'no private') removeRow(rules, 'r-n1-private');
   else if (routes === 'no catch-all') removeRow(rules, 'r-n1-rest');
   else if (routes === 'no reply') rules.byId['r-n1-group']!.reply = false;
   else if (routes === 'first off') logins['n1']!.enabled = false;
-  else if (routes === 'selection off') plan.profiles['s1']!.dmr.selection = 'one';
+  else if (routes === 'selection off') profileOf(plan, 's1').dmr.selection = 'one';
 }
 
 type Changes = typeof changes extends fc.Arbitrary<infer T> ? T : never;
@@ -203,7 +204,7 @@ function disturbDstar(plan: Plan, { my, suffix, site, start, automatic, gone, ch
   Object.assign(plan.radios.byId['r2']!.dstar!, { my, suffix });
   Object.assign(plan.sites.byId['s1']!.dstar!, { cable: site.cable, module: site.module });
   plan.sites.byId['rp4']!.dstar!.families = site.families && [...site.families];
-  plan.profiles['s1']!.dstar = { startLink: start && { ...start }, automatic };
+  profileOf(plan, 's1').dstar = { startLink: start && { ...start }, automatic };
   rows(plan.codeplugs['r2']!.channels).filter(isDstar).forEach((channel, at) => {
     const one = channels[at];
     if (!one) return;
@@ -227,8 +228,8 @@ export const arbitraryPlan: fc.Arbitrary<Plan> = changes.map((change) => {
     Object.assign(plan.station, { callSign: change.callSign, dmrId: change.dmrId });
     Object.assign(plan.radios.byId['r1']!.dmr!, { id: change.radioId, hearsOwnGroup: change.hearsOwnGroup });
     Object.assign(plan.sites.byId['s1']!, { rxHz: change.siteHz, txHz: change.siteHz, distanceM: change.distanceM, dmr: { colorCode: change.siteColorCode, carries: null } });
-    const profile = plan.profiles['s1']!;
-    profile.modes.dmr = change.dmrOn;
+    const profile = profileOf(plan, 's1');
+    setPair(profile, 'dmr', 'dmr', { on: change.dmrOn });
     const login = profile.dmr.logins['n1']!;
     if (change.login === 'gone') profile.dmr.logins = {};
     else if (change.login === 'off') login.enabled = false;
@@ -248,8 +249,9 @@ export const arbitraryPlan: fc.Arbitrary<Plan> = changes.map((change) => {
     if (change.bare) plan.codeplugs['r1']!.zones = { byId: {}, order: [] };
   };
   const routed = (plan: Plan): void => {
-    if (change.statics && plan.profiles['s1']!.dmr.logins['n1']) plan.profiles['s1']!.dmr.logins['n1'].staticGroupIds = ['g1', 'g2'];
-    if (change.routes === 'none' || !plan.profiles['s1']!.dmr.logins['n1']?.enabled) return;
+    const login = profileOf(plan, 's1').dmr.logins['n1'];
+    if (change.statics && login) login.staticGroupIds = ['g1', 'g2'];
+    if (change.routes === 'none' || !login?.enabled) return;
     bothNetworks(plan);
     disturb(plan, change.routes);
   };

@@ -6,7 +6,7 @@ import { describe, expect, it } from 'vitest';
 import type { Check, Finding } from '../checks/check';
 import { explain } from '../checks/explain';
 import { runChecks } from '../checks/run';
-import { indexPlan } from '../path/plan-index';
+import { planIndex } from '../registries/modes';
 import { editByPatches, type Recipe } from '../plan/edit';
 import type { Plan } from '../plan/types';
 import { validatePlan } from '../plan/validate';
@@ -34,7 +34,7 @@ export interface InvalidCase {
 }
 
 function findingsOf(check: Check, plan: Plan): Finding[] {
-  return runChecks(indexPlan(plan, { today: TODAY }), [check]);
+  return runChecks(planIndex(plan, { today: TODAY }), [check]);
 }
 
 type MakePlan = (change?: Recipe) => Plan;
@@ -79,7 +79,7 @@ export function testCheck(check: Check, { plan: make = samplePlan, ...cases }: {
       const found = findingsOf(check, plan);
       expect(found.map(({ message, pointer }) => ({ message, pointer }))).toEqual(expected.map(({ message, pointer }) => ({ message, pointer })));
       found.forEach((finding, at) => {
-        const words = explain(finding);
+        const words = explain(check, finding);
         expect([words.what, ...words.fixLabels].join(' '), 'a placeholder was left empty').not.toMatch(/[{}]|undefined/);
         if (expected[at]!.says !== undefined) expect(words.what).toBe(expected[at]!.says);
         const fixes = Object.entries(expected[at]!.fixes ?? {});

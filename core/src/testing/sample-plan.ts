@@ -1,20 +1,23 @@
 /** A small plan in which everything agrees: one handheld, one hotspot, one network, three groups and echo. */
-import { carryOut } from '../build/build';
+import { carryOut } from '../registries/builder';
 import { isDmr } from '../modes/dmr/channel';
-import { emptyPlan, newHotspot, newLogin, newNetwork, newProfile, newRadio, newServer } from '../plan/create';
+import { emptyPlan, newNetwork, newRadio, newServer } from '../plan/create';
+import { addHotspot } from '../plan/hotspot';
+import { newLogin } from '../plan/modes/dmr/blanks';
 import { edit, type Recipe } from '../plan/edit';
 import { putRow, tableOf } from '../plan/table';
-import type { TalkGroup } from '../modes/dmr/types';
+import type { TalkGroup } from '../plan/modes/dmr/types';
 import type { ChannelOf, Plan } from '../plan/types';
+import { profileOf } from './profile-of';
 
 export const SAMPLE_ID = 9_992_417;
 
 const furnish: Recipe = (plan) => {
   Object.assign(plan.station, { callSign: 'QO3VES', operator: 'Vesna Torrow', dmrId: SAMPLE_ID, place: 'Hask' });
-  putRow(plan.radios, newRadio('r1', 'Handheld', SAMPLE_ID));
-  putRow(plan.sites, newHotspot('s1', 'Home', 439_125_000, 1));
+  putRow(plan.radios, newRadio('r1', 'Handheld', ['dmr', 'fm'], plan.station));
+  addHotspot(plan, 's1', 'Home', 439_125_000, ['dmr']);
   putRow(plan.networks, {
-    ...newNetwork('n1', 'Lantern'),
+    ...newNetwork('dmr', 'n1', 'Lantern'),
     servers: tableOf([newServer('srv', 'Merrin', 'merrin.lantern.example')]),
     groups: tableOf<TalkGroup>([
       { id: 'g1', name: 'Hask Wide', number: 417, category: 'local' },
@@ -22,9 +25,11 @@ const furnish: Recipe = (plan) => {
       { id: 'g3', name: 'Ferry Net', number: 591, category: 'region' },
     ]),
   });
-  plan.profiles['s1'] = { ...newProfile(), dmr: { ...newProfile().dmr, logins: { n1: { ...newLogin(), serverId: 'srv', suffix: 3, password: 'practice' } } }, adminPassword: 'changed' };
-  for (const groupId of ['g1', 'g2', 'g3']) putRow(plan.wants, { id: `w-${groupId}`, destination: { kind: 'group', networkId: 'n1', groupId }, radioId: 'r1', siteId: 's1' });
-  putRow(plan.wants, { id: 'w-echo', destination: { kind: 'special', networkId: 'n1', special: 'echo' }, radioId: 'r1', siteId: 's1' });
+  const profile = profileOf(plan, 's1');
+  profile.adminPassword = 'changed';
+  profile.dmr.logins = { n1: { ...newLogin(), serverId: 'srv', suffix: 3, password: 'practice' } };
+  for (const groupId of ['g1', 'g2', 'g3']) putRow(plan.wants, { id: `w-${groupId}`, destination: { mode: 'dmr', kind: 'group', networkId: 'n1', groupId }, radioId: 'r1', siteId: 's1' });
+  putRow(plan.wants, { id: 'w-echo', destination: { mode: 'dmr', kind: 'special', networkId: 'n1', special: 'echo' }, radioId: 'r1', siteId: 's1' });
 };
 
 export function samplePlan(change: Recipe = () => undefined): Plan {

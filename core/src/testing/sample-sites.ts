@@ -1,5 +1,5 @@
 /** The sample with three repeaters: two of DMR with groups on their slots, one of FM with a tone; wanted, built, whole. */
-import { carryOut } from '../build/build';
+import { carryOut } from '../registries/builder';
 import { newRepeater, NO_LISTING } from '../plan/create';
 import { edit, type Recipe } from '../plan/edit';
 import { putRow } from '../plan/table';
@@ -21,11 +21,11 @@ const furnish: Recipe = (plan) => {
   const ellery = newRepeater('rp3', 'Port Ellery', 145_687_500, 145_087_500, { ...NO_LISTING, callSign: 'QO1ELY', module: 'C', position: { lat: 46.689, lon: -33.471 }, list });
   ellery.fm = { toneIn: '110.9', toneOut: null, widthHz: 12_500 };
   for (const repeater of [head, mast, ellery]) putRow(plan.sites, repeater);
-  const want = (id: string, siteId: string, groupId: string) => putRow(plan.wants, { id, destination: { kind: 'group', networkId: 'n1', groupId }, radioId: 'r1', siteId });
+  const want = (id: string, siteId: string, groupId: string) => putRow(plan.wants, { id, destination: { mode: 'dmr', kind: 'group', networkId: 'n1', groupId }, radioId: 'r1', siteId });
   want('w-head-g1', 'rp1', 'g1');
   want('w-head-g2', 'rp1', 'g2');
   want('w-mast-g1', 'rp2', 'g1');
-  putRow(plan.wants, { id: 'w-fm', destination: { kind: 'local', mode: 'fm' }, radioId: 'r1', siteId: 'rp3' });
+  putRow(plan.wants, { id: 'w-fm', destination: { mode: 'fm', kind: 'local' }, radioId: 'r1', siteId: 'rp3' });
 };
 
 /** Three hotspot groups, echo, and four channels through the repeaters. */

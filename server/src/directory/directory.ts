@@ -1,11 +1,11 @@
 /** Imported lists of sites, and what is near. A list goes in whole or not at all. */
 import { randomUUID } from 'node:crypto';
 import type { DataSource } from 'typeorm';
-import { type NearestIndex, nearestIndex } from '@relay/core/geo/nearest';
+import { type NearestIndex, nearestIndex } from '@relay/core/units/geo/nearest';
 import { type CorrectableField, correct, CORRECTIONS, type ListDifference, differenceOf, siteKey } from '@relay/core/lists/corrections';
 import type { Correction, FiledSite, ListSummary, NearSite, SiteCorrection, SiteMap, Trip } from '@relay/core/lists/filed';
 import { type ColumnField, LISTED_MODES, type ListedMode, type ListedSite } from '@relay/core/lists/types';
-import { bandByName } from '@relay/core/radio-math/bands';
+import { bandByName } from '@relay/core/units/bands';
 import type { Position } from '@relay/core/plan/types';
 import { InvalidRequest, NotFound } from '../errors';
 import { insertSites } from './insert';

@@ -3,10 +3,11 @@
  * the next is read. What crosses between the threads are texts ready for the database, not objects.
  */
 import { createHash } from 'node:crypto';
-import { guessColumns, asColumn } from '@relay/core/lists/columns';
+import { asColumn } from '@relay/core/lists/columns';
+import { guessColumns, siteReader } from '@relay/core/registries/lists';
 import { saidOf, siteKey } from '@relay/core/lists/corrections';
 import { readRaw, signatureOf } from '@relay/core/lists/raw';
-import { SiteReader } from '@relay/core/lists/read-sites';
+import type { SiteReader } from '@relay/core/lists/read-sites';
 import type { Column, ColumnField, ListedSite, RawList } from '@relay/core/lists/types';
 import type { ReadFinding } from '@relay/core/formats/format';
 
@@ -108,7 +109,7 @@ export class ListReading {
     const fields = fieldsFor(signature);
     const columns = fields ? fields.map((field, at) => (guessed[at]?.field === field ? guessed[at] : asColumn(this.raw, at, field))) : guessed;
     const { header, rows, layout } = this.raw;
-    this.reader = new SiteReader(columns);
+    this.reader = siteReader(columns);
     this.head = { layout, headed: header !== null, header, signature, columns, sample: rows.slice(0, SAMPLE_ROWS).map((row) => row.cells), lines: rows.length };
   }
 

@@ -1,7 +1,7 @@
 /** Bodies of the API as JSON Schema; `openapi.ts` publishes the same objects. */
 import { CORRECTABLE } from '@relay/core/lists/corrections';
 import { LISTED_MODES } from '@relay/core/lists/types';
-import { BAND_NAMES } from '@relay/core/radio-math/bands';
+import { BAND_NAMES } from '@relay/core/units/bands';
 
 const UUID = { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' };
 const LINE = { type: 'string', maxLength: 200, pattern: '^[^\\u0000-\\u001f\\u007f\\ud800-\\udfff]*$' };

@@ -1,10 +1,10 @@
 /** Lists of sites: look, import, forget; and what is near. */
 import Router from '@koa/router';
 import type { Context } from 'koa';
-import { COLUMN_FIELDS } from '@relay/core/lists/columns';
+import { COLUMN_FIELDS } from '@relay/core/registries/lists';
 import { CORRECTABLE, type CorrectableField, CORRECTIONS } from '@relay/core/lists/corrections';
 import { LISTED_MODES, type ColumnField } from '@relay/core/lists/types';
-import { BAND_NAMES } from '@relay/core/radio-math/bands';
+import { BAND_NAMES } from '@relay/core/units/bands';
 import type { Directory, SiteFilter, TripQuery } from '../directory/directory';
 import { type ListReader, readList } from '../directory/reader';
 import { withProgress } from '../http/progress';

@@ -2,7 +2,7 @@
 /** The relay line of the selection under every editor. Agreement shows it full size itself. */
 import { ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { PathPanel } from '../parts';
+import { PathPanel } from '../panels';
 import { usePlanStore } from '../sync/plan-store';
 
 const store = usePlanStore();
@@ -23,7 +23,7 @@ const folded = ref(false);
   position: relative;
   padding: 10px 20px 8px;
   background: var(--raised);
-  border-top: 1px solid #c9c4b6;
+  border-top: 1px solid var(--rule);
 }
 
 .fold {

@@ -65,7 +65,7 @@ const stops = computed(() => STOPS.map((stop) => ({ ...stop, bead: store.plan ? 
   height: 17px;
   margin-top: 2px;
   background: var(--paper);
-  border: 2px solid #a9a595;
+  border: 2px solid var(--edge);
   border-radius: 50%;
 }
 

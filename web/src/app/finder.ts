@@ -1,8 +1,8 @@
 /** What "find anything" finds: by every word typed, in names, numbers and titles. */
 import type { Agreement } from '@relay/core/agreement/agreement';
-import { CHECKS } from '@relay/core/checks/registry';
-import { modeOf } from '@relay/core/modes/registry';
-import { formatMHz } from '@relay/core/radio-math/quantities';
+import { CHECKS } from '@relay/core/registries/checks';
+import { modeOf } from '@relay/core/registries/modes';
+import { formatMHz } from '@relay/core/units/quantities';
 import { hotspotsOf } from '@relay/core/plan/sites';
 import { rows } from '@relay/core/plan/table';
 import type { Plan } from '@relay/core/plan/types';
@@ -22,7 +22,7 @@ function everything(plan: Plan, planId: string, agreement: Agreement | null): Fo
   const params = { planId };
   const places = new Map(agreement?.channels.map((one) => [`${one.radioId}/${one.channelId}`, one.place]));
   const channels = rows(plan.radios).flatMap((radio) =>
-    rows(plan.codeplugs[radio.id]!.channels).map((channel): Found => ({ id: `c-${radio.id}-${channel.id}`, kind: 'channel', title: channel.name, detail: [radio.name, modeOf(channel.mode).build.contact(channel)?.number, places.get(`${radio.id}/${channel.id}`)].filter(Boolean).join(' · '), to: { name: 'codeplugs', params: { ...params, radioId: radio.id }, query: { channel: channel.id } } })),
+    rows(plan.codeplugs[radio.id]!.channels).map((channel): Found => ({ id: `c-${radio.id}-${channel.id}`, kind: 'channel', title: channel.name, detail: [radio.name, modeOf(channel.mode).cross?.asked(channel), places.get(`${radio.id}/${channel.id}`)].filter(Boolean).join(' · '), to: { name: 'codeplugs', params: { ...params, radioId: radio.id }, query: { channel: channel.id } } })),
   );
   const groups = rows(plan.networks).flatMap((network) =>
     modeOf(network.mode).destinations(network).map((one): Found => ({ id: `d-${network.id}-${one.address}`, kind: 'destination', title: one.name, detail: `${network.name} · ${one.address}`, to: { name: 'wants', params, query: { find: one.name } } })),

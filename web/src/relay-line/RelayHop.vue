@@ -26,7 +26,7 @@ const saidClass = ({ has, expects }: Pair) => ({ mono: has !== expects, soft: ha
     <table v-if="large && hop.pairs.length" class="pairs">
       <thead class="visually-hidden"><tr><th scope="col">Setting</th><th scope="col">Has</th><th scope="col">Expects</th></tr></thead>
       <tbody>
-        <tr v-for="pair in hop.pairs" :key="pair.key" :class="`is-${pair.state === 'whole' ? 'plain' : pair.state}`">
+        <tr v-for="pair in hop.pairs" :key="pair.fact.key" :class="`is-${pair.state === 'whole' ? 'plain' : pair.state}`">
           <th scope="row">{{ pair.name }}</th>
           <td v-if="isLong(pair)" colspan="2" class="long"><span class="mono">{{ pair.has }}</span> <span :class="saidClass(pair)">{{ said(pair) }}</span></td>
           <template v-else>
@@ -37,7 +37,7 @@ const saidClass = ({ has, expects }: Pair) => ({ mono: has !== expects, soft: ha
       </tbody>
     </table>
     <template v-else>
-    <span v-for="pair in hop.pairs" :key="pair.key" class="pair" :class="`is-${pair.state === 'whole' ? 'plain' : pair.state}`">
+    <span v-for="pair in hop.pairs" :key="pair.fact.key" class="pair" :class="`is-${pair.state === 'whole' ? 'plain' : pair.state}`">
       {{ pair.name }} <span class="mono">{{ pair.has }}</span><template v-if="pair.state !== 'whole' && pair.expects !== pair.has">, expects <span class="mono">{{ pair.expects }}</span></template>
     </span>
     </template>
@@ -191,11 +191,11 @@ const saidClass = ({ has, expects }: Pair) => ({ mono: has !== expects, soft: ha
 
 .hop--pale .bead {
   background: var(--raised);
-  border: 2px solid #a9a595;
+  border: 2px solid var(--edge);
 }
 
 .hop--pale .bead--broken::after {
-  background: #a9a595;
+  background: var(--edge);
 }
 
 .hop--pale .title,

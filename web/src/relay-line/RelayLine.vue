@@ -36,7 +36,7 @@ const reply = computed(() => drawing(props.view.reply));
           <path v-if="part.before === 'gap'" :d="`M${i * 200 + 156} 1 l7 4 l-7 4 l7 4`" class="zigzag" />
         </template>
       </svg>
-      <span :class="`is-${view.reply.verdict}`">{{ view.reply.words.replace('Reply: ', '') }}</span>
+      <span :class="`is-${view.reply.verdict}`">{{ view.reply.words }}</span>
     </div>
   </div>
 </template>

@@ -53,7 +53,7 @@ const words = () => (props.verdict === 'whole' ? 'whole' : `${props.replyOnly ? 
 
 .after {
   fill: var(--raised);
-  stroke: #a9a595;
+  stroke: var(--edge);
   stroke-width: 1.5;
 }
 

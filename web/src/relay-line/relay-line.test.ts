@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
 import { describePath } from '@relay/core/path/describe';
-import { indexPlan } from '@relay/core/path/plan-index';
+import { planIndex } from '@relay/core/registries/modes';
 import type { Recipe } from '@relay/core/plan/edit';
 import { channelOf, samplePlan } from '@relay/core/testing/sample-plan';
 import { drawing } from './drawing';
@@ -9,7 +9,7 @@ import RelayHop from './RelayHop.vue';
 import RelayStrip from './RelayStrip.vue';
 
 const view = (change: Recipe) => {
-  const { path, context } = indexPlan(samplePlan(change)).paths()[0]!;
+  const { path, context } = planIndex(samplePlan(change)).paths()[0]!;
   return describePath(path, context);
 };
 
@@ -29,7 +29,7 @@ describe('drawing', () => {
   });
 
   it('draws the reply from the far end', () => {
-    const { reply } = view((plan) => { plan.radios.byId['r1']!.dmr!.hearsOwnGroup = false; plan.codeplugs['r1']!.receiveLists.byId['rl-n1-s1']!.groups = [588]; });
+    const { reply } = view((plan) => { plan.radios.byId['r1']!.dmr!.hearsOwnGroup = false; plan.codeplugs['r1']!.dmr.receiveLists.byId['rl-n1-s1']!.groups = [588]; });
     expect(drawing(reply).map((hop) => hop.before)).toEqual(['none', 'solid', 'solid', 'solid', 'solid', 'gap']);
   });
 });

@@ -3,18 +3,17 @@ import type { Remote } from 'comlink';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { Agreement, ExplainedFinding } from '@relay/core/agreement/agreement';
-import type { SiteLink } from '@relay/core/path/types';
 import type { RelayView } from '@relay/core/path/describe';
+import { NO_WORLD, withState, type World } from '@relay/core/path/world';
 import { diff } from '@relay/core/plan/diff';
 import { type Patch, PatchError } from '@relay/core/plan/patches';
 import { editByPatches, type Recipe } from '@relay/core/plan/edit';
 import { lossOnRemoval } from '@relay/core/plan/references';
-import type { Channel, ModeId, Plan } from '@relay/core/plan/types';
+import type { Channel, ModeId, ModeTypes, Plan } from '@relay/core/plan/types';
 import type { Checker } from '../worker/check-worker';
 import { startChecker } from '../worker/checker';
 import { api } from './api';
 import { dropOrphans, markWindow, openWindows, pendingStore, takeOrphans } from './pending-store';
-import { awakeAt, type Keyed } from './awake';
 import { PlanSession, type SaveState } from './session';
 
 export interface Selection {
@@ -30,10 +29,8 @@ export const usePlanStore = defineStore('plan', () => {
   const plan = shallowRef<Plan | null>(null);
   const agreement = shallowRef<Agreement | null>(null);
   const relayView = shallowRef<RelayView | null>(null);
-  /** Groups that the user says were keyed lately, with the time when each falls asleep. */
-  const keyed = ref<Keyed[]>([]);
-  /** What the user says sites are linked to, in this window. */
-  const links = shallowRef<readonly SiteLink[]>([]);
+  /** What is true now beside the plan, as the user says it in this window: links, groups that are awake. */
+  const world = shallowRef<World>(NO_WORLD);
   const selection = ref<Selection | null>(null);
   const saveState = ref<SaveState>('saved');
   const saveDetail = ref('');
@@ -65,29 +62,27 @@ export const usePlanStore = defineStore('plan', () => {
 
   async function refreshRelay(): Promise<void> {
     const chosen = selection.value;
-    const view = chosen && checker && agreement.value ? await checker.relayView(chosen.radioId, chosen.channelId, awakeAt(keyed.value, Date.now()), links.value.map((one) => ({ ...one }))) : null;
+    const view = chosen && checker && agreement.value ? await checker.relayView(chosen.radioId, chosen.channelId, { ...world.value, nowMs: Date.now() }) : null;
     if (chosen === selection.value) relayView.value = view;
   }
 
-  watch([selection, keyed, links], refreshRelay, { deep: true });
+  watch([selection, world], refreshRelay, { deep: true });
   // Minutes pass without anybody touching anything.
   setInterval(() => {
-    if (keyed.value.length > 0) void refreshRelay();
+    if (Object.keys(world.value.sites).length > 0) world.value = { ...world.value, nowMs: Date.now() };
   }, 30_000);
 
-  /** The selected channel was keyed just now: the hotspot’s slot takes its group up and drops the one before. */
+  /** The selected channel was keyed just now: its site does what its mode does then. */
   async function keyUp(): Promise<void> {
-    const { keyedNow } = await import('./keyed');
-    const channel = selectedChannel.value;
-    if (!channel || !plan.value) return;
-    keyed.value = keyedNow(keyed.value, plan.value, channel, Date.now());
+    const chosen = selection.value;
+    if (!chosen || !checker) return;
+    world.value = await checker.keyUp(chosen.radioId, chosen.channelId, world.value, Date.now());
     notice.value = 'Noted: keyed just now.';
   }
 
-  /** What a site is linked to now in a mode, as the user hears it; `undefined` takes it back. */
-  function sayLink(siteId: string, mode: ModeId, to: string | null | undefined): void {
-    const others = links.value.filter((one) => one.siteId !== siteId || one.mode !== mode);
-    links.value = to === undefined ? others : [...others, { siteId, mode, to }];
+  /** What is true of a site in a mode now, as the user hears it; `undefined` takes it back. */
+  function say<M extends ModeId>(siteId: string, mode: M, state: ModeTypes[M]['state'] | undefined): void {
+    world.value = { ...withState(world.value, siteId, mode, state), nowMs: Date.now() };
   }
 
   async function open(id: string): Promise<void> {
@@ -155,8 +150,7 @@ export const usePlanStore = defineStore('plan', () => {
     agreement.value = null;
     selection.value = null;
     notice.value = '';
-    keyed.value = [];
-    links.value = [];
+    world.value = NO_WORLD;
   }
 
   function edit(label: string, recipe: Recipe): Patch[] {
@@ -214,7 +208,7 @@ export const usePlanStore = defineStore('plan', () => {
   return {
     planId, plan, agreement, relayView, selection, selectedChannel, saveState, saveDetail, notice, undoLabel, redoLabel,
     open, close, edit, remove, mend, mendAll, undo, redo,
-    keyed, keyUp, links, sayLink,
+    world, keyUp, say,
     carrying: async () => (checker ? checker.carrying() : null),
     proposals: async () => (checker ? checker.propose() : []),
   };

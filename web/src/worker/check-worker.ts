@@ -1,16 +1,18 @@
 /** Holds a copy of the plan and answers with its agreement, off the page's thread. */
 import { expose } from 'comlink';
 import { agreementOf, type Agreement } from '@relay/core/agreement/agreement';
-import { propose } from '@relay/core/build/build';
-import type { BuildItem } from '@relay/core/build/types';
-import { type Reprogramming, reprogrammingList } from '@relay/core/compare/written';
-import { runSheet } from '@relay/core/run-sheet/run-sheet';
+import { propose } from '@relay/core/registries/builder';
+import type { BuildItem } from '@relay/core/builder/types';
+import type { Reprogramming } from '@relay/core/compare/written';
+import { reprogrammingList, runSheet } from '@relay/core/registries/outputs';
 import type { Step } from '@relay/core/run-sheet/step';
 import { describePath, type RelayView } from '@relay/core/path/describe';
 import { contextOf } from '@relay/core/path/context';
 import { tracePath } from '@relay/core/path/trace';
-import type { AwakeGroup, PlanIndex, SiteLink } from '@relay/core/path/types';
-import { indexPlan } from '@relay/core/path/plan-index';
+import type { PlanIndex } from '@relay/core/path/types';
+import { keyUp } from '@relay/core/path/key-up';
+import type { World } from '@relay/core/path/world';
+import { planIndex } from '@relay/core/registries/modes';
 import { applyPatches, type Patch } from '@relay/core/plan/patches';
 import type { Plan } from '@relay/core/plan/types';
 
@@ -27,7 +29,7 @@ const today = new Date().toISOString().slice(0, 10);
 
 function present(): { plan: Plan; index: PlanIndex } {
   if (!plan) throw new Error('The worker was asked before it was given a plan.');
-  index ??= indexPlan(plan, { today });
+  index ??= planIndex(plan, { today });
   return { plan, index };
 }
 
@@ -47,12 +49,18 @@ const checker = {
     const { plan, index } = present();
     return agreementOf(plan, index);
   },
-  relayView(radioId: string, channelId: string, awake: AwakeGroup[], links: SiteLink[]): RelayView | null {
-    const { index } = present();
+  relayView(radioId: string, channelId: string, world: World): RelayView | null {
+    const index = present().index.with(world);
     const channel = index.plan.codeplugs[radioId]?.channels.byId[channelId];
     if (!channel) return null;
-    const context = contextOf({ ...index, awake, links }, radioId, channel);
+    const context = contextOf(index, radioId, channel);
     return describePath(tracePath(context), context);
+  },
+  /** The world after a channel was keyed. */
+  keyUp(radioId: string, channelId: string, world: World, atMs: number): World {
+    const index = present().index.with(world);
+    const channel = index.plan.codeplugs[radioId]?.channels.byId[channelId];
+    return channel ? keyUp(world, contextOf(index, radioId, channel), atMs) : world;
   },
   carrying(): Carrying {
     const { index } = present();

@@ -1,9 +1,9 @@
 /** The room book: favourite rooms in categories, and how they are dealt into the memories of a radio. */
-import { fitNames } from '../../build/names';
+import { fitNames } from '../../codeplug/names';
 import { freeId, putRow, rows, tableOf } from '../../plan/table';
 import type { Id, Plan, Radio } from '../../plan/types';
 import { type FoundRoom, roomDigits, roomNetwork } from './rooms';
-import type { RoomBookEntry, RoomCategory, RoomMemory, RoomMemoryLimits } from './types';
+import type { RoomBookEntry, RoomCategory, RoomMemory, RoomMemoryLimits } from '../../plan/modes/c4fm/types';
 
 /** What a radio keeps of rooms: memories in categories, else stored DTMF codes as one category; `null` for neither. */
 export function capacityOf({ c4fm, limits }: Radio): RoomMemoryLimits | null {
@@ -18,7 +18,7 @@ export interface BookedRoom extends FoundRoom {
 
 /** The entries of a category, what is used most first; what is used alike by number. */
 export function entriesOf(plan: Plan, categoryId: Id): BookedRoom[] {
-  return rows(plan.roomBook.entries)
+  return rows(plan.shared.c4fm.entries)
     .filter((entry) => entry.categoryId === categoryId)
     .flatMap((entry): BookedRoom[] => {
       const network = roomNetwork(plan, entry.networkId);
@@ -41,7 +41,7 @@ export interface Dealt {
 export function dealRooms(plan: Plan, radio: Radio): Dealt {
   const capacity = capacityOf(radio);
   const dealt: Dealt = { memories: [], left: [] };
-  const categories = rows(plan.roomBook.categories);
+  const categories = rows(plan.shared.c4fm.categories);
   if (!capacity) return { memories: [], left: categories.flatMap((one) => entriesOf(plan, one.id).map(({ room }) => ({ name: room.name, why: `${radio.name} keeps no rooms` }))) };
   const kept: { room: BookedRoom; category: number }[] = [];
   categories.forEach((category, at) => {
@@ -62,13 +62,13 @@ export function dealRooms(plan: Plan, radio: Radio): Dealt {
 /** Puts what is dealt into the radio’s codeplug in a draft. */
 export function putDealt(plan: Plan, radioId: Id): Dealt {
   const dealt = dealRooms(plan, plan.radios.byId[radioId]!);
-  plan.codeplugs[radioId]!.rooms = tableOf(dealt.memories);
+  plan.codeplugs[radioId]!.c4fm.rooms = tableOf(dealt.memories);
   return dealt;
 }
 
 /** Saves a room into a category of a draft: one that is there, or a new one of this name. The same room is kept once. @returns whether it is new in the book */
 export function saveRoom(plan: Plan, { network, room }: FoundRoom, category: RoomCategory): boolean {
-  const { categories, entries } = plan.roomBook;
+  const { categories, entries } = plan.shared.c4fm;
   if (!(category.id in categories.byId)) putRow(categories, category);
   const there = rows(entries).find((one) => one.networkId === network.id && one.roomId === room.id);
   if (there) {

@@ -1,8 +1,8 @@
 /** What the builder makes for a C4FM want: an entry that calls the room, and the one that leaves it. */
-import type { ChannelDraft } from '../../build/types';
+import type { ChannelDraft } from '../../builder/types';
 import { reachOf } from '../../plan/sites';
 import type { Destination, Plan, Site, ValuesOf } from '../../plan/types';
-import type { ModeBuild, ModeCross } from '../mode';
+import type { ModeBuild } from '../../builder/mode-build';
 import { blankChannel } from './channel';
 import { LOCAL, numberFor, targetOf } from './links';
 import { roomDigits, roomNetwork } from './rooms';
@@ -14,7 +14,7 @@ function valuesAt(site: Site, name: string, room: string): ValuesOf<'c4fm'> {
 
 /** One zone a site: rooms and the way out of them are used together. */
 function draft(site: Site, destination: Destination, name: string, room: string, address: string, part = ''): ChannelDraft<'c4fm'> {
-  return { values: valuesAt(site, name, room), destination, ...(part === '' ? {} : { part }), contact: null, address, use: 'talk', networkId: null, siteId: site.id };
+  return { values: valuesAt(site, name, room), destination, title: name, ...(part === '' ? {} : { part }), address, use: 'talk', networkId: null, siteId: site.id };
 }
 
 /** @throws Error when the destination is not in the plan: reference integrity has been broken before. */
@@ -22,7 +22,7 @@ function channels(plan: Plan, site: Site, destination: Destination): ChannelDraf
   if (destination.kind === 'local') return [draft(site, destination, site.name, '', 'C4FM, local')];
   const number = numberFor(plan, destination);
   if (number === null || !('networkId' in destination)) throw new Error(`Want names a destination that the plan does not hold: ${JSON.stringify(destination)}`);
-  const leave = draft(site, { kind: 'disconnect', networkId: destination.networkId }, 'Leave', roomDigits(roomNetwork(plan, destination.networkId)!.disconnect), 'disconnect', 'disconnect');
+  const leave = draft(site, { mode: 'c4fm', kind: 'disconnect', networkId: destination.networkId }, 'Leave', roomDigits(roomNetwork(plan, destination.networkId)!.disconnect), 'disconnect', 'disconnect');
   const target = targetOf(plan, destination);
   if (!target) return [leave];
   const talk = draft(site, destination, target.room.name, number, `room ${number}`);
@@ -34,29 +34,5 @@ function channels(plan: Plan, site: Site, destination: Destination): ChannelDraf
 
 export const build: ModeBuild<'c4fm'> = {
   channels,
-  contact: () => null,
-  receiveList: () => null,
-  withReceiveList: (values) => values,
-  profile: () => undefined,
   worthAChannel: () => ({ destinations: [{ destination: LOCAL.destination, name: '', short: 'C4FM' }], missing: [] }),
-};
-
-/** Only narrow voice crosses; the number of a group is entered like that of a room. */
-export const cross: ModeCross<'c4fm'> = {
-  // Five digits are entered, so that a group comes with zeros before it.
-  asked: (values) => (values.c4fm.room === '' ? '' : String(Number(values.c4fm.room))),
-  most: 99_999,
-  fields: ['room'],
-  asking(site, digits) {
-    const values = valuesAt(site, 'New channel', roomDigits(Number(digits)));
-    return { ...values, c4fm: { ...values.c4fm, voice: 'narrow' } };
-  },
-  entry(plan, destination) {
-    const target = targetOf(plan, destination);
-    return target && { digits: String(target.room.number), name: target.room.name };
-  },
-  lacks(index, site, networkId) {
-    const network = roomNetwork(index.plan, networkId);
-    return network && site.c4fm?.networkIds.includes(networkId) ? [] : [`reach of ${network?.name ?? 'the network'}`];
-  },
 };

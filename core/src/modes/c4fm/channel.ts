@@ -1,12 +1,12 @@
 /** The C4FM fields of a channel: as sheets and files show, read and compare them. */
 import type { ChannelField, Reading } from '../../codeplug/channel-field';
-import { choice } from '../../codeplug/reading';
+import { choice, refused } from '../../codeplug/reading';
 import { toneFields } from '../../codeplug/tone-fields';
 import type { PathContext } from '../../path/types';
 import type { Site, ValuesOf } from '../../plan/types';
-import { GROUP_ID_MAX, GROUP_ID_OPEN, ROOM_DIGITS, ROOM_PATTERN } from './limits';
+import { GROUP_ID_MAX, GROUP_ID_OPEN, ROOM_DIGITS, ROOM_PATTERN } from '../../plan/modes/c4fm/limits';
 import { groupIdText, readGroupId, roomDigits } from './rooms';
-import type { C4fmFactKey, Receive, Voice } from './types';
+import type { C4fmFacts, Receive, Voice } from '../../plan/modes/c4fm/types';
 
 export function isC4fmPath(context: PathContext): context is PathContext<'c4fm'> & PathContext {
   return context.channel.mode === 'c4fm';
@@ -25,16 +25,18 @@ export function blankChannel(site?: Site): ValuesOf<'c4fm'> {
   };
 }
 
-function groupIdField(id: string, title: string, fact: C4fmFactKey, key: 'groupTx' | 'groupRx'): ChannelField<'c4fm'> {
+function groupIdField(id: string, title: string, [order, width]: [number, number], fact: keyof C4fmFacts, key: 'groupTx' | 'groupRx'): ChannelField<'c4fm'> {
   return {
     id,
     title,
     kind: 'text',
-    fact,
+    order,
+    width,
+    facts: [fact],
     show: (one) => groupIdText(one.c4fm[key]),
     read(text) {
       const value = readGroupId(text);
-      return value === null ? { problem: `Found “${text}”, expected a group ID from 00 to ${GROUP_ID_MAX}.` } : { put: (to) => void (to.c4fm[key] = value) };
+      return value === null ? refused(`“${text}”`, `a group ID from 00 to ${GROUP_ID_MAX}`) : { put: (to) => void (to.c4fm[key] = value) };
     },
     copy: (to, from) => (to.c4fm = { ...to.c4fm, [key]: from.c4fm[key] }),
   };
@@ -47,7 +49,7 @@ function readRoom(text: string): Reading<'c4fm'> {
   const digits = text.replace(/\s/g, '');
   if (digits === '' || (/^\d+$/.test(digits) && digits.length === ROOM_DIGITS)) return putRoom(digits);
   const short = /^\d{1,4}$/.test(digits);
-  return { problem: `Found “${text}”, expected the ${ROOM_DIGITS} digits of a room, or nothing.`, ...(short ? { meant: roomDigits(Number(digits)) } : {}) };
+  return refused(`“${text}”`, `the ${ROOM_DIGITS} digits of a room, or nothing`, short ? roomDigits(Number(digits)) : undefined);
 }
 
 const VOICE: Readonly<Record<Voice, Voice>> = { narrow: 'narrow', wide: 'wide' };
@@ -65,20 +67,24 @@ export const fields: readonly ChannelField<'c4fm'>[] = [
     id: 'room',
     title: 'Room',
     kind: 'text',
-    fact: 'room-number',
+    order: 50,
+    width: 76,
+    facts: ['room-number', 'crossing-number'],
     show: (one) => one.c4fm.room,
     read: readRoom,
     copy: (to, from) => (to.c4fm = { ...to.c4fm, room: from.c4fm.room }),
     readStored: (text) => (STORED_ROOM.test(text) ? putRoom(text) : readRoom(text)),
   },
-  groupIdField('group-tx', 'Group sent', 'group-id', 'groupTx'),
-  groupIdField('group-rx', 'Group heard', 'group-id-heard', 'groupRx'),
+  groupIdField('group-tx', 'Group sent', [80, 108], 'group-id', 'groupTx'),
+  groupIdField('group-rx', 'Group heard', [340, 114], 'group-id-heard', 'groupRx'),
   {
     id: 'voice',
     title: 'Voice',
     kind: 'text',
+    order: 90,
+    width: 78,
     options: () => Object.keys(VOICE),
-    fact: 'voice',
+    facts: ['voice'],
     show: (one) => one.c4fm.voice,
     read: (text) => choice(text, VOICE, (to, voice) => (to.c4fm.voice = voice)),
     copy: (to, from) => (to.c4fm = { ...to.c4fm, voice: from.c4fm.voice }),
@@ -87,8 +93,10 @@ export const fields: readonly ChannelField<'c4fm'>[] = [
     id: 'receive',
     title: 'Opens for',
     kind: 'text',
+    order: 100,
+    width: 98,
     options: () => Object.keys(RECEIVE),
-    fact: 'receive',
+    facts: ['receive'],
     show: (one) => one.c4fm.receive,
     read: (text) => choice(text, RECEIVE, (to, receive) => (to.c4fm.receive = receive)),
     copy: (to, from) => (to.c4fm = { ...to.c4fm, receive: from.c4fm.receive }),

@@ -2,7 +2,7 @@
 import type { PathContext } from '../../path/types';
 import { rows } from '../../plan/table';
 import type { ChannelOf, Id } from '../../plan/types';
-import { CONNECT_S } from './limits';
+import { CONNECT_S } from '../../plan/modes/c4fm/limits';
 import { disconnects, targetOf } from './links';
 import { roomDigits } from './rooms';
 
@@ -17,7 +17,7 @@ export interface ConnectStep {
 
 /** Where a radio keeps a number: `category 2, “Isles Evening”`; `null` where it does not. */
 export function memoryOf({ codeplug }: Pick<PathContext, 'codeplug'>, number: string): string | null {
-  const memory = rows(codeplug.rooms).find((one) => one.number === number);
+  const memory = rows(codeplug.c4fm.rooms).find((one) => one.number === number);
   return memory ? `category ${memory.category}, “${memory.name}”` : null;
 }
 

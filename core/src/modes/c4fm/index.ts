@@ -1,11 +1,40 @@
+import { MODE_DATA } from '../../plan/modes';
+import { CHANNEL_WIDTH_HZ } from '../../plan/modes/c4fm/limits';
 import type { Mode } from '../mode';
-import { build, cross } from './build';
+import { build } from './build';
+import { card } from './card';
 import { blankChannel, fields } from './channel';
-import { fresh, knownAs } from './fresh';
-import { CHANNEL_WIDTH_HZ } from './limits';
-import { beside, destinations, offer, route } from './links';
+import { cross } from './cross';
+import { directory } from './directory';
+import { files } from './files';
+import { destinations, LOCAL, offer, route } from './links';
+import { listed } from './listed';
+import { machine } from './machine';
 import { runSheet } from './run-sheet';
+import { sheet } from './sheet';
 import { trace } from './trace';
-import { words } from './words';
+import { knownAs, words } from './words';
 
-export const c4fm: Mode<'c4fm'> = { id: 'c4fm', name: 'C4FM', widthHz: () => CHANNEL_WIDTH_HZ, beside, route, offer, trace, words, destinations, build, fields, blankChannel, runSheet, cross, fresh, knownAs };
+export const c4fm: Mode<'c4fm'> = {
+  id: 'c4fm',
+  name: MODE_DATA.c4fm.name,
+  widthHz: () => CHANNEL_WIDTH_HZ,
+  withoutNetwork: () => [LOCAL],
+  route,
+  trace,
+  words,
+  cross,
+  machine,
+  fields,
+  blankChannel,
+  files,
+  destinations,
+  offer,
+  knownAs,
+  build,
+  runSheet,
+  card,
+  sheet,
+  directory,
+  listed,
+};

@@ -1,24 +1,21 @@
 /** Where a C4FM call goes: which rooms a site reaches, what it is connected to, and what waits there. */
-import type { Arrival, PathContext, PlanIndex } from '../../path/types';
+import type { PathContext, PlanIndex } from '../../path/types';
+import { stateOf } from '../../path/world';
 import { reachOf } from '../../plan/sites';
 import { rows } from '../../plan/table';
-import type { Destination, Plan, Site } from '../../plan/types';
-import type { DestinationInfo } from '../mode';
-import { ROOM_DIGITS } from './limits';
+import type { ArrivalOf, Destination, Plan, Site } from '../../plan/types';
+import type { DestinationInfo } from '../../builder/mode-build';
+import { ROOM_DIGITS } from '../../plan/modes/c4fm/limits';
 import { groupIdText, roomDigits, type FoundRoom, roomNetwork, type RoomNetwork, roomNetworks, roomOfNumber } from './rooms';
 
-export const LOCAL: DestinationInfo = { destination: { kind: 'local', mode: 'c4fm' }, name: 'C4FM, whoever hears the site', address: 'C4FM, local', category: 'local', use: 'talk' };
+export const LOCAL: DestinationInfo = { destination: { mode: 'c4fm', kind: 'local' }, name: 'C4FM, whoever hears the site', address: 'C4FM, local', category: 'local', use: 'talk' };
 
 /** Rooms and nodes to talk in; the number that disconnects comes along with them. */
 export function destinations(network: RoomNetwork): DestinationInfo[] {
   return [
-    ...rows(network.rooms).map((room): DestinationInfo => ({ destination: { kind: 'room', networkId: network.id, roomId: room.id }, name: room.name, address: `${room.kind} ${roomDigits(room.number)}`, category: room.place || room.kind, use: 'talk' })),
-    { destination: { kind: 'disconnect', networkId: network.id }, name: `Disconnect ${network.name}`, address: `disconnect ${roomDigits(network.disconnect)}`, category: 'service', use: 'service', comesAlong: true },
+    ...rows(network.rooms).map((room): DestinationInfo => ({ destination: { mode: 'c4fm', kind: 'room', networkId: network.id, roomId: room.id }, name: room.name, address: `${room.kind} ${roomDigits(room.number)}`, category: room.place || room.kind, use: 'talk' })),
+    { destination: { mode: 'c4fm', kind: 'disconnect', networkId: network.id }, name: `Disconnect ${network.name}`, address: `disconnect ${roomDigits(network.disconnect)}`, category: 'service', use: 'service', comesAlong: true },
   ];
-}
-
-export function beside(): DestinationInfo[] {
-  return [LOCAL];
 }
 
 /** The room of a destination; `null` for one that is none. */
@@ -55,9 +52,8 @@ export function otherWays(plan: Plan, site: Site, { network, room }: FoundRoom):
 
 /** How a destination is to be had: empty where its gateway reaches it, else why not; `null` where the site has no C4FM. */
 export function offer(plan: Plan, site: Site, destination: Destination): string | null {
-  if (!site.c4fm) return null;
+  if (!site.c4fm || destination.mode !== 'c4fm') return null;
   if (destination.kind === 'local') return site.c4fm.groupIdIn === 0 ? '' : `group ${groupIdText(site.c4fm.groupIdIn)}`;
-  if (destination.kind !== 'room' && destination.kind !== 'disconnect') return null;
   const reach = reachOf(site.c4fm, destination.networkId);
   if (reach !== 'not reached') return reach === 'reached' ? '' : 'reach not said';
   const target = targetOf(plan, destination);
@@ -67,10 +63,11 @@ export function offer(plan: Plan, site: Site, destination: Destination): string 
 
 /** What a site is connected to before the radio does anything, five digits; `undefined` where nobody has said. */
 export function linkBefore(index: PlanIndex, site: Site): string | null | undefined {
-  const said = index.links.find((one) => one.siteId === site.id && one.mode === 'c4fm');
-  if (said) return said.to;
-  if (site.kind === 'repeater') return undefined;
-  const { startRoom } = index.plan.profiles[site.id]!.c4fm;
+  const said = stateOf(index.world, site.id, 'c4fm');
+  if (said) return said.connectedTo;
+  const profile = index.profile(site.id);
+  if (!profile) return undefined;
+  const { startRoom } = profile.c4fm;
   return startRoom === null ? null : roomDigits(startRoom);
 }
 
@@ -89,20 +86,20 @@ export function disconnects(context: PathContext<'c4fm'>, number: string): boole
   return networksAt(context).some((network) => roomDigits(network.disconnect) === number);
 }
 
-export function route(context: PathContext<'c4fm'>): Arrival | null {
+/** The network on which a number leads, by the rooms that are listed; else the first that is asked. */
+function networkFor(context: PathContext<'c4fm'>, number: string): RoomNetwork | undefined {
+  const networks = networksAt(context);
+  return networks.find((network) => roomOfNumber(network, Number(number))) ?? networks[0];
+}
+
+export function route(context: PathContext<'c4fm'>): ArrivalOf<'c4fm'> | null {
   const { index, site, channel } = context;
   if (!site?.c4fm) return null;
-  const here = (address: string, name: string): Arrival => ({ networkId: null, address, short: address, name });
   const { destination } = channel;
   const asked = channel.c4fm.room !== '' ? channel.c4fm.room : (linkBefore(index, site) ?? '');
-  if (destination?.kind === 'local' || (destination === null && asked === '')) return here('local', `who hears ${site.name}`);
+  if (destination?.kind === 'local' || (destination === null && asked === '')) return { mode: 'c4fm', kind: 'local', networkId: null };
   if (asked === '' || asked.length !== ROOM_DIGITS) return null;
-  if (disconnects(context, asked)) return here('disconnect', `leaves the room at ${site.name}`);
-  const networks = networksAt(context);
-  const found = networks.flatMap((network) => {
-    const room = roomOfNumber(network, Number(asked));
-    return room ? [{ network, room }] : [];
-  })[0];
-  const network = found?.network ?? networks[0];
-  return network ? { networkId: network.id, address: `room ${asked}`, short: asked, name: found?.room.name ?? null } : null;
+  if (disconnects(context, asked)) return { mode: 'c4fm', kind: 'disconnect', networkId: null };
+  const network = networkFor(context, asked);
+  return network ? { mode: 'c4fm', kind: 'room', networkId: network.id, number: asked } : null;
 }

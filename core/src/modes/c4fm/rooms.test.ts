@@ -1,14 +1,19 @@
+import { CHANNEL_FIELDS } from '../../registries/outputs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CHANNEL_FIELDS } from '../../codeplug/channel-fields';
 import { validatePlan } from '../../plan/validate';
 import { edit } from '../../plan/edit';
 import { removeRow, rows } from '../../plan/table';
 import { roomChannel, roomsPlan } from '../../testing/sample-rooms';
 import { dealRooms, putDealt, saveRoom } from './book';
-import { readKey, writeKey } from './destination';
-import type { ToneText } from '../../radio-math/tones';
-import { byActivity, compareRooms, groupIdText, putRooms, readGroupId, roomDigits, roomNetwork, roomNetworks, roomNumberProblem, searchByName, searchByNumber } from './rooms';
+import { keys } from '../../plan/modes/c4fm/keys';
+import type { ToneText } from '../../units/tones';
+import { byActivity, groupIdText, readGroupId, roomDigits, roomNetwork, roomNetworks, roomNumberProblem, searchByName, searchByNumber } from './rooms';
+import { compareDirectory, putDirectory } from '../../lists/directory';
+import type { ModeDirectory } from '../../lists/mode-directory';
+import { directory as roomDirectory } from './directory';
+
+const directory = roomDirectory as unknown as ModeDirectory;
 
 const plan = roomsPlan();
 const networks = roomNetworks(plan);
@@ -44,15 +49,15 @@ describe('rooms', () => {
     ['417', { problem: 'Found “417”, expected 5 digits, such as 41205.', meant: '00417' }],
     ['412055', { problem: 'Found “412055”, expected 5 digits, such as 41205.' }],
     ['evening', { problem: 'Found “evening”, expected 5 digits, such as 41205.' }],
-    ['99999', { problem: 'Found “99999”, which disconnects and is no room; expected the number of a room.' }],
-  ])('%s typed as a room', (text, expected) => expect(roomNumberProblem(text, 99_999)).toEqual(expected));
+    ['99999', { problem: 'Found “99999”, which disconnects and is no room, expected the number of a room.' }],
+  ])('%s typed as a room', (text, expected) => expect(roomNumberProblem(text, 99_999)).toEqual(expected && expect.objectContaining(expected)));
 
   it('are kept, changed and added by a list; twins and bridges stay', () => {
     const network = roomNetwork(plan, 'rm1')!;
     const list = [{ number: 41_377, name: 'Ferry Deck', place: 'Quay', kind: 'room' as const, activity: 9 }, { number: 41_205, name: 'Isles Evening', place: 'Hask', kind: 'room' as const, activity: 14 }, { number: 417, name: 'New', place: '', kind: 'node' as const, activity: null }];
-    const { fresh, changed, same } = compareRooms(network, list);
+    const { fresh, changed, same } = compareDirectory(directory, network, list);
     expect([fresh.length, changed.length, same]).toEqual([1, 1, 1]);
-    const next = edit(plan, (draft) => putRooms(roomNetwork(draft, 'rm1')!, list)).plan;
+    const next = edit(plan, (draft) => putDirectory(directory, roomNetwork(draft, 'rm1')!, list)).plan;
     expect(roomNetwork(next, 'rm1')!.rooms.byId['deck']).toMatchObject({ place: 'Quay', activity: 9, twin: { networkId: 'rm2', roomId: 'ferry' } });
     expect(rows(roomNetwork(next, 'rm1')!.rooms).at(-1)).toMatchObject({ id: 'r00417', number: 417, kind: 'node' });
     expect(validatePlan(JSON.parse(JSON.stringify(next))).problems).toEqual([]);
@@ -63,8 +68,8 @@ describe('rooms', () => {
     const gone = edit(booked, (draft) => removeRow(draft.networks, 'rm2')).plan;
     expect(roomNetwork(gone, 'rm1')!.rooms.byId).toMatchObject({ deck: { twin: null }, span: { bridgesTo: null } });
     expect([gone.sites.byId['rp5']!.c4fm!.networkIds, gone.wants.order.includes('w-news')]).toEqual([[], false]);
-    expect(edit(booked, (draft) => removeRow(draft.roomBook.categories, 'c1')).plan.roomBook.entries.order).toEqual([]);
-    expect(edit(booked, (draft) => removeRow(roomNetwork(draft, 'rm1')!.rooms, 'deck')).plan.roomBook.entries.order).toEqual([]);
+    expect(edit(booked, (draft) => removeRow(draft.shared.c4fm.categories, 'c1')).plan.shared.c4fm.entries.order).toEqual([]);
+    expect(edit(booked, (draft) => removeRow(roomNetwork(draft, 'rm1')!.rooms, 'deck')).plan.shared.c4fm.entries.order).toEqual([]);
   });
 });
 
@@ -75,7 +80,7 @@ describe('the room book', () => {
         for (const room of rows(network.rooms)) {
           const category = categoryOf(room.id);
           expect(saveRoom(draft, { network, room }, { id: category, name: category })).toBe(true);
-          draft.roomBook.entries.byId[`rb-${roomDigits(room.number)}`]!.uses = uses[room.id] ?? 0;
+          draft.shared.c4fm.entries.byId[`rb-${roomDigits(room.number)}`]!.uses = uses[room.id] ?? 0;
         }
       }
     }).plan;
@@ -86,7 +91,7 @@ describe('the room book', () => {
     expect(dealt.memories.map((one) => [one.category, one.number, one.name])).toEqual([[1, '41377', 'Ferry Deck'], [1, '41205', 'Isles Evenng'], [1, '41900', 'Lntrn Bridge'], [2, '52110', 'North News'], [2, '99999', 'Leave']]);
     expect(dealt.left).toEqual([{ name: 'Mainland Span', why: 'Near holds 3 in Rambler' }, { name: 'Ferry Deck', why: 'Near holds 3 in Rambler' }]);
     const next = edit(book, (draft) => void putDealt(draft, 'r3')).plan;
-    expect(rows(next.codeplugs['r3']!.rooms)).toEqual(dealt.memories);
+    expect(rows(next.codeplugs['r3']!.c4fm.rooms)).toEqual(dealt.memories);
     expect(validatePlan(JSON.parse(JSON.stringify(next))).problems).toEqual([]);
   });
 
@@ -102,7 +107,7 @@ describe('the room book', () => {
   it('keeps a room once: saved again it moves', () => {
     const book = save({}, () => 'Near');
     const moved = edit(book, (draft) => expect(saveRoom(draft, { network: roomNetwork(draft, 'rm1')!, room: roomNetwork(draft, 'rm1')!.rooms.byId['deck']! }, { id: 'Far', name: 'Far' })).toBe(false)).plan;
-    expect([moved.roomBook.entries.order.length, moved.roomBook.entries.byId['rb-41377']!.categoryId]).toEqual([6, 'Far']);
+    expect([moved.shared.c4fm.entries.order.length, moved.shared.c4fm.entries.byId['rb-41377']!.categoryId]).toEqual([6, 'Far']);
   });
 });
 
@@ -135,8 +140,8 @@ describe('the fields of a C4FM channel', () => {
   it('destinations are read as they are written', () => {
     const id = fc.stringMatching(/^[\w-]{1,20}$/);
     fc.assert(fc.property(id, id, (networkId, roomId) => {
-      for (const one of [{ kind: 'room', networkId, roomId }, { kind: 'disconnect', networkId }] as const) expect(readKey(writeKey(one))).toEqual(one);
+      for (const one of [{ mode: 'c4fm', kind: 'room', networkId, roomId }, { mode: 'c4fm', kind: 'disconnect', networkId }] as const) expect(keys.read(keys.write(one))).toEqual(one);
     }));
-    expect([readKey('n/room'), readKey('n/disconnect/x'), readKey('n/group/g')]).toEqual([undefined, undefined, undefined]);
+    expect([keys.read('n/room'), keys.read('n/disconnect/x'), keys.read('n/group/g')]).toEqual([undefined, undefined, undefined]);
   });
 });

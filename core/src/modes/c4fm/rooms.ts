@@ -1,23 +1,21 @@
 /** Rooms and nodes: how their numbers are written, and the three ways in which they are found. */
-import { freeId, putRow, rows } from '../../plan/table';
-import type { Network, NetworkOf, Plan } from '../../plan/types';
-import { GROUP_ID_MAX, PAGE_ROOMS, ROOM_DIGITS } from './limits';
-import type { Room } from './types';
+import type { Refusal } from '../../codeplug/channel-field';
+import { refused } from '../../codeplug/reading';
+import { networkOf, networksOf } from '../../plan/networks';
+import { rows } from '../../plan/table';
+import type { NetworkOf, Plan } from '../../plan/types';
+import { GROUP_ID_MAX, PAGE_ROOMS, ROOM_DIGITS } from '../../plan/modes/c4fm/limits';
+import type { Room } from '../../plan/modes/c4fm/types';
 
 export type RoomNetwork = NetworkOf<'c4fm'>;
 
-export function isRoomNetwork(network: Network): network is RoomNetwork {
-  return network.mode === 'c4fm';
-}
-
 export function roomNetworks(plan: Plan): RoomNetwork[] {
-  return rows(plan.networks).filter(isRoomNetwork);
+  return networksOf(plan, 'c4fm');
 }
 
 /** `undefined` when the plan has none of that id, or it is of another mode. */
 export function roomNetwork(plan: Plan, id: string | null): RoomNetwork | undefined {
-  const network = id === null ? undefined : plan.networks.byId[id];
-  return network && isRoomNetwork(network) ? network : undefined;
+  return networkOf(plan, 'c4fm', id);
 }
 
 /** `417` → `00417`. */
@@ -37,14 +35,12 @@ export function readGroupId(text: string): number | null {
 }
 
 /** What is wrong with a room number as it was typed, and the one that was probably meant. `null`: nothing. */
-export function roomNumberProblem(text: string, disconnect: number): { problem: string; meant?: string } | null {
+export function roomNumberProblem(text: string, disconnect: number): Refusal | null {
   const digits = text.replace(/\s/g, '');
   if (!/^\d+$/.test(digits) || digits.length !== ROOM_DIGITS) {
-    const short = /^\d{1,4}$/.test(digits);
-    return { problem: `Found “${text}”, expected ${ROOM_DIGITS} digits, such as 41205.`, ...(short ? { meant: digits.padStart(ROOM_DIGITS, '0') } : {}) };
+    return refused(`“${text}”`, `${ROOM_DIGITS} digits, such as 41205`, /^\d{1,4}$/.test(digits) ? digits.padStart(ROOM_DIGITS, '0') : undefined);
   }
-  if (Number(digits) === disconnect) return { problem: `Found “${digits}”, which disconnects and is no room; expected the number of a room.` };
-  return null;
+  return Number(digits) === disconnect ? refused(`“${digits}”, which disconnects and is no room`, 'the number of a room') : null;
 }
 
 export interface FoundRoom {
@@ -85,32 +81,4 @@ export function byActivity(networks: readonly RoomNetwork[], page: number, perPa
 
 export function roomOfNumber(network: RoomNetwork, number: number): Room | undefined {
   return rows(network.rooms).find((room) => room.number === number);
-}
-
-export type FreshRoom = Pick<Room, 'number' | 'name' | 'place' | 'kind' | 'activity'>;
-
-export interface RoomDifference {
-  fresh: FreshRoom[];
-  changed: { room: Room; to: FreshRoom }[];
-  same: number;
-}
-
-/** A network's directory against a list that was read: what is new, what differs, what is the same. Matched by number. */
-export function compareRooms(network: RoomNetwork, list: readonly FreshRoom[]): RoomDifference {
-  const byNumber = new Map(rows(network.rooms).map((one) => [one.number, one]));
-  const difference: RoomDifference = { fresh: [], changed: [], same: 0 };
-  for (const to of list) {
-    const room = byNumber.get(to.number);
-    if (!room) difference.fresh.push(to);
-    else if (room.name !== to.name || room.place !== to.place || room.kind !== to.kind || room.activity !== to.activity) difference.changed.push({ room, to });
-    else difference.same += 1;
-  }
-  return difference;
-}
-
-/** Puts a list into a network of a draft. Rooms that the list lacks stay, and so do twins and bridges. */
-export function putRooms(network: RoomNetwork, list: readonly FreshRoom[]): void {
-  const { fresh, changed } = compareRooms(network, list);
-  for (const { room, to } of changed) Object.assign(network.rooms.byId[room.id]!, to);
-  for (const one of fresh) putRow(network.rooms, { id: freeId(`r${roomDigits(one.number)}`, (id) => id in network.rooms.byId), ...one, twin: null, bridgesTo: null });
 }

@@ -2,10 +2,11 @@
 import { fact, mustEqual } from '../../path/fact';
 import { reachOf } from '../../plan/sites';
 import type { Fact, PathContext } from '../../path/types';
-import type { ModeTrace } from '../mode';
-import { CALL_SIGN_LENGTH, GROUP_ID_OPEN, ROOM_DIGITS } from './limits';
+import type { ModeTrace } from '../../path/mode-path';
+import { CALL_SIGN_LENGTH, GROUP_ID_OPEN, ROOM_DIGITS } from '../../plan/modes/c4fm/limits';
 import { disconnects, linkBefore, numberFor, targetOf } from './links';
-import { roomDigits, roomNetwork, roomOfNumber } from './rooms';
+import type { ConnectionFound } from '../../plan/modes/c4fm/types';
+import { roomDigits, roomOfNumber } from './rooms';
 
 /** A letter or word may stand behind the call sign: `QO3VES/P`, `QO3VES-V`. */
 export function sendsAs(field: string, callSign: string): boolean {
@@ -63,12 +64,11 @@ function ends(context: PathContext<'c4fm'>): 'site' | 'gateway' | null {
 }
 
 /** Which network the room is on, held against those that the site's gateway reaches. */
-function reachFact({ index, channel, site }: PathContext<'c4fm'>): Fact[] {
+function reachFact({ channel, site }: PathContext<'c4fm'>): Fact[] {
   const { destination } = channel;
-  if (!site?.c4fm || (destination?.kind !== 'room' && destination?.kind !== 'disconnect')) return [];
-  const names = site.c4fm.networkIds.flatMap((id) => roomNetwork(index.plan, id)?.name ?? []);
+  if (!site?.c4fm || destination?.mode !== 'c4fm' || destination.kind === 'local') return [];
   const reach = reachOf(site.c4fm, destination.networkId);
-  return [fact('room-network', names.join(', ') || null, roomNetwork(index.plan, destination.networkId)!.name, reach === 'reached', reach === 'not said' ? 'doubtful' : 'broken')];
+  return [fact('room-network', site.c4fm.networkIds, [destination.networkId], reach === 'reached', reach === 'not said' ? 'doubtful' : 'broken')];
 }
 
 /** A room is connected from the radio, or by the hotspot at start; what is connected otherwise is somebody's doing. */
@@ -78,11 +78,13 @@ function connectFacts({ index, channel, site }: PathContext<'c4fm'>): Fact[] {
   const number = roomDigits(target.room.number);
   const before = linkBefore(index, site);
   const { room } = channel.c4fm;
+  const wanted: ConnectionFound = { is: 'connected', to: number };
   if (room !== '') {
-    const words = before === room ? room : `${room}, once it is called`;
-    return [fact('connect', words, words, true)];
+    const found: ConnectionFound = before === room ? { is: 'connected', to: room } : { is: 'by call', to: room };
+    return [fact('connect', found, found, true)];
   }
-  return [fact('connect', before === undefined ? 'nobody has said' : (before ?? 'nothing'), number, before === number, before === undefined ? 'doubtful' : 'broken')];
+  if (before === undefined) return [fact('connect', { is: 'not said' }, wanted, false, 'doubtful')];
+  return [fact('connect', { is: 'connected', to: before }, wanted, before === number)];
 }
 
 function gateway(context: PathContext<'c4fm'>): Fact[] {
@@ -96,16 +98,16 @@ function numberFacts({ index, channel }: PathContext<'c4fm'>): Fact[] {
   const expects = numberFor(index.plan, channel.destination);
   const { room } = channel.c4fm;
   if (expects !== null) return room === '' && channel.destination?.kind === 'room' ? [] : [mustEqual('room-number', room, expects)];
-  return room === '' ? [] : [fact('room-number', room, `${ROOM_DIGITS} digits`, room.length === ROOM_DIGITS)];
+  return room === '' ? [] : [fact('room-number', room, { rule: 'any' }, room.length === ROOM_DIGITS)];
 }
 
 /** A number without a meaning in the plan: is there such a room on what the site reaches? */
 function knownFact(context: PathContext<'c4fm'>): Fact[] {
-  const { index, channel, network } = context;
+  const { channel, network } = context;
   const { room } = channel.c4fm;
   if (channel.destination !== null || room.length !== ROOM_DIGITS || !context.site?.c4fm) return [];
   const known = network ? roomOfNumber(network, Number(room)) : undefined;
-  return [fact('room', room, network ? `one of ${index.plan.networks.byId[network.id]!.name}` : 'one of a network it reaches', known !== undefined, 'doubtful')];
+  return [fact('room', room, { rule: 'in directory', networkId: network?.id ?? null }, known !== undefined, 'doubtful')];
 }
 
 function network(context: PathContext<'c4fm'>): Fact[] {
@@ -122,7 +124,7 @@ function replySite({ channel, site }: PathContext<'c4fm'>): Fact[] {
 /** Another room than was meant, and a place that is reached. */
 function astray({ index, channel, arrives }: PathContext<'c4fm'>): boolean {
   const expects = numberFor(index.plan, channel.destination);
-  return arrives !== null && expects !== null && arrives.networkId !== null && arrives.short !== expects;
+  return arrives?.kind === 'room' && expects !== null && arrives.number !== expects;
 }
 
 export const trace: ModeTrace<'c4fm'> = {

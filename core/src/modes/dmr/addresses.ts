@@ -1,6 +1,6 @@
 /** DMR addresses: what a number is, and how people write it. */
-import { countryOf } from '../../radio-math/country-codes';
-import { ADDRESS_MAX, ADDRESS_MIN, ALL_CALL } from './limits';
+import { countryOf } from '../../units/country-codes';
+import { ADDRESS_MAX, ADDRESS_MIN, ALL_CALL } from '../../plan/modes/dmr/limits';
 
 export type AddressClass = 'null' | 'usable' | 'reserved' | 'all-call' | 'not 24 bits';
 

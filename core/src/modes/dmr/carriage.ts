@@ -1,8 +1,8 @@
 /** Repeaters: which groups they carry on which slot, and whether a call passes. */
 import type { PathContext } from '../../path/types';
 import type { CallKind, Site } from '../../plan/types';
-import { SPECIAL_NAMES } from './schema';
-import type { DmrCarriage, TimeSlot } from './types';
+import { SPECIAL_NAMES } from '../../plan/modes/dmr/schema';
+import type { DmrCarriage, TimeSlot } from '../../plan/modes/dmr/types';
 import { dmrNetwork } from './networks';
 
 /** What a repeater carries; `null` for a hotspot, whose routes say it. */

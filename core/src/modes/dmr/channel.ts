@@ -1,13 +1,11 @@
 /** The DMR fields of a channel: as sheets and files show, read and compare them. */
 import type { ChannelField } from '../../codeplug/channel-field';
-import { RECEIVE_LIST_LINK } from '../../codeplug/row-links';
 import { choice, wholeBetween } from '../../codeplug/reading';
-import { FACT_WORDS } from '../../path/facts';
 import type { PathContext } from '../../path/types';
 import { rows } from '../../plan/table';
 import type { Channel, ChannelOf, Codeplug, Site, ValuesOf } from '../../plan/types';
-import { ADDRESS_MAX, ADDRESS_MIN, COLOR_CODE_MAX, SIMPLEX_SLOT } from './limits';
-import type { AdmitCriterion } from './types';
+import { ADDRESS_MAX, ADDRESS_MIN, COLOR_CODE_MAX, SIMPLEX_SLOT } from '../../plan/modes/dmr/limits';
+import type { AdmitCriterion } from '../../plan/modes/dmr/types';
 
 export function isDmr(channel: Channel): channel is ChannelOf<'dmr'> {
   return channel.mode === 'dmr';
@@ -23,7 +21,9 @@ export function dmrChannels(codeplug: Codeplug): ChannelOf<'dmr'>[] {
 
 const NO_LIST = 'none';
 
-const ADMIT_BY_WORD = Object.fromEntries((['always', 'channel-free', 'color-code-free'] as AdmitCriterion[]).map((one) => [FACT_WORDS.admit.read(one), one]));
+export const ADMIT_WORDS: Readonly<Record<AdmitCriterion, string>> = { always: 'always', 'channel-free': 'channel free', 'color-code-free': 'color code free' };
+
+const ADMIT_BY_WORD = Object.fromEntries(Object.entries(ADMIT_WORDS).map(([admit, words]) => [words, admit as AdmitCriterion]));
 
 /** Without a site on the frequency of none yet; color code 1 and the simplex slot are what most hotspots have. */
 export function blankChannel(site?: Site): ValuesOf<'dmr'> {
@@ -42,7 +42,9 @@ export const fields: readonly ChannelField<'dmr'>[] = [
     id: 'color-code',
     title: 'Color code',
     kind: 'number',
-    fact: 'color-code',
+    order: 150,
+    width: 96,
+    facts: ['color-code'],
     show: (one) => String(one.dmr.colorCode),
     read: (text) => wholeBetween(text, 0, COLOR_CODE_MAX, (to, value) => (to.dmr.colorCode = value)),
     copy: (to, from) => (to.dmr = { ...to.dmr, colorCode: from.dmr.colorCode }),
@@ -51,7 +53,9 @@ export const fields: readonly ChannelField<'dmr'>[] = [
     id: 'slot',
     title: 'Slot',
     kind: 'number',
-    fact: 'slot',
+    order: 160,
+    width: 66,
+    facts: ['slot'],
     show: (one) => String(one.dmr.slot),
     read: (text) => choice(text, { 1: 1, 2: 2 } as const, (to, slot) => (to.dmr.slot = slot)),
     copy: (to, from) => (to.dmr = { ...to.dmr, slot: from.dmr.slot }),
@@ -60,8 +64,10 @@ export const fields: readonly ChannelField<'dmr'>[] = [
     id: 'call',
     title: 'Call',
     kind: 'text',
+    order: 170,
+    width: 78,
     options: () => ['group', 'private'],
-    fact: 'call-kind',
+    facts: ['call-kind'],
     show: (one) => one.dmr.call.kind,
     read: (text) => choice(text, { group: 'group', private: 'private' } as const, (to, kind) => (to.dmr.call.kind = kind)),
     copy: (to, from) => (to.dmr = { ...to.dmr, call: { ...to.dmr.call, kind: from.dmr.call.kind } }),
@@ -70,7 +76,10 @@ export const fields: readonly ChannelField<'dmr'>[] = [
     id: 'number',
     title: 'Number',
     kind: 'number',
-    fact: 'number',
+    order: 180,
+    width: 96,
+    facts: ['number', 'crossing-number'],
+    expected: ({ expects }) => String(expects),
     show: (one) => String(one.dmr.call.number),
     read: (text) => wholeBetween(text, ADDRESS_MIN, ADDRESS_MAX, (to, value) => (to.dmr.call.number = value)),
     copy: (to, from) => (to.dmr = { ...to.dmr, call: { ...to.dmr.call, number: from.dmr.call.number } }),
@@ -79,23 +88,27 @@ export const fields: readonly ChannelField<'dmr'>[] = [
     id: 'receive-list',
     title: 'Receive list',
     kind: 'text',
-    options: (codeplug) => [NO_LIST, ...rows(codeplug.receiveLists).map((list) => list.name)],
-    fact: 'receive-list',
-    show: (one, codeplug) => (one.dmr.receiveListId === null ? NO_LIST : (codeplug.receiveLists.byId[one.dmr.receiveListId]?.name ?? NO_LIST)),
+    order: 310,
+    width: 116,
+    options: (codeplug) => [NO_LIST, ...rows(codeplug.dmr.receiveLists).map((list) => list.name)],
+    facts: ['receive-list'],
+    show: (one, codeplug) => (one.dmr.receiveListId === null ? NO_LIST : (codeplug.dmr.receiveLists.byId[one.dmr.receiveListId]?.name ?? NO_LIST)),
     read: (text, codeplug) => {
-      const ids = Object.fromEntries([[NO_LIST, null], ...rows(codeplug.receiveLists).map((list) => [list.name.toLowerCase(), list.id] as const)]);
+      const ids = Object.fromEntries([[NO_LIST, null], ...rows(codeplug.dmr.receiveLists).map((list) => [list.name.toLowerCase(), list.id] as const)]);
       return choice(text, ids as Record<string, string | null>, (to, id) => (to.dmr.receiveListId = id));
     },
     copy: (to, from) => (to.dmr = { ...to.dmr, receiveListId: from.dmr.receiveListId }),
-    link: RECEIVE_LIST_LINK,
+    link: { what: 'receive list', get: (one) => one.dmr.receiveListId, set: (to, id) => (to.dmr.receiveListId = id) },
   },
   {
     id: 'admit',
     title: 'Admit',
     kind: 'text',
+    order: 320,
+    width: 128,
     options: () => Object.keys(ADMIT_BY_WORD),
-    fact: 'admit',
-    show: (one) => FACT_WORDS.admit.read(one.dmr.admit),
+    facts: ['admit'],
+    show: (one) => ADMIT_WORDS[one.dmr.admit],
     read: (text) => choice(text, ADMIT_BY_WORD, (to, admit) => (to.dmr.admit = admit)),
     copy: (to, from) => (to.dmr = { ...to.dmr, admit: from.dmr.admit }),
   },

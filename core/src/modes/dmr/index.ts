@@ -1,13 +1,41 @@
+import { MODE_DATA } from '../../plan/modes';
+import { CHANNEL_WIDTH_HZ } from '../../plan/modes/dmr/limits';
 import type { Mode } from '../mode';
 import { build } from './build';
-import { cross } from './cross';
+import { card } from './card';
 import { blankChannel, fields } from './channel';
-import { CHANNEL_WIDTH_HZ } from './limits';
-import { fresh, knownAs } from './fresh';
+import { cross } from './cross';
+import { directory } from './directory';
+import { files } from './files';
 import { destinations, route } from './links';
+import { listed } from './listed';
+import { machine } from './machine';
 import { offer } from './repeater';
 import { runSheet } from './run-sheet';
+import { sheet } from './sheet';
 import { trace } from './trace';
-import { words } from './words';
+import { knownAs, words } from './words';
 
-export const dmr: Mode<'dmr'> = { id: 'dmr', name: 'DMR', widthHz: () => CHANNEL_WIDTH_HZ, beside: () => [], route, offer, trace, words, destinations, build, fields, blankChannel, runSheet, cross, fresh, knownAs };
+export const dmr: Mode<'dmr'> = {
+  id: 'dmr',
+  name: MODE_DATA.dmr.name,
+  widthHz: () => CHANNEL_WIDTH_HZ,
+  withoutNetwork: () => [],
+  route,
+  trace,
+  words,
+  cross,
+  machine,
+  fields,
+  blankChannel,
+  files,
+  destinations,
+  offer,
+  knownAs,
+  build,
+  runSheet,
+  card,
+  sheet,
+  directory,
+  listed,
+};

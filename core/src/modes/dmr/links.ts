@@ -1,15 +1,15 @@
 /** Where a hotspot's gateway sends a DMR call, and what waits there. */
-import { networkIdOf } from '../../plan/destination-key';
-import type { CallKind, Destination, Id, Plan } from '../../plan/types';
+import { networkIdOf, networkName } from '../../plan/networks';
+import type { ArrivalOf, CallKind, Destination, Id, Plan } from '../../plan/types';
 import { rows } from '../../plan/table';
-import { placeOf } from '../../path/place';
 import { carriageOf, passes } from './carriage';
-import type { DmrArrival, PathContext, PlanIndex } from '../../path/types';
-import type { DestinationInfo } from '../mode';
+import type { ArrivalWords } from '../../path/mode-path';
+import type { PathContext, PlanIndex } from '../../path/types';
+import type { DestinationInfo } from '../../builder/mode-build';
 import { countryOfId, formatId, isStationId } from './addresses';
 import { type Call, forward, numberFor, outThrough, type RouteTable, tableOfProfile } from './routes/table';
-import { SPECIAL_NAMES } from './schema';
-import type { RouteRule, SpecialName } from './types';
+import { SPECIAL_NAMES } from '../../plan/modes/dmr/schema';
+import type { DmrArrival, RouteRule, SpecialName } from '../../plan/modes/dmr/types';
 import { type DmrNetwork, dmrNetwork, groupOfNumber } from './networks';
 
 export const SPECIAL_TITLES: Readonly<Record<SpecialName, string>> = { unlink: 'Unlink', echo: 'Echo', status: 'Status', position: 'Position reports' };
@@ -18,7 +18,7 @@ export const SPECIAL_TITLES: Readonly<Record<SpecialName, string>> = { unlink: '
 export function destinations(network: DmrNetwork): DestinationInfo[] {
   return [
     ...rows(network.groups).map((group): DestinationInfo => ({
-      destination: { kind: 'group', networkId: network.id, groupId: group.id },
+      destination: { mode: 'dmr', kind: 'group', networkId: network.id, groupId: group.id },
       name: group.name,
       address: `group ${group.number}`,
       category: group.category,
@@ -27,7 +27,7 @@ export function destinations(network: DmrNetwork): DestinationInfo[] {
     ...SPECIAL_NAMES.flatMap((special): DestinationInfo[] => {
       const known = network.special[special];
       if (!known) return [];
-      return [{ destination: { kind: 'special', networkId: network.id, special }, name: `${SPECIAL_TITLES[special]} ${network.name}`, address: `${known.kind} ${known.number}`, category: 'service', use: 'service' }];
+      return [{ destination: { mode: 'dmr', kind: 'special', networkId: network.id, special }, name: `${SPECIAL_TITLES[special]} ${network.name}`, address: `${known.kind} ${known.number}`, category: 'service', use: 'service' }];
     }),
   ];
 }
@@ -41,7 +41,7 @@ export interface DestinationCall {
 
 /** The call that a destination answers to on its network, `null` when the plan has no such destination. */
 export function callFor(plan: Plan, destination: Destination): DestinationCall | null {
-  if (destination.kind !== 'group' && destination.kind !== 'special') return null;
+  if (destination.mode !== 'dmr') return null;
   const network = dmrNetwork(plan, destination.networkId);
   if (!network) return null;
   if (destination.kind === 'special') {
@@ -52,15 +52,11 @@ export function callFor(plan: Plan, destination: Destination): DestinationCall |
   return group ? { kind: 'group', number: group.number, name: group.name } : null;
 }
 
-const tables = new WeakMap<PlanIndex, Map<Id, RouteTable>>();
+const tableAt = (index: PlanIndex, siteId: Id): RouteTable => tableOfProfile(index.plan, index.profile(siteId)!);
 
 /** The routes of a hotspot, made once per version of a plan. */
 export function routesOf(index: PlanIndex, siteId: Id): RouteTable {
-  let known = tables.get(index);
-  if (!known) tables.set(index, (known = new Map<Id, RouteTable>()));
-  let table = known.get(siteId);
-  if (!table) known.set(siteId, (table = tableOfProfile(index.plan, index.plan.profiles[siteId]!)));
-  return table;
+  return index.look(tableAt, siteId);
 }
 
 /** What a number is on a network, `null` when nothing is known of it. */
@@ -80,19 +76,21 @@ export function callOf({ channel }: Pick<PathContext<'dmr'>, 'channel'>): Call {
   return { kind: call.kind, slot, number: call.number };
 }
 
-function arrivalAt(index: PlanIndex, networkId: Id, kind: CallKind, number: number): DmrArrival {
-  return { networkId, kind, number, address: `${kind} ${number}`, short: String(number), name: whatIsAt(index, networkId, kind, number) };
+/** A number on a network, for people. */
+export function arrivalWords(index: PlanIndex, { networkId, kind, number }: DmrArrival): ArrivalWords {
+  return { address: `${kind} ${number}`, short: String(number), name: whatIsAt(index, networkId, kind, number) };
 }
 
-export function route(context: PathContext<'dmr'>): DmrArrival | null {
+export function route(context: PathContext<'dmr'>): ArrivalOf<'dmr'> | null {
   const { index, profile, site } = context;
   if (!site) return null;
   const call = callOf(context);
   const carriage = carriageOf(site);
-  if (carriage) return carriage.networkId !== null && passes(context, carriage) ? arrivalAt(index, carriage.networkId, call.kind, call.number) : null;
+  const { kind, number } = call;
+  if (carriage) return carriage.networkId !== null && passes(context, carriage) ? { mode: 'dmr', networkId: carriage.networkId, kind, number } : null;
   if (!profile) return null;
   const routed = forward(routesOf(index, site.id), call);
-  return routed && arrivalAt(index, routed.networkId, routed.kind, routed.number);
+  return routed && { mode: 'dmr', networkId: routed.networkId, kind: routed.kind, number: routed.number };
 }
 
 /** What the routes of the site make of a channel's call, held against where it is meant to go. */
@@ -148,10 +146,11 @@ function judge(context: PathContext<'dmr'>): RouteVerdict {
 /** The number that a channel calls, with the network’s where that is another: `1000417 (Lantern 417)`. */
 export function calledNumber({ index, channel, arrives }: Pick<PathContext<'dmr'>, 'index' | 'channel' | 'arrives'>): string {
   const { number } = channel.dmr.call;
-  return arrives && arrives.number !== number ? `${number} (${placeOf({ index, arrives })})` : String(number);
+  return arrives && arrives.number !== number ? `${number} (${networkName(index.plan, arrives.networkId)} ${arrives.number})` : String(number);
 }
 
 /** Where a call ends up, in words: network, kind, number and name. */
-export function placeWords(plan: Plan, { networkId, address, name }: DmrArrival): string {
-  return `${plan.networks.byId[networkId]!.name}, ${address}${name === null ? ' (nothing is known there)' : `, ${name}`}`;
+export function placeWords(index: PlanIndex, arrival: DmrArrival): string {
+  const { address, name } = arrivalWords(index, arrival);
+  return `${index.plan.networks.byId[arrival.networkId]!.name}, ${address}${name === null ? ' (nothing is known there)' : `, ${name}`}`;
 }

@@ -1,12 +1,14 @@
-import type { OfferSetting } from '../../build/types';
-import { newLogin } from '../../plan/create';
+import type { OfferSetting } from '../../builder/types';
+import { newLogin } from '../../plan/modes/dmr/blanks';
+import { editProfile, effectiveProfile } from '../../plan/profiles';
+import { hotspotsOf } from '../../plan/sites';
 import { rows } from '../../plan/table';
-import type { Destination, Id, Plan } from '../../plan/types';
+import type { Destination, Gap, Id, Plan } from '../../plan/types';
 import type { PathContext } from '../../path/types';
-import type { NetworkLogin } from './types';
+import type { NetworkLogin } from '../../plan/modes/dmr/types';
 import { isStationId } from './addresses';
-import { SUFFIX_MAX, SUFFIX_MIN } from './limits';
-import { networkIdOf } from '../../plan/destination-key';
+import { SUFFIX_MAX, SUFFIX_MIN } from '../../plan/modes/dmr/limits';
+import { networkIdOf } from '../../plan/networks';
 import { type DmrNetwork, dmrNetworks } from './networks';
 
 /** The login that a channel's call leaves by; `null` when it leaves by none. */
@@ -14,23 +16,23 @@ export function loginOf({ profile, arrives }: Pick<PathContext<'dmr'>, 'profile'
   return arrives ? (profile?.dmr.logins[arrives.networkId] ?? null) : null;
 }
 
-/** What a login still lacks, in the words of the settings page. The suffix has a check of its own. */
-export function loginGaps(login: NetworkLogin | null, dmrId: number | null): string[] {
+/** What a login still lacks. The suffix has a check of its own. */
+export function loginGaps(login: NetworkLogin | null, dmrId: number | null): Gap[] {
   if (!login) return ['network'];
-  const gaps: string[] = [];
+  const gaps: Gap[] = [];
   if (!login.enabled) gaps.push('enabled');
   if (login.serverId === null) gaps.push('server');
   if (login.password === '') gaps.push('password');
-  if (dmrId === null || !isStationId(dmrId)) gaps.push('DMR ID');
+  if (dmrId === null || !isStationId(dmrId)) gaps.push('own-id');
   return gaps;
 }
 
 /** The lowest suffix that no other hotspot of the plan uses on any network; `null` when all 99 are taken. */
 export function freeSuffix(plan: Plan, siteId: Id): number | null {
   const taken = new Set<number>();
-  for (const [otherId, profile] of Object.entries(plan.profiles)) {
-    if (otherId === siteId) continue;
-    for (const login of Object.values(profile.dmr.logins)) if (login.suffix !== null) taken.add(login.suffix);
+  for (const { id } of hotspotsOf(plan)) {
+    if (id === siteId) continue;
+    for (const login of Object.values(effectiveProfile(plan, id)!.dmr.logins)) if (login.suffix !== null) taken.add(login.suffix);
   }
   for (let suffix = SUFFIX_MIN; suffix <= SUFFIX_MAX; suffix += 1) if (!taken.has(suffix)) return suffix;
   return null;
@@ -51,7 +53,7 @@ export function fillLogin(plan: Plan, siteId: Id, network: DmrNetwork, login: Ne
 
 /** A hotspot is known to all its networks by one suffix. */
 function suffixFor(plan: Plan, siteId: Id): number | null {
-  return Object.values(plan.profiles[siteId]!.dmr.logins).find((one) => one.suffix !== null)?.suffix ?? freeSuffix(plan, siteId);
+  return Object.values(effectiveProfile(plan, siteId)!.dmr.logins).find((one) => one.suffix !== null)?.suffix ?? freeSuffix(plan, siteId);
 }
 
 /** What the builder sets for the networks that wants reach through a hotspot: login on, a server, a suffix of its own. */
@@ -61,12 +63,13 @@ export function buildLogins(plan: Plan, siteId: Id, wanted: readonly Destination
 }
 
 function buildLogin(plan: Plan, siteId: Id, network: DmrNetwork, offer: OfferSetting): void {
-  const profile = plan.profiles[siteId]!;
-  if (!profile.dmr.logins[network.id] && !offer(`${network.name}: login`, 'none', 'on', () => (profile.dmr.logins[network.id] = newLogin()))) return;
-  const login = profile.dmr.logins[network.id]!;
-  if (!login.enabled) offer(`${network.name}: login`, 'off', 'on', () => (login.enabled = true), true);
-  const serverId = bestServer(network);
-  if (login.serverId === null && serverId !== null) offer(`${network.name}: server`, 'none', network.servers.byId[serverId]!.name, () => (login.serverId = serverId));
-  const suffix = suffixFor(plan, siteId);
-  if (login.suffix === null && suffix !== null) offer(`${network.name}: suffix`, 'none', String(suffix).padStart(2, '0'), () => (login.suffix = suffix));
+  const logins = () => effectiveProfile(plan, siteId)!.dmr.logins;
+  const change = (recipe: (login: NetworkLogin) => void) => () => editProfile(plan, siteId, ({ dmr }) => recipe((dmr.logins[network.id] ??= newLogin())));
+  if (!logins()[network.id] && !offer(`${network.name}: login`, 'none', 'on', change(() => undefined))) return;
+  const { enabled, serverId, suffix } = logins()[network.id]!;
+  if (!enabled) offer(`${network.name}: login`, 'off', 'on', change((login) => (login.enabled = true)), true);
+  const best = bestServer(network);
+  if (serverId === null && best !== null) offer(`${network.name}: server`, 'none', network.servers.byId[best]!.name, change((login) => (login.serverId = best)));
+  const free = suffixFor(plan, siteId);
+  if (suffix === null && free !== null) offer(`${network.name}: suffix`, 'none', String(free).padStart(2, '0'), change((login) => (login.suffix = free)));
 }

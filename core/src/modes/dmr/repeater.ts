@@ -1,13 +1,13 @@
 /** What a repeater makes of a channel's call, pair by pair, and what it is worth wanting. */
 import { fact, mustEqual } from '../../path/fact';
 import type { Fact, PathContext } from '../../path/types';
-import { networkIdOf } from '../../plan/destination-key';
+import { networkIdOf } from '../../plan/networks';
 import { rows } from '../../plan/table';
 import type { Destination, Plan, Site } from '../../plan/types';
-import type { ModeBuild } from '../mode';
+import type { WorthAChannel } from '../../builder/mode-build';
 import { carriageOf, listed, slotsOf } from './carriage';
 import { callFor, type DestinationCall, whatIsAt } from './links';
-import type { DmrCarriage, GroupCategory } from './types';
+import type { DmrCarriage, GroupCategory } from '../../plan/modes/dmr/types';
 import { dmrNetwork, groupOfNumber } from './networks';
 
 /** Groups that tie a repeater up for many when one station keys them there. Common practice. */
@@ -38,11 +38,11 @@ export function repeaterNetworkFacts(context: PathContext<'dmr'>, carriage: DmrC
   const facts: Fact[] = [];
   if (wanted) facts.push(mustEqual('number', call.number, wanted.number), mustEqual('call-kind', call.kind, wanted.kind));
   if (!network || call.kind !== 'group') return facts;
-  if (!wanted && whatIsAt(index, network.id, call.kind, call.number) === null) facts.push(fact('group', call.number, network.name, false));
+  if (!wanted && whatIsAt(index, network.id, call.kind, call.number) === null) facts.push(fact('group', call.number, { rule: 'in directory', networkId: network.id }, false));
   const group = groupOfNumber(index, network.id, call.number);
   // What its keeper has bound to the slot is the keeper's choice.
   const bound = carriage.groups.some((one) => one.number === call.number && one.slot === slot && one.static);
-  if (group) facts.push(fact('wide-area', group.category, 'for this area', bound || !WIDE.includes(group.category), 'doubtful'));
+  if (group) facts.push(fact('wide-area', group.category, { rule: 'any' }, bound || !WIDE.includes(group.category), 'doubtful'));
   return facts;
 }
 
@@ -60,7 +60,7 @@ export function offer(plan: Plan, site: Site, destination: Destination): string 
 }
 
 /** The groups a repeater carries that its network's directory names, slot by slot, the static ones first. */
-export function worthAChannel(plan: Plan, site: Site): ReturnType<ModeBuild['worthAChannel']> {
+export function worthAChannel(plan: Plan, site: Site): WorthAChannel {
   const carriage = carriageOf(site);
   const network = dmrNetwork(plan, carriage?.networkId ?? null);
   if (!carriage || !network) return { destinations: [], missing: [site.kind === 'hotspot' ? 'a hotspot’s channels come from wants' : 'its network is not said'] };
@@ -70,7 +70,7 @@ export function worthAChannel(plan: Plan, site: Site): ReturnType<ModeBuild['wor
   return {
     destinations: inOrder.flatMap((number) => {
       const group = directory.get(number);
-      return group ? [{ destination: { kind: 'group' as const, networkId: network.id, groupId: group.id }, name: group.name, short: String(number) }] : [];
+      return group ? [{ destination: { mode: 'dmr' as const, kind: 'group' as const, networkId: network.id, groupId: group.id }, name: group.name, short: String(number) }] : [];
     }),
     missing: inOrder.filter((number) => !directory.has(number)).map((number) => `group ${number} is not in the directory of ${network.name}`),
   };

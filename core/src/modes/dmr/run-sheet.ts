@@ -1,25 +1,22 @@
 /** What is to be set for DMR, and one network tried after the other. The order is common practice: one network, test, the next. */
 import type { PlanIndex } from '../../path/types';
-import { networkIdOf } from '../../plan/destination-key';
+import { networkIdOf } from '../../plan/networks';
 import { hotspotsOf } from '../../plan/sites';
 import { rows } from '../../plan/table';
 import type { Site } from '../../plan/types';
 import type { Step } from '../../run-sheet/step';
-import type { ModeRunSheet } from '../mode';
+import type { ModeRunSheet } from '../../run-sheet/mode-run-sheet';
 import { formatId } from './addresses';
 import { isDmrPath } from './channel';
-import { type DmrNetwork, dmrNetworks } from './networks';
-import { SPECIAL_TITLES } from './links';
-import { radioNumber } from './routes/prefixes';
+import { type DmrNetwork, dmrNetworks, needsDmrId } from './networks';
 import { ruleSentence, ruleWords } from './routes/words';
-import { SPECIAL_NAMES } from './schema';
-import type { SpecialNumber } from './types';
 
 /** One network at a time: the next is added only when the one before was heard to work. */
 function steps(index: PlanIndex): Step[] {
   const { plan } = index;
   return hotspotsOf(plan).flatMap((site): Step[] => {
-    const { dmr } = plan.profiles[site.id]!;
+    const profile = index.profile(site.id)!;
+    const { dmr } = profile;
     const networks = dmrNetworks(plan).filter((network) => dmr.logins[network.id]?.enabled);
     return networks.flatMap((network, at): Step[] => {
       const login = dmr.logins[network.id]!;
@@ -28,7 +25,7 @@ function steps(index: PlanIndex): Step[] {
       const todo = [`Server ${server ? `${server.name}, ${server.host}` : 'not chosen yet'}; suffix ${login.suffix === null ? 'not set yet' : String(login.suffix).padStart(2, '0')}; the password of your account there.`];
       if (dmr.selection === 'several') {
         if (at === 0) todo.push('Switch network selection on.');
-        todo.push(...rules.map((rule) => `Enter ${ruleWords(plan.profiles[site.id]!, rule)}: ${ruleSentence(plan, rule)}.`));
+        todo.push(...rules.map((rule) => `Enter ${ruleWords(profile, rule)}: ${ruleSentence(plan, rule)}.`));
         if (networks.length > 1) todo.push('Keep the rules in the order of their numbers, the catch-all last.');
       }
       return [
@@ -52,7 +49,7 @@ function shownNumbers(onRadio: number, there: number, networkName: string): stri
 function testStep(index: PlanIndex, site: Site, network: DmrNetwork, next: DmrNetwork | undefined): Step {
   const { plan } = index;
   const through = index.paths().map(({ context }) => context).filter((context) => context.site?.id === site.id && networkIdOf(context.channel.destination) === network.id).filter(isDmrPath);
-  const echo = through.find(({ channel }) => channel.destination?.kind === 'special' && channel.destination.special === 'echo');
+  const echo = through.find(({ channel }) => channel.destination?.mode === 'dmr' && channel.destination.kind === 'special' && channel.destination.special === 'echo');
   const first = through.find(({ channel }) => channel.destination?.kind === 'group')?.channel;
   const numbers = echo?.arrives ? shownNumbers(echo.channel.dmr.call.number, echo.arrives.number, plan.networks.byId[echo.arrives.networkId]!.name) : '';
   return {
@@ -68,22 +65,12 @@ function testStep(index: PlanIndex, site: Site, network: DmrNetwork, next: DmrNe
 }
 
 export const runSheet: ModeRunSheet = {
+  identity(plan) {
+    const { dmrId } = plan.station;
+    if (dmrId === null) return needsDmrId(plan) ? 'DMR ID not entered yet' : '';
+    return `DMR ID ${formatId(dmrId)}`;
+  },
   hotspot: (_plan, { dmr }) => (dmr ? [`Color code ${dmr.colorCode}.`] : []),
   radio: (_plan, { dmr }) => (dmr ? [`Set its own ID to ${dmr.id === null ? 'your DMR ID' : formatId(dmr.id)}.`] : []),
   steps,
-  card(plan) {
-    return dmrNetworks(plan).flatMap((network) => {
-      const sites = hotspotsOf(plan).filter((site) => plan.profiles[site.id]!.dmr.logins[network.id]?.enabled);
-      return sites.map((site) => {
-        const onRadio = ({ number, kind }: SpecialNumber) => radioNumber(plan, site.id, network.id, kind, number) ?? number;
-        // Position reports are sent by the radio itself.
-        const lines = SPECIAL_NAMES.filter((special) => special !== 'position').flatMap((special) => {
-          const known = network.special[special];
-          return known ? [{ enter: `${known.kind} ${onRadio(known)}`, name: SPECIAL_TITLES[special], note: `through ${site.name}` }] : [];
-        });
-        const { unlink } = network.special;
-        return { title: network.name, lines, out: unlink ? `To leave, make a ${unlink.kind} call to ${onRadio(unlink)}; a dynamic group is dropped after ${network.dynamicTimerMin} min anyway.` : `A dynamic group is dropped after ${network.dynamicTimerMin} min.` };
-      });
-    });
-  },
 };

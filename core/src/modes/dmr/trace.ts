@@ -1,24 +1,27 @@
 /** The DMR pairs of each hop. */
 import { fact, mustEqual } from '../../path/fact';
-import { contactKey } from '../../path/contact-key';
-import type { DmrArrival, Fact, PathContext, PlanIndex } from '../../path/types';
-import type { ModeTrace } from '../mode';
-import { networkIdOf } from '../../plan/destination-key';
+import type { Fact, PathContext, PlanIndex } from '../../path/types';
+import { stateOf } from '../../path/world';
+import type { ModeTrace } from '../../path/mode-path';
+import { networkIdOf } from '../../plan/networks';
 import { carriageOf } from './carriage';
 import { loginGaps, loginOf } from './login';
 import { isStationId } from './addresses';
-import { callFor, callOf, judgeRoute, routesOf, type RouteVerdict } from './links';
-import { SIMPLEX_SLOT } from './limits';
+import { callFor, callOf, judgeRoute, routesOf, type RouteVerdict, whatIsAt } from './links';
+import { contactKey } from './contact-key';
+import { holdingsOf } from './holdings';
+import { SIMPLEX_SLOT, SUFFIX_MAX, SUFFIX_MIN } from '../../plan/modes/dmr/limits';
 import { answer, forward, matchingRule, unasked } from './routes/table';
 import { carriageFacts, repeaterNetworkFacts, slotFact } from './repeater';
-import { rulePosition } from './routes/words';
-import type { RouteRule, TimeSlot } from './types';
+import type { Activity, DmrArrival, TimeSlot } from '../../plan/modes/dmr/types';
 import { groupOfNumber } from './networks';
 
-function radio({ index, radio, channel, holdings, site }: PathContext<'dmr'>): Fact[] {
+const MINUTE_MS = 60_000;
+
+function radio({ index, radio, channel, site }: PathContext<'dmr'>): Fact[] {
   const { dmrId } = index.plan.station;
   const { call, admit } = channel.dmr;
-  const known = holdings.contacts.has(contactKey(call.kind, call.number));
+  const known = holdingsOf(index, radio.id).contacts.has(contactKey(call.kind, call.number));
   const admitFits = admit === 'color-code-free' || (admit === 'always' && site?.kind === 'hotspot');
   return [
     fact('own-id', radio.dmr?.id ?? null, dmrId, dmrId !== null && isStationId(dmrId) && radio.dmr?.id === dmrId),
@@ -51,21 +54,19 @@ function gateway(context: PathContext<'dmr'>): Fact[] {
   const table = routesOf(index, site.id);
   const verdict = judgeRoute(context);
   // A call that no rule takes reaches no login.
-  const facts = !login && table.networkIds.length > 0 ? [] : [fact('login', gaps.length > 0 ? gaps.join(', ') : 'complete', 'complete', gaps.length === 0)];
-  if (login) facts.push(fact('suffix', login.suffix, '01 to 99', login.suffix !== null));
-  const nameOf = (id: string) => index.plan.networks.byId[id]!.name;
-  if (verdict.is === 'not carried') facts.push(fact('carried', table.networkIds.map(nameOf).join(', ') || null, nameOf(networkIdOf(channel.destination)!), false));
+  const facts = !login && table.networkIds.length > 0 ? [] : [fact('login', gaps, [], gaps.length === 0)];
+  if (login) facts.push(fact('suffix', login.suffix, { rule: 'between', low: SUFFIX_MIN, high: SUFFIX_MAX }, login.suffix !== null));
+  if (verdict.is === 'not carried') facts.push(fact('carried', table.networkIds, [networkIdOf(channel.destination)!], false));
   if (table.selection === 'several') facts.push(routeFact(context, verdict));
   return facts;
 }
 
 function routeFact(context: PathContext<'dmr'>, verdict: RouteVerdict): Fact {
   const table = routesOf(context.index, context.site!.id);
-  const words = (rule: RouteRule | null) => (rule ? `rule ${rulePosition(context.profile!, rule)}` : null);
-  const taken = words(matchingRule(table, callOf(context)));
-  if (verdict.is === 'taken') return fact('route', words(verdict.by), words(verdict.right), false);
-  if (verdict.is === 'stops') return fact('route', null, 'a rule', false);
-  if (verdict.is === 'unreachable') return fact('route', taken, 'a rule that leads there', false);
+  const taken = matchingRule(table, callOf(context))?.id ?? null;
+  if (verdict.is === 'taken') return fact('route', verdict.by.id, verdict.right.id, false);
+  if (verdict.is === 'stops') return fact('route', null, { rule: 'any' }, false);
+  if (verdict.is === 'unreachable') return fact('route', taken, { rule: 'leads there' }, false);
   return fact('route', taken, taken, true);
 }
 
@@ -77,7 +78,7 @@ function network(context: PathContext<'dmr'>): Fact[] {
   const wanted = channel.destination ? callFor(index.plan, channel.destination) : null;
   const carriage = carriageOf(site);
   if (carriage) return repeaterNetworkFacts(context, carriage, wanted);
-  if (!wanted || !channel.destination) return network && arrives ? [fact('group', call.number, network.name, arrives.name !== null)] : [];
+  if (!wanted || !channel.destination) return network && arrives ? [fact('group', call.number, { rule: 'in directory', networkId: network.id }, whatIsAt(index, network.id, arrives.kind, arrives.number) !== null)] : [];
   const verdict = judgeRoute(context);
   // A number that no rule takes, though another would lead there, is told here: the number is what is wrong.
   if (!network || !arrives) return verdict.is === 'misdialled' ? [mustEqual('number', call.number, verdict.expects), mustEqual('call-kind', call.kind, wanted.kind)] : [];
@@ -94,13 +95,14 @@ function replyNetwork(context: PathContext<'dmr'>): Fact[] {
   const carriage = carriageOf(site);
   const bound = carriage ? carriage.groups.some((one) => one.static && one.number === arrives.number && one.slot === channel.dmr.slot) : group && loginOf(context)?.staticGroupIds.includes(group.id);
   if (!group && !carriage) return [];
-  const known = bound ? 'static' : activityWords(index, site.id, arrives, channel.dmr.slot);
+  const known: Activity = bound ? { is: 'static' } : activityOf(index, site.id, arrives, channel.dmr.slot);
   return [fact('activity', known, known, true)];
 }
 
-function activityWords(index: PlanIndex, siteId: string, { networkId, number }: DmrArrival, slot: TimeSlot): string {
-  const awake = index.awake.find((one) => one.siteId === siteId && one.networkId === networkId && one.slot === slot && one.number === number);
-  return awake && awake.minutesLeft > 0 ? `dynamic, awake for ${Math.ceil(awake.minutesLeft)} min` : 'dynamic, silent until you key it once';
+function activityOf({ world }: PlanIndex, siteId: string, { networkId, number }: DmrArrival, slot: TimeSlot): Activity {
+  const awake = stateOf(world, siteId, 'dmr')?.awake.find((one) => one.networkId === networkId && one.slot === slot && one.number === number);
+  const leftMs = awake ? awake.untilMs - world.nowMs : 0;
+  return leftMs > 0 ? { is: 'awake', minutesLeft: leftMs / MINUTE_MS } : { is: 'asleep' };
 }
 
 /** The answer comes back by the rule that carried the call; a static group comes unasked, by the first rule that holds it. */
@@ -126,11 +128,11 @@ function destination({ arrives }: PathContext<'dmr'>): Fact[] {
 }
 
 /** The radio opens for a group that its list holds, or for the channel's own group where the radio is of that kind. */
-export function hearsGroup({ radio, channel, holdings }: Pick<PathContext<'dmr'>, 'radio' | 'channel' | 'holdings'>): boolean {
+export function hearsGroup({ index, radio, channel }: Pick<PathContext<'dmr'>, 'index' | 'radio' | 'channel'>): boolean {
   const { call, receiveListId } = channel.dmr;
   if (call.kind === 'private') return true;
   if (radio.dmr?.hearsOwnGroup) return true;
-  return receiveListId !== null && holdings.receiveLists.get(receiveListId)?.has(call.number) === true;
+  return receiveListId !== null && holdingsOf(index, radio.id).receiveLists.get(receiveListId)?.has(call.number) === true;
 }
 
 function replyRadio(context: PathContext<'dmr'>): Fact[] {

@@ -1,6 +1,6 @@
 /** How a radio addresses a site, and whether that leads beyond it. */
 import { callSignOf, padField, withModule } from './addresses';
-import { DIRECT_FIELD, GATEWAY_LETTER } from './limits';
+import { DIRECT_FIELD, GATEWAY_LETTER } from '../../plan/modes/dstar/limits';
 
 /** How a radio addresses a site: both fields are exactly eight characters. */
 export interface Access {

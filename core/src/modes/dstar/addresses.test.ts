@@ -24,7 +24,7 @@ describe('a call-sign field', () => {
     expect(fieldProblem('QO3 C')?.problem).toBe('Found “QO3 C” with the letter in place 5, expected it in the eighth.');
     expect(fieldProblem('QÖ3VES B')?.problem).toContain('letters A to Z');
     expect(fieldProblem('QO3VESXYZ')?.problem).toContain('9 characters');
-    expect(fieldProblem('HANDY', 4)).toEqual({ problem: 'Found 5 characters, expected at most 4.', meant: 'HAND' });
+    expect(fieldProblem('HANDY', 4)).toEqual({ found: '5 characters', expected: 'at most 4', problem: 'Found 5 characters, expected at most 4.', meant: 'HAND' });
   });
 });
 
@@ -34,7 +34,7 @@ describe('what is typed into RPT and UR fields', () => {
     ['QO3VES', 'Found “QO3VES” without a letter in the eighth place, expected a module such as B, or G for the gateway.', undefined],
     ['QO3 G', 'Found “QO3 G” with the letter in place 5, expected it in the eighth.', 'QO3    G'],
     ['QO3VES BB', 'Found 9 characters, expected at most 8.', undefined],
-  ])('RPT “%s” is refused', (text, problem, meant) => expect(accessProblem(text)).toEqual(meant === undefined ? { problem } : { problem, meant }));
+  ])('RPT “%s” is refused', (text, problem, meant) => expect(accessProblem(text)).toMatchObject(meant === undefined ? { problem } : { problem, meant }));
   it.each(['QO3VES B', 'QO3VES G', '', '        ', 'DIRECT', 'qo3ves b', 'QO3VESXB'])('RPT “%s” is taken', (text) => expect(accessProblem(text)).toBeNull());
 
   it.each([
@@ -42,7 +42,7 @@ describe('what is typed into RPT and UR fields', () => {
     ['LNK001C', 'the L in the eighth place is missing', 'LNK001CL'],
     ['lnk001 c', 'the module of LNK001 is missing or no letter from A to Z', 'LNK001CL'],
     ['LNK001', 'the module of LNK001 is missing or no letter from A to Z', undefined],
-  ])('UR “%s” is refused', (text, why, meant) => expect(urProblem(text)).toEqual({ problem: `Found “${text}”, expected eight characters: ${why}.`, ...(meant ? { meant } : {}) }));
+  ])('UR “%s” is refused', (text, why, meant) => expect(urProblem(text)).toMatchObject({ problem: `Found “${text}”, expected eight characters: ${why}.`, ...(meant ? { meant } : {}) }));
   it.each(['CQCQCQ', 'LNK001CL', '       U', '/QO1HSKB', 'QO4TAM', 'qo4tam'])('UR “%s” is taken', (text) => expect(urProblem(text)).toBeNull());
 });
 

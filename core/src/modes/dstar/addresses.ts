@@ -1,5 +1,7 @@
 /** D-STAR fields: eight characters, spaces counted, the eighth set apart; and what a UR field asks for. */
-import { CALL_TO_ALL, DIRECT_FIELD, FIELD_CHARACTERS, FIELD_LENGTH, GATEWAY_LETTER } from './limits';
+import type { Refusal } from '../../codeplug/channel-field';
+import { refused } from '../../codeplug/reading';
+import { CALL_TO_ALL, DIRECT_FIELD, FIELD_CHARACTERS, FIELD_LENGTH, GATEWAY_LETTER } from '../../plan/modes/dstar/limits';
 
 /** A text padded to a field; longer ones are cut nowhere: they come back as they are, and `fieldProblem` says so. */
 export function padField(text: string, length = FIELD_LENGTH): string {
@@ -24,17 +26,17 @@ export function isGateway(field: string): boolean {
 }
 
 /** What is wrong with a field as it was typed, and the form that was probably meant; `null` when nothing is. */
-export function fieldProblem(text: string, length = FIELD_LENGTH): { problem: string; meant?: string } | null {
+export function fieldProblem(text: string, length = FIELD_LENGTH): Refusal | null {
   const upper = text.toUpperCase();
-  if (!FIELD_CHARACTERS.test(upper)) return { problem: `Found “${text}”, expected letters A to Z, digits, spaces and “/” only.` };
-  if (text.trim() === '' || length !== FIELD_LENGTH) return text.length > length ? { problem: `Found ${text.length} characters, expected at most ${length}.`, meant: upper.slice(0, length) } : null;
+  if (!FIELD_CHARACTERS.test(upper)) return refused(`“${text}”`, 'letters A to Z, digits, spaces and “/” only');
+  if (text.trim() === '' || length !== FIELD_LENGTH) return text.length > length ? refused(`${text.length} characters`, `at most ${length}`, upper.slice(0, length)) : null;
   // A call sign and one letter: the letter belongs into the eighth place, wherever it was put.
   const spaced = /^([A-Z0-9]{3,7}) +([A-Z])\s*$/.exec(upper);
   if (spaced) {
     const meant = withModule(spaced[1]!, spaced[2]!);
-    return upper.padEnd(FIELD_LENGTH, ' ') === meant ? null : { problem: `Found “${text}” with the letter in place ${upper.lastIndexOf(spaced[2]!) + 1}, expected it in the eighth.`, meant };
+    return upper.padEnd(FIELD_LENGTH, ' ') === meant ? null : refused(`“${text}” with the letter in place ${upper.lastIndexOf(spaced[2]!) + 1}`, 'it in the eighth', meant);
   }
-  return text.length > FIELD_LENGTH ? { problem: `Found ${text.length} characters, expected at most ${FIELD_LENGTH}.` } : null;
+  return text.length > FIELD_LENGTH ? refused(`${text.length} characters`, `at most ${FIELD_LENGTH}`) : null;
 }
 
 /** A field for reading: what stands before the end, its spaces made visible; `empty` for nothing but spaces. */
@@ -43,25 +45,24 @@ export function fieldText(field: string): string {
 }
 
 /** What is wrong with RPT1 or RPT2 as it was typed: there, a call sign is nothing without its letter. */
-export function accessProblem(text: string): { problem: string; meant?: string } | null {
+export function accessProblem(text: string): Refusal | null {
   const upper = text.toUpperCase().trimEnd();
   const problem = fieldProblem(text);
   if (problem || upper === '' || upper === DIRECT_FIELD || upper.length === FIELD_LENGTH) return problem;
   const early = /^([A-Z0-9/]{3,6})([A-Z])$/.exec(upper);
-  if (early && upper.length === FIELD_LENGTH - 1) return { problem: `Found “${text}” with the letter in place 7, expected it in the eighth.`, meant: withModule(early[1]!, early[2]!) };
-  return { problem: `Found “${text}” without a letter in the eighth place, expected a module such as B, or ${GATEWAY_LETTER} for the gateway.` };
+  if (early && upper.length === FIELD_LENGTH - 1) return refused(`“${text}” with the letter in place 7`, 'it in the eighth', withModule(early[1]!, early[2]!));
+  return refused(`“${text}” without a letter in the eighth place`, `a module such as B, or ${GATEWAY_LETTER} for the gateway`);
 }
 
 /** What is wrong with UR as it was typed: letters, length, or a command that no gateway takes. */
-export function urProblem(text: string): { problem: string; meant?: string } | null {
+export function urProblem(text: string): Refusal | null {
   const upper = text.toUpperCase();
   const problem = fieldProblem(text);
   // A link command may look like a call sign with its letter: what it asks for decides.
   if (problem && !REFLECTOR.test(upper.slice(0, 6))) return problem;
   const command = readCommand(upper);
   if (command.kind !== 'malformed') return upper.length > FIELD_LENGTH ? fieldProblem(text) : null;
-  const meant = meantCommand(upper.trim());
-  return { problem: `Found “${text}”, expected eight characters: ${command.why}.`, ...(meant ? { meant } : {}) };
+  return refused(`“${text}”`, `eight characters: ${command.why}`, meantCommand(upper.trim()));
 }
 
 function meantCommand(plain: string): string | undefined {

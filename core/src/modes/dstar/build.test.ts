@@ -1,16 +1,16 @@
+import { runSheet } from '../../registries/outputs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { agreementOf } from '../../agreement/agreement';
-import { carryOut, propose } from '../../build/build';
-import { indexPlan } from '../../path/plan-index';
+import { carryOut, propose } from '../../registries/builder';
+import { planIndex } from '../../registries/modes';
 import { emptyCodeplug, newHotspot } from '../../plan/create';
 import { edit } from '../../plan/edit';
 import { putRow, removeRow, rows } from '../../plan/table';
 import type { Destination, Plan } from '../../plan/types';
-import { runSheet } from '../../run-sheet/run-sheet';
 import { dstarChannel, dstarPlan } from '../../testing/sample-dstar';
 import { isDstar, isDstarPath } from './channel';
-import { effectsOf, orderOf } from './order';
+import { keyUpsOf, orderOf } from './order';
 
 const letter = fc.constantFrom(...'ABC');
 const destination = fc.oneof(
@@ -34,7 +34,7 @@ function planOf({ wants, cable, reach, nameLength }: typeof arbitraryWants exten
     for (const id of [...plan.wants.order]) if (plan.wants.byId[id]!.radioId === 'r2') removeRow(plan.wants, id);
     plan.radios.byId['r2']!.limits.nameLength = nameLength;
     plan.codeplugs['r2'] = emptyCodeplug();
-    putRow(plan.sites, { ...newHotspot('s2', 'Two metres', 145_650_000, 1), distanceM: 20, dstar: { callSign: 'QO3', module: 'C', families: reach && [...reach], cable, utcOffsetMin: null } });
+    putRow(plan.sites, { ...newHotspot('s2', 'Two metres', 145_650_000), distanceM: 20, dstar: { callSign: 'QO3', module: 'C', families: reach && [...reach], cable, utcOffsetMin: null } });
     plan.sites.byId['rp4']!.dstar!.families = null;
     wants.forEach((one, at) => putRow(plan.wants, { id: `w${at}`, radioId: 'r2', siteId: one.siteId, destination: one.destination as Destination }));
   });
@@ -59,7 +59,7 @@ describe('what the builder makes for D-STAR', () => {
 
 describe('the order of use', () => {
   const contextOfPart = (plan: Plan, part: string) => {
-    const found = indexPlan(plan).paths().find(({ context }) => context.radio.id === 'r2' && context.channel.id === dstarChannel(plan, part).id)!.context;
+    const found = planIndex(plan).paths().find(({ context }) => context.radio.id === 'r2' && context.channel.id === dstarChannel(plan, part).id)!.context;
     if (!isDstarPath(found)) throw new Error('no D-STAR path');
     return found;
   };
@@ -80,7 +80,7 @@ describe('the order of use', () => {
   });
 
   it('stands in the run sheet, a step a site; MY and the site’s settings before it', () => {
-    const steps = runSheet(indexPlan(dstarPlan()));
+    const steps = runSheet(planIndex(dstarPlan()));
     expect(steps.map((step) => step.id)).toEqual(['identity', 'hotspot-s1', 'radio-r1', 'radio-r2', 'login-s1-n1', 'echo-s1-n1', 'dstar-r2-s1', 'dstar-r2-rp4', 'repeaters']);
     expect(steps[1]!.todo).toEqual(expect.arrayContaining(['D-STAR: call sign QO3VES, module B.', 'Link at start: manual.']));
     expect(steps[3]!.todo).toContain('Set MY to QO3VES, behind it HAND: with MY empty it does not transmit.');
@@ -90,7 +90,7 @@ describe('the order of use', () => {
   it('what a key-up does is told for each state of the site', () => {
     const plan = dstarPlan();
     const elsewhere = { reflector: 'WAV042', module: 'A' };
-    const words = (part: string) => effectsOf(contextOfPart(plan, part), elsewhere).map(({ goes, answer }) => `${goes}; ${answer}`);
+    const words = (part: string) => keyUpsOf(contextOfPart(plan, part), elsewhere).map(({ goes, answer }) => `${goes}; ${answer}`);
     expect(words('w-lnk-talk')).toEqual(['only to who hears Home; nothing is said', 'to LNK001 C; nothing is said', 'to WAV042 A; nothing is said']);
     expect(words('w-lnk-link')).toEqual(['only to who hears Home; linked to LNK001 C', 'only to who hears Home; linked to LNK001 C', 'only to who hears Home; linked to LNK001 C']);
     expect(words('w-lnk-unlink')).toEqual(['only to who hears Home; not linked', 'only to who hears Home; not linked']);

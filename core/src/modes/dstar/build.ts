@@ -1,12 +1,11 @@
 /** What the builder makes for a D-STAR want: every entry that it takes to link, talk, leave, ask and test. */
-import type { ChannelDraft } from '../../build/types';
+import type { ChannelDraft } from '../../builder/types';
 import type { Destination, Plan, Site } from '../../plan/types';
-import type { ModeBuild } from '../mode';
+import type { ModeBuild } from '../../builder/mode-build';
 import { blankChannel } from './channel';
 import { accessTo } from './access';
 import { COMMAND_TITLES, reflectorWords, targetOf, urFor } from './links';
-import { COMMAND_NAMES } from './limits';
-import type { DstarDestination } from './types';
+import { COMMAND_NAMES } from '../../plan/modes/dstar/limits';
 
 /** @throws Error when the destination is not in the plan: reference integrity has been broken before. */
 function draft(plan: Plan, site: Site, destination: Destination, name: string, part: string): ChannelDraft<'dstar'> {
@@ -16,16 +15,17 @@ function draft(plan: Plan, site: Site, destination: Destination, name: string, p
   values.dstar = { ...values.dstar, ur };
   if (destination.kind === 'local' && site.dstar && !site.dstar.cable) Object.assign(values.dstar, accessTo(site.dstar.callSign, site.dstar.module, false));
   // One zone a site: the entries of a site are used together, in their order.
-  return { values, destination, ...(part === '' ? {} : { part }), contact: null, address: ur.trim(), use: 'talk', networkId: null, siteId: site.id };
+  return { values, destination, title: name, ...(part === '' ? {} : { part }), address: ur.trim(), use: 'talk', networkId: null, siteId: site.id };
 }
 
 function channels(plan: Plan, site: Site, destination: Destination): ChannelDraft<'dstar'>[] {
-  const command = (name: (typeof COMMAND_NAMES)[number]) => draft(plan, site, { kind: 'command', mode: 'dstar', command: name }, COMMAND_TITLES[name], name);
+  if (destination.mode !== 'dstar') return [];
+  const command = (name: (typeof COMMAND_NAMES)[number]) => draft(plan, site, { mode: 'dstar', kind: 'command', command: name }, COMMAND_TITLES[name], name);
   switch (destination.kind) {
     case 'reflector': {
       const name = reflectorWords(targetOf(plan, destination) ?? { reflector: 'none', module: destination.module });
-      const link: DstarDestination = { ...destination, use: 'link' };
-      const talk: DstarDestination = { ...destination, use: 'talk' };
+      const link: Destination = { ...destination, use: 'link' };
+      const talk: Destination = { ...destination, use: 'talk' };
       return [draft(plan, site, link, `${name} link`, 'link'), draft(plan, site, talk, name, 'talk'), ...COMMAND_NAMES.map(command)];
     }
     case 'command':
@@ -39,9 +39,5 @@ function channels(plan: Plan, site: Site, destination: Destination): ChannelDraf
 
 export const build: ModeBuild<'dstar'> = {
   channels,
-  contact: () => null,
-  receiveList: () => null,
-  withReceiveList: (values) => values,
-  profile: () => undefined,
-  worthAChannel: () => ({ destinations: [{ destination: { kind: 'local', mode: 'dstar' }, name: '', short: 'local' }], missing: [] }),
+  worthAChannel: () => ({ destinations: [{ destination: { mode: 'dstar', kind: 'local' }, name: '', short: 'local' }], missing: [] }),
 };

@@ -1,12 +1,12 @@
 /** The D-STAR fields of a channel: as sheets and files show, read and compare them. */
-import type { ChannelField, Reading } from '../../codeplug/channel-field';
-import { choice } from '../../codeplug/reading';
+import type { ChannelField, Reading, Refusal } from '../../codeplug/channel-field';
+import { choice, refused } from '../../codeplug/reading';
 import type { PathContext } from '../../path/types';
 import type { Channel, ChannelOf, Site, ValuesOf } from '../../plan/types';
 import { accessProblem, padField, urProblem } from './addresses';
 import { accessTo, DIRECT } from './access';
-import { CALL_TO_ALL, FIELD_CHARACTERS, FIELD_LENGTH } from './limits';
-import type { DstarFactKey } from './types';
+import { CALL_TO_ALL, FIELD_CHARACTERS, FIELD_LENGTH } from '../../plan/modes/dstar/limits';
+import type { DstarFacts } from '../../plan/modes/dstar/types';
 
 export function isDstar(channel: Channel): channel is ChannelOf<'dstar'> {
   return channel.mode === 'dstar';
@@ -26,20 +26,22 @@ export function blankChannel(site?: Site): ValuesOf<'dstar'> {
 type FieldName = 'ur' | 'rpt1' | 'rpt2';
 
 /** `problemOf`: what is wrong with it as it was typed. Files are taken as they stand, and a check says what is wrong. */
-function callSignField(name: FieldName, title: string, fact: DstarFactKey, problemOf: (text: string) => { problem: string; meant?: string } | null): ChannelField<'dstar'> {
+function callSignField(name: FieldName, title: string, order: number, fact: keyof DstarFacts, problemOf: (text: string) => Refusal | null): ChannelField<'dstar'> {
   const put = (text: string): Reading<'dstar'> => ({ put: (to) => void (to.dstar[name] = padField(text.toUpperCase()).slice(0, FIELD_LENGTH)) });
   return {
     id: name,
     title,
     kind: 'text',
+    order,
+    width: 104,
     spaces: true,
-    fact,
+    facts: [fact],
     show: (one) => one.dstar[name].trimEnd(),
     read: (text) => problemOf(text) ?? put(text),
     copy: (to, from) => (to.dstar = { ...to.dstar, [name]: from.dstar[name] }),
     readStored(text) {
       const fits = text.length <= FIELD_LENGTH && FIELD_CHARACTERS.test(text.toUpperCase());
-      return fits ? put(text) : { problem: `Found “${text}”, expected at most ${FIELD_LENGTH} of A to Z, 0 to 9, spaces and “/”.` };
+      return fits ? put(text) : refused(`“${text}”`, `at most ${FIELD_LENGTH} of A to Z, 0 to 9, spaces and “/”`);
     },
   };
 }
@@ -47,15 +49,17 @@ function callSignField(name: FieldName, title: string, fact: DstarFactKey, probl
 const DUPLEX = { duplex: true, simplex: false } as const;
 
 export const fields: readonly ChannelField<'dstar'>[] = [
-  callSignField('ur', 'UR', 'ur', urProblem),
-  callSignField('rpt1', 'RPT1', 'rpt1', accessProblem),
-  callSignField('rpt2', 'RPT2', 'rpt2', accessProblem),
+  callSignField('ur', 'UR', 120, 'ur', urProblem),
+  callSignField('rpt1', 'RPT1', 130, 'rpt1', accessProblem),
+  callSignField('rpt2', 'RPT2', 140, 'rpt2', accessProblem),
   {
     id: 'duplex',
     title: 'Set to',
     kind: 'text',
+    order: 330,
+    width: 84,
     options: () => Object.keys(DUPLEX),
-    fact: 'duplex',
+    facts: ['duplex'],
     show: (one) => (one.dstar.duplex ? 'duplex' : 'simplex'),
     read: (text) => choice(text, DUPLEX, (to, duplex) => (to.dstar.duplex = duplex)),
     copy: (to, from) => (to.dstar = { ...to.dstar, duplex: from.dstar.duplex }),

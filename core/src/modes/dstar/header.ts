@@ -3,7 +3,7 @@
  * from memory.
  */
 import { padField } from './addresses';
-import { FIELD_CHARACTERS, FIELD_LENGTH, HEADER_BYTES, SUFFIX_LENGTH } from './limits';
+import { FIELD_CHARACTERS, FIELD_LENGTH, HEADER_BYTES, SUFFIX_LENGTH } from '../../plan/modes/dstar/limits';
 
 export interface Header {
   /** Three bytes, 0 to 255 each. */

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { accessTo, DIRECT, leaves } from './access';
 import { writeCommand } from './addresses';
-import { hears, type LinkState, reachesFamily, transmit } from './link';
+import type { LinkState } from '../../plan/modes/dstar/types';
+import { type DstarEffect, type Gateway, hears, reachesFamily, step } from './link';
 
 const LNK = { reflector: 'LNK001', module: 'C' };
 
@@ -16,40 +17,42 @@ describe('access to a site', () => {
 describe('a site and its link', () => {
   const open = { callSign: 'QO3VES', families: 'every' as const };
   const closed = { callSign: 'QO1HSK', families: ['WAV'] };
-  const G = { [open.callSign]: 'QO3VES G', [closed.callSign]: 'QO1HSK G' };
   const other: LinkState = { reflector: 'WAV042', module: 'A' };
 
-  it.each([
-    ['a link command links', null, open, 'LNK001CL', { state: LNK, answer: 'linked to LNK001 C', fault: null }],
-    ['a call to all goes where it is linked', LNK, open, 'CQCQCQ  ', { state: LNK, reaches: { kind: 'reflector', to: LNK } }],
-    ['a call to all, linked elsewhere, goes elsewhere', other, open, 'CQCQCQ  ', { state: other, reaches: { kind: 'reflector', to: other } }],
-    ['a call to all, not linked, stays', null, open, 'CQCQCQ  ', { reaches: null, fault: null }],
-    ['unlink leaves', LNK, open, '       U', { state: null, answer: 'not linked' }],
-    ['status says where it is linked', LNK, open, '       I', { state: LNK, answer: 'linked to LNK001 C' }],
-    ['echo comes back', LNK, open, '       E', { state: LNK, reaches: { kind: 'echo' } }],
-    ['a talk entry left on its link command links again', LNK, open, 'LNK001CL', { state: LNK, reaches: null, answer: 'linked to LNK001 C' }],
-    ['a family that the gateway does not reach', other, closed, 'LNK001CL', { state: other, fault: 'family not reached' }],
-    ['a family that it reaches', null, closed, 'WAV042AL', { state: other, fault: null }],
-    ['a command without its L', null, open, 'LNK001C ', { state: null, fault: 'malformed' }],
-    ['a station by its call sign', null, open, 'QO4TAM  ', { reaches: { kind: 'station', callSign: 'QO4TAM' } }],
-    ['another repeater', null, open, '/QO1MRNC', { reaches: { kind: 'repeater', callSign: 'QO1MRN C' } }],
-  ] as const)('%s', (_, state, gateway, ur, outcome) => expect(transmit(state, gateway, { ur, rpt2: G[gateway.callSign]! })).toMatchObject(outcome));
+  const send = (linkedTo: LinkState, gateway: Gateway, ur: string, rpt2 = `${gateway.callSign} G`) => step({ linkedTo }, { kind: 'sent', gateway, ur, rpt2 });
+
+  // [what, linked before, gateway, UR, linked after, effects]
+  it.each<[string, LinkState, Gateway, string, LinkState, DstarEffect[]]>([
+    ['a link command links', null, open, 'LNK001CL', LNK, [{ kind: 'says link', to: LNK }]],
+    ['a call to all goes where it is linked', LNK, open, 'CQCQCQ  ', LNK, [{ kind: 'reaches reflector', to: LNK }]],
+    ['a call to all, linked elsewhere, goes elsewhere', other, open, 'CQCQCQ  ', other, [{ kind: 'reaches reflector', to: other }]],
+    ['a call to all, not linked, stays', null, open, 'CQCQCQ  ', null, []],
+    ['unlink leaves', LNK, open, '       U', null, [{ kind: 'says link', to: null }]],
+    ['status says where it is linked', LNK, open, '       I', LNK, [{ kind: 'says link', to: LNK }]],
+    ['echo comes back', LNK, open, '       E', LNK, [{ kind: 'echoes' }]],
+    ['a talk entry left on its link command links again', LNK, open, 'LNK001CL', LNK, [{ kind: 'says link', to: LNK }]],
+    ['a family that the gateway does not reach', other, closed, 'LNK001CL', other, [{ kind: 'says not reached', to: LNK }, { kind: 'refuses', fault: 'family not reached' }]],
+    ['a family that it reaches', null, closed, 'WAV042AL', other, [{ kind: 'says link', to: other }]],
+    ['a command without its L', null, open, 'LNK001C ', null, [{ kind: 'refuses', fault: 'malformed' }]],
+    ['a station by its call sign', null, open, 'QO4TAM  ', null, [{ kind: 'reaches station', callSign: 'QO4TAM' }]],
+    ['another repeater', null, open, '/QO1MRNC', null, [{ kind: 'reaches repeater', callSign: 'QO1MRN C' }]],
+  ])('%s', (_, before, gateway, ur, after, effects) => expect(send(before, gateway, ur)).toEqual([{ linkedTo: after }, effects]));
 
   it('without the gateway in RPT2 nothing is obeyed and nobody beyond hears, but one hears them', () => {
-    expect(transmit(null, open, { ur: 'LNK001CL', rpt2: 'QO3VES B' })).toEqual({ state: null, reaches: null, answer: null, fault: 'not to the gateway' });
-    expect(transmit(LNK, open, { ur: 'CQCQCQ  ', rpt2: 'QO3VES B' })).toEqual({ state: LNK, reaches: null, answer: null, fault: null });
+    expect(send(null, open, 'LNK001CL', 'QO3VES B')).toEqual([{ linkedTo: null }, [{ kind: 'refuses', fault: 'not to the gateway' }]]);
+    expect(send(LNK, open, 'CQCQCQ  ', 'QO3VES B')).toEqual([{ linkedTo: LNK }, []]);
     expect([hears(LNK, LNK), hears(other, LNK), hears(null, LNK)]).toEqual([true, false, false]);
     expect([reachesFamily(open, 'SEA001'), reachesFamily(closed, 'SEA001'), reachesFamily(closed, 'WAV001')]).toEqual([true, false, true]);
   });
 
   it('is in the same state by the entries in their order as by what was wanted', () => {
     fc.assert(fc.property(fc.constantFrom('LNK001', 'WAV042', 'SEA999'), fc.constantFrom(...'ABCXYZ'), fc.constantFrom<LinkState>(null, other), (reflector, module, before) => {
-      const { rpt2 } = accessTo(open.callSign, 'B', true);
-      const [link, talk, unlink] = ([{ kind: 'link', reflector, module }, { kind: 'call to all' }, { kind: 'unlink' }] as const).map((command) => ({ ur: writeCommand(command), rpt2 }));
-      const linked = transmit(before, open, link!);
-      expect(linked.state).toEqual({ reflector, module });
-      expect(transmit(linked.state, open, talk!).reaches).toEqual({ kind: 'reflector', to: { reflector, module } });
-      expect(transmit(linked.state, open, unlink!).state).toBeNull();
+      const to = { reflector, module };
+      const [link, talk, unlink] = ([{ kind: 'link', ...to }, { kind: 'call to all' }, { kind: 'unlink' }] as const).map(writeCommand);
+      const [{ linkedTo }] = send(before, open, link!);
+      expect(linkedTo).toEqual(to);
+      expect(send(linkedTo, open, talk!)[1]).toEqual([{ kind: 'reaches reflector', to }]);
+      expect(send(linkedTo, open, unlink!)[0]).toEqual({ linkedTo: null });
     }));
   });
 });

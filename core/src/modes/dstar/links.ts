@@ -1,23 +1,22 @@
 /** Where a D-STAR call goes: what a site is linked to, what its gateway makes of UR, and what waits there. */
-import type { Arrival, PathContext, PlanIndex } from '../../path/types';
+import type { ArrivalWords } from '../../path/mode-path';
+import type { PathContext, PlanIndex } from '../../path/types';
+import { stateOf } from '../../path/world';
+import { networkOf, networksOf } from '../../plan/networks';
 import { rows } from '../../plan/table';
-import type { Destination, Network, NetworkOf, Plan, Site } from '../../plan/types';
-import type { DestinationInfo } from '../mode';
+import type { ArrivalOf, Destination, Id, NetworkOf, Plan, Site } from '../../plan/types';
+import type { DestinationInfo } from '../../builder/mode-build';
 import { type Command, readCommand, REFLECTOR, withModule, writeCommand } from './addresses';
 import { leaves } from './access';
 import { isDstar } from './channel';
-import { COMMAND_NAMES, DIRECT_FIELD } from './limits';
-import { hears, type LinkState, reachesFamily, type Reflector } from './link';
-import type { CommandName, DstarDestination, DstarSiteFields, ListedReflector } from './types';
+import { COMMAND_NAMES, DIRECT_FIELD } from '../../plan/modes/dstar/limits';
+import { hears, reachesFamily } from './link';
+import type { CommandName, DstarArrival, DstarSiteFields, LinkState, ListedReflector, Reflector } from '../../plan/modes/dstar/types';
 
 export type Family = NetworkOf<'dstar'>;
 
-export function isFamily(network: Network): network is Family {
-  return network.mode === 'dstar';
-}
-
 export function families(plan: Plan): Family[] {
-  return rows(plan.networks).filter(isFamily);
+  return networksOf(plan, 'dstar');
 }
 
 /** `LNK001`. */
@@ -30,11 +29,6 @@ export function reflectorWords({ reflector, module }: Reflector): string {
   return `${reflector} ${module}`;
 }
 
-/** `LNK001 C` back to what it names; `null` for nothing. */
-export function readReflector(words: string | null): LinkState {
-  return words === null ? null : { reflector: words.slice(0, 6), module: words.slice(-1) };
-}
-
 export const COMMAND_TITLES: Readonly<Record<CommandName, string>> = { unlink: 'Unlink', status: 'Status', echo: 'Echo' };
 
 /** Each module of each reflector to talk on; the command that links there comes along with it. */
@@ -42,7 +36,7 @@ export function destinations(family: Family): DestinationInfo[] {
   return rows(family.reflectors).flatMap((one) =>
     [...one.modules].flatMap((module): DestinationInfo[] => {
       const name = reflectorWords({ reflector: reflectorCall(family, one), module });
-      const common = { kind: 'reflector' as const, networkId: family.id, reflectorId: one.id, module };
+      const common = { mode: 'dstar' as const, kind: 'reflector' as const, networkId: family.id, reflectorId: one.id, module };
       const category = one.title || 'reflector';
       return [
         { destination: { ...common, use: 'talk' }, name, address: `reflector ${name}`, category, use: 'talk' },
@@ -52,55 +46,55 @@ export function destinations(family: Family): DestinationInfo[] {
   );
 }
 
-const LOCAL: DestinationInfo = { destination: { kind: 'local', mode: 'dstar' }, name: 'D-STAR, whoever hears the site', address: 'D-STAR, local', category: 'local', use: 'talk' };
+const LOCAL: DestinationInfo = { destination: { mode: 'dstar', kind: 'local' }, name: 'D-STAR, whoever hears the site', address: 'D-STAR, local', category: 'local', use: 'talk' };
 
 function byCallSign(callSign: string, module: string): DestinationInfo {
   const name = `${callSign} ${module}`.trim();
-  return { destination: { kind: 'call-sign', mode: 'dstar', callSign, module }, name, address: module ? `repeater ${name}` : `station ${name}`, category: 'by call sign', use: 'talk' };
+  return { destination: { mode: 'dstar', kind: 'call-sign', callSign, module }, name, address: module ? `repeater ${name}` : `station ${name}`, category: 'by call sign', use: 'talk' };
 }
 
 /** A call sign, with a module for the area of a repeater: `QO4TAM`, `QO1MRR B`. */
-export function asked(text: string): DestinationInfo | null {
+export function typed(text: string): DestinationInfo | null {
   const found = /^([A-Z0-9/]{3,7})(?: +([A-Z]))?$/.exec(text.trim().toUpperCase());
   if (!found || !/\d/.test(found[1]!) || !/[A-Z]/.test(found[1]!) || REFLECTOR.test(found[1]!.slice(0, 6))) return null;
   return byCallSign(found[1]!, found[2] ?? '');
 }
 
 /** Local calls, what a gateway does, the areas of the plan's repeaters, and every call sign that something already calls. */
-export function beside(plan: Plan): DestinationInfo[] {
+export function withoutNetwork(plan: Plan): DestinationInfo[] {
   const found = new Map<string, DestinationInfo>();
   const add = (info: DestinationInfo) => void (found.has(info.address) || found.set(info.address, info));
   for (const site of rows(plan.sites)) if (site.kind === 'repeater' && site.dstar) add(byCallSign(site.dstar.callSign, site.dstar.module));
   const called = [...rows(plan.wants), ...Object.values(plan.codeplugs).flatMap((codeplug) => rows(codeplug.channels))].map((one) => one.destination);
   for (const destination of called) if (destination?.kind === 'call-sign') add(byCallSign(destination.callSign, destination.module));
-  return [LOCAL, ...COMMAND_NAMES.map((command): DestinationInfo => ({ destination: { kind: 'command', mode: 'dstar', command }, name: COMMAND_TITLES[command], address: `${command} at the gateway`, category: 'service', use: 'service', comesAlong: true })), ...found.values()];
+  return [LOCAL, ...COMMAND_NAMES.map((command): DestinationInfo => ({ destination: { mode: 'dstar', kind: 'command', command }, name: COMMAND_TITLES[command], address: `${command} at the gateway`, category: 'service', use: 'service', comesAlong: true })), ...found.values()];
 }
 
 /** The reflector and module of a destination; `null` for one that is none. */
 export function targetOf(plan: Plan, destination: Destination | null): Reflector | null {
   if (destination?.kind !== 'reflector') return null;
-  const family = plan.networks.byId[destination.networkId];
-  const listed = family && isFamily(family) ? family.reflectors.byId[destination.reflectorId] : undefined;
-  return family && listed && isFamily(family) ? { reflector: reflectorCall(family, listed), module: destination.module } : null;
+  const family = networkOf(plan, 'dstar', destination.networkId);
+  const listed = family?.reflectors.byId[destination.reflectorId];
+  return family && listed ? { reflector: reflectorCall(family, listed), module: destination.module } : null;
 }
 
 /** What UR asks for to reach a destination; `null` for one of another mode, or that the plan does not hold. */
 export function commandFor(plan: Plan, destination: Destination | null): Exclude<Command, { kind: 'malformed' }> | null {
-  const target = targetOf(plan, destination);
-  switch ((destination as DstarDestination | { kind: 'local' } | null)?.kind) {
+  if (destination?.mode !== 'dstar') return null;
+  switch (destination.kind) {
     case 'local':
       return { kind: 'call to all' };
-    case 'reflector':
+    case 'reflector': {
+      const target = targetOf(plan, destination);
       if (!target) return null;
-      return (destination as { use?: string }).use === 'link' ? { kind: 'link', ...target } : { kind: 'call to all' };
+      return destination.use === 'link' ? { kind: 'link', ...target } : { kind: 'call to all' };
+    }
     case 'command':
-      return { kind: (destination as { command: CommandName }).command };
+      return { kind: destination.command };
     case 'call-sign': {
-      const { callSign, module } = destination as { callSign: string; module: string };
+      const { callSign, module } = destination;
       return module ? { kind: 'repeater', callSign, module } : { kind: 'station', callSign };
     }
-    default:
-      return null;
   }
 }
 
@@ -125,30 +119,24 @@ export function gatewayOf({ callSign, families }: DstarSiteFields): { callSign: 
 
 /** What a site is linked to before the radio does anything; `undefined` where nobody has said. */
 export function linkBefore(index: PlanIndex, site: Site): LinkState | undefined {
-  const said = index.links.find((one) => one.siteId === site.id && one.mode === 'dstar');
-  if (said) return readReflector(said.to);
-  if (site.kind === 'repeater') return undefined;
-  const { startLink, automatic } = index.plan.profiles[site.id]!.dstar;
+  const said = stateOf(index.world, site.id, 'dstar');
+  if (said) return said.linkedTo;
+  const profile = index.profile(site.id);
+  if (!profile) return undefined;
+  const { startLink, automatic } = profile.dstar;
   return automatic ? startLink : null;
 }
 
-const entries = new WeakMap<PlanIndex, Map<string, string>>();
-
-/** The channel of a radio that links a site to a reflector, by its name; made once per version of a plan. */
-function linkEntry({ index, radio, site }: PathContext<'dstar'>, target: Reflector): string | null {
-  let known = entries.get(index);
-  if (!known) {
-    entries.set(index, (known = new Map<string, string>()));
-    for (const radioId of index.plan.radios.order) {
-      for (const channel of rows(index.plan.codeplugs[radioId]!.channels)) {
-        if (!isDstar(channel) || channel.siteId === null) continue;
-        const command = readCommand(channel.dstar.ur);
-        const there = index.plan.sites.byId[channel.siteId]?.dstar;
-        if (command.kind === 'link' && there && toGateway(there, channel.dstar)) known.set(`${radioId} ${channel.siteId} ${reflectorWords(command)}`, channel.name);
-      }
-    }
+/** The channels of a radio that link a site to a reflector: `siteId LNK001 C` → the channel. */
+function linkEntries({ plan }: PlanIndex, radioId: Id): ReadonlyMap<string, Id> {
+  const found = new Map<string, Id>();
+  for (const channel of rows(plan.codeplugs[radioId]!.channels)) {
+    if (!isDstar(channel) || channel.siteId === null) continue;
+    const command = readCommand(channel.dstar.ur);
+    const there = plan.sites.byId[channel.siteId]?.dstar;
+    if (command.kind === 'link' && there && toGateway(there, channel.dstar)) found.set(`${channel.siteId} ${reflectorWords(command)}`, channel.id);
   }
-  return known.get(`${radio.id} ${site!.id} ${reflectorWords(target)}`) ?? null;
+  return found;
 }
 
 /** Whether a channel's fields lead a call to the gateway of a site: by RPT2, or over the cable. */
@@ -156,13 +144,13 @@ export function toGateway(site: DstarSiteFields, { rpt1, rpt2 }: { rpt1: string;
   return site.cable ? rpt1.trim() === DIRECT_FIELD && rpt2.trim() === DIRECT_FIELD : leaves({ rpt1, rpt2 }, site.callSign);
 }
 
-/** What the site is linked to when a talk channel is keyed: as before, or by an entry of the radio that links it first. */
-export function linkWhenTalking(context: PathContext<'dstar'>): { state: LinkState | undefined; by: string | null } {
-  const { index, site, channel } = context;
+/** What the site is linked to when a talk channel is keyed: as before, or by an entry of the radio (`by`) that links it first. */
+export function linkWhenTalking(context: PathContext<'dstar'>): { state: LinkState | undefined; by: Id | null } {
+  const { index, site, radio, channel } = context;
   const before = linkBefore(index, site!);
   const target = targetOf(index.plan, channel.destination);
   if (!target || (before && hears(before, target))) return { state: before, by: null };
-  const by = linkEntry(context, target);
+  const by = index.look(linkEntries, radio.id).get(`${site!.id} ${reflectorWords(target)}`) ?? null;
   return by === null ? { state: before, by } : { state: target, by };
 }
 
@@ -176,35 +164,50 @@ export function listedReflector(plan: Plan, reflector: string): ListedReflector 
   return family && rows(family.reflectors).find((one) => reflectorCall(family, one) === reflector);
 }
 
-function at(plan: Plan, to: Reflector): Arrival {
-  const name = reflectorWords(to);
-  return { networkId: familyOf(plan, to.reflector)?.id ?? null, address: name, short: name, name: listedReflector(plan, to.reflector)?.title || null };
+function at(plan: Plan, to: Reflector): ArrivalOf<'dstar'> {
+  return { mode: 'dstar', kind: 'reflector', networkId: familyOf(plan, to.reflector)?.id ?? null, to };
 }
 
-export function route(context: PathContext<'dstar'>): Arrival | null {
+export function route(context: PathContext<'dstar'>): ArrivalOf<'dstar'> | null {
   const { index, site, channel } = context;
   if (!site?.dstar) return null;
   const beyond = toGateway(site.dstar, channel.dstar);
   const command = readCommand(channel.dstar.ur);
-  const here = (address: string, name: string): Arrival => ({ networkId: null, address, short: address, name });
   switch (command.kind) {
     case 'call to all': {
       const meantLocal = channel.destination?.kind === 'local';
-      if (!beyond || meantLocal) return channel.destination === null || meantLocal ? here('local', `who hears ${site.name}`) : null;
+      if (!beyond || meantLocal) return channel.destination === null || meantLocal ? { mode: 'dstar', kind: 'local', networkId: null } : null;
       const { state } = linkWhenTalking(context);
       return state ? at(index.plan, state) : null;
     }
     case 'link':
-      return beyond && reachesFamily(gatewayOf(site.dstar), command.reflector) ? at(index.plan, command) : null;
+      return beyond && reachesFamily(gatewayOf(site.dstar), command.reflector) ? at(index.plan, { reflector: command.reflector, module: command.module }) : null;
     case 'unlink':
     case 'status':
     case 'echo':
-      return beyond ? here(command.kind, `${COMMAND_TITLES[command.kind]} at ${site.name}`) : null;
+      return beyond ? { mode: 'dstar', kind: 'command', networkId: null, command: command.kind } : null;
     case 'repeater':
-      return beyond ? here('by call sign', withModule(command.callSign, command.module).replace(/ +/, ' ')) : null;
+      return beyond ? { mode: 'dstar', kind: 'call-sign', networkId: null, callSign: command.callSign, module: command.module } : null;
     case 'station':
-      return beyond ? here('by call sign', command.callSign) : null;
+      return beyond ? { mode: 'dstar', kind: 'call-sign', networkId: null, callSign: command.callSign, module: '' } : null;
     case 'malformed':
       return null;
+  }
+}
+
+/** Where a call comes out, for people. */
+export function arrivalWords(plan: Plan, site: Site, arrival: DstarArrival): ArrivalWords {
+  const here = (address: string, name: string): ArrivalWords => ({ address, short: address, name });
+  switch (arrival.kind) {
+    case 'local':
+      return here('local', `who hears ${site.name}`);
+    case 'command':
+      return here(arrival.command, `${COMMAND_TITLES[arrival.command]} at ${site.name}`);
+    case 'call-sign':
+      return here('by call sign', arrival.module ? withModule(arrival.callSign, arrival.module).replace(/ +/, ' ') : arrival.callSign);
+    case 'reflector': {
+      const address = reflectorWords(arrival.to);
+      return { address, short: address, name: listedReflector(plan, arrival.to.reflector)?.title || null };
+    }
   }
 }

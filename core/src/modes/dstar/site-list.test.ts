@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { describeReadFinding } from '../../formats/format';
-import { siteListCsv } from '../../formats/site-list-csv';
+import { bytesOf, describeReadFinding, textOf } from '../../formats/format';
+import { siteListCsv } from './formats/site-list-csv';
 import { edit } from '../../plan/edit';
 import { newRepeater, NO_LISTING } from '../../plan/create';
 import { putRow } from '../../plan/table';
@@ -56,7 +56,7 @@ describe('a site list', () => {
       utcOffsetMin: fc.option(fc.integer({ min: -840, max: 840 })),
     });
     fc.assert(fc.property(fc.array(row, { maxLength: 6 }), (rows) => {
-      expect(siteListCsv.read(siteListCsv.write(rows))).toEqual({ value: rows, findings: [] });
+      expect(siteListCsv.read(siteListCsv.write(rows, undefined))).toEqual({ value: rows, findings: [] });
     }));
   });
 
@@ -67,7 +67,7 @@ describe('a site list', () => {
     ['33.42,-2', '33.42,noon', 'Line 2, UTC offset h: found “noon”, expected hours ahead of UTC such as 1 or -3.5, or nothing.'],
     ['Direction', 'Way', 'Line 1, Direction: found “Way”, expected a column headed “Direction” in place 7.'],
   ])('with %s as %s is not read, and says the line', (from, to, message) => {
-    const { value, findings } = siteListCsv.read(siteListCsv.write(listOf(listed()).rows).replace(from, to));
+    const { value, findings } = siteListCsv.read(bytesOf(textOf(siteListCsv.write(listOf(listed()).rows, undefined)).replace(from, to)));
     expect(value).toBeNull();
     expect(findings.map(describeReadFinding)).toContain(message);
   });

@@ -2,11 +2,12 @@
  * A site list for radios in which access and destination are chosen apart: every D-STAR site of the plan, hotspots first,
  * within what the radio holds. Hotspots on one frequency are duplex with a shift of zero (common practice).
  */
-import { fitNames, shortenName } from '../../build/names';
+import { fitNames, shortenName } from '../../codeplug/names';
+import { effectiveProfile } from '../../plan/profiles';
 import { rows } from '../../plan/table';
 import type { Plan, Position, Radio, Site } from '../../plan/types';
 import { withModule } from './addresses';
-import { GATEWAY_LETTER } from './limits';
+import { GATEWAY_LETTER } from '../../plan/modes/dstar/limits';
 
 export interface SiteListRow {
   group: string;
@@ -32,7 +33,7 @@ export interface SiteList {
 /** Of a repeater as listed, of a hotspot where it says it is, else where the station is. */
 export function positionOf(plan: Plan, site: Site): Position | null {
   if (site.kind === 'repeater') return site.listing.position;
-  const location = plan.profiles[site.id]?.location;
+  const location = effectiveProfile(plan, site.id)?.location;
   return location ? { lat: location.lat, lon: location.lon } : plan.station.position;
 }
 

@@ -1,17 +1,22 @@
+import { profileOf } from '../../testing/profile-of';
 import { describe, expect, it } from 'vitest';
 import { agreementOf } from '../../agreement/agreement';
-import { carryOut, propose } from '../../build/build';
+import { carryOut, propose } from '../../registries/builder';
 import { describePath } from '../../path/describe';
-import { indexPlan } from '../../path/plan-index';
+import { planIndex } from '../../registries/modes';
 import { edit, type Recipe } from '../../plan/edit';
+import { listensFor } from '../../plan/carriage';
 import { putRow, removeRow, rows } from '../../plan/table';
 import { dstarChannel, dstarPlan, LNK } from '../../testing/sample-dstar';
-import type { SiteLink } from '../../path/types';
+import { NO_WORLD, withState } from '../../path/world';
+import type { LinkState } from '../../plan/modes/dstar/types';
 
 const built = (change: Recipe) => edit(dstarPlan(change), carryOut()).plan;
 
-function viewOf(part: string, change?: Recipe, links: SiteLink[] = []) {
-  const index = indexPlan(dstarPlan(change), { links });
+/** `said`: what the user says the sites are linked to. */
+function viewOf(part: string, change?: Recipe, said: Record<string, LinkState> = {}) {
+  const world = Object.entries(said).reduce((before, [siteId, linkedTo]) => withState(before, siteId, 'dstar', { linkedTo }), NO_WORLD);
+  const index = planIndex(dstarPlan(change), { world });
   const { path, context } = index.paths().find((one) => one.path.channelId === `ch-${part}`)!;
   return describePath(path, context);
 }
@@ -35,7 +40,7 @@ describe('what a want takes', () => {
       ['Merrin Ridge', 'CQCQCQ  ', 'QO1MRR B', 'QO1MRR B', true, 'high'],
     ]);
     expect(rows(plan.codeplugs['r2']!.zones).map((zone) => [zone.name, zone.channelIds.length])).toEqual([['Home', 5], ['Merrin Ridge', 6]]);
-    expect(plan.profiles['s1']!.modes).toEqual({ dmr: true, dstar: true, c4fm: false, p25: false });
+    expect((['dmr', 'dstar', 'c4fm', 'p25'] as const).map((mode) => listensFor(profileOf(plan, 's1'), mode))).toEqual([true, true, false, false]);
     expect(agreementOf(plan)).toMatchObject({ tally: { whole: 15, doubtful: 0, broken: 0 }, findings: [] });
     expect(propose(plan)).toEqual([]);
   });
@@ -54,8 +59,8 @@ describe('what a want takes', () => {
   it('by call sign, and over a cable with DIRECT', () => {
     const plan = built((draft) => {
       draft.sites.byId['s1']!.dstar!.cable = true;
-      putRow(draft.wants, { id: 'w-area', destination: { kind: 'call-sign', mode: 'dstar', callSign: 'QO1MRR', module: 'B' }, radioId: 'r2', siteId: 's1' });
-      putRow(draft.wants, { id: 'w-tam', destination: { kind: 'call-sign', mode: 'dstar', callSign: 'QO4TAM', module: '' }, radioId: 'r2', siteId: 'rp4' });
+      putRow(draft.wants, { id: 'w-area', destination: { mode: 'dstar', kind: 'call-sign', callSign: 'QO1MRR', module: 'B' }, radioId: 'r2', siteId: 's1' });
+      putRow(draft.wants, { id: 'w-tam', destination: { mode: 'dstar', kind: 'call-sign', callSign: 'QO4TAM', module: '' }, radioId: 'r2', siteId: 'rp4' });
     });
     expect([dstarChannel(plan, 'w-area'), dstarChannel(plan, 'w-tam')].map(({ dstar }) => dstar)).toEqual([
       { ur: '/QO1MRRB', rpt1: 'DIRECT  ', rpt2: 'DIRECT  ', duplex: true },
@@ -70,7 +75,7 @@ describe('a D-STAR path', () => {
   it('shows what each end has and expects, and where the call ends', () => {
     const talk = viewOf('w-lnk-talk');
     expect(talk.call.hops.map((hop) => [hop.id, hop.title])).toEqual([['radio', 'LNK001 C'], ['air', '439.1250 MHz'], ['site', 'Home'], ['gateway', 'QO3VES G'], ['network', 'Beacon'], ['destination', 'Isles Evening']]);
-    expect(talk.call.hops[3]!.pairs.map(({ name, has }) => [name, has])).toEqual([['RPT2', 'QO3VES·G'], ['reaches', 'LNK'], ['linked to', 'LNK001 C, once “LNK001 C link” is keyed']]);
+    expect(talk.call.hops[3]!.pairs.map(({ name, has }) => [name, has])).toEqual([['RPT2', 'QO3VES·G'], ['reaches', 'every family'], ['linked to', 'LNK001 C, once “LNK001 C link” is keyed']]);
     expect(viewOf('w-lnk-unlink').call.hops.map((hop) => hop.title)).toEqual(['Unlink', '439.1250 MHz', 'Home', 'QO3VES G', 'Unlink at Home']);
     expect(viewOf('w-near').call.hops.map((hop) => hop.title)).toEqual(['Merrin Ridge', '431.1000 MHz', 'Merrin Ridge', 'who hears Merrin Ridge']);
   });
@@ -84,9 +89,9 @@ describe('a D-STAR path', () => {
     ['with another module of the site', 'w-lnk-talk', talk((plan) => void (dstarChannel(plan, 'w-lnk-talk').dstar.rpt1 = 'QO3VES C')), 'broken at the hotspot'],
     ['set to simplex', 'w-lnk-talk', talk((plan) => void (dstarChannel(plan, 'w-lnk-talk').dstar.duplex = false)), 'broken at the air'],
     ['without an entry that links', 'w-lnk-talk', talk((plan) => removeRow(plan.codeplugs['r2']!.channels, 'ch-w-lnk-link')), 'broken at the gateway'],
-    ['linked elsewhere, without an entry that links', 'w-lnk-talk', talk((plan) => { removeRow(plan.codeplugs['r2']!.channels, 'ch-w-lnk-link'); plan.profiles['s1']!.dstar = { startLink: { reflector: 'WAV042', module: 'A' }, automatic: true }; }), 'goes to the wrong place: Breaker, WAV042 A'],
-    ['linked there from the start, without an entry', 'w-lnk-talk', talk((plan) => { removeRow(plan.codeplugs['r2']!.channels, 'ch-w-lnk-link'); plan.profiles['s1']!.dstar = { startLink: { reflector: 'LNK001', module: 'C' }, automatic: true }; }), 'whole, both ways'],
-    ['a start link that is not automatic does not help', 'w-lnk-talk', talk((plan) => { removeRow(plan.codeplugs['r2']!.channels, 'ch-w-lnk-link'); plan.profiles['s1']!.dstar = { startLink: { reflector: 'LNK001', module: 'C' }, automatic: false }; }), 'broken at the gateway'],
+    ['linked elsewhere, without an entry that links', 'w-lnk-talk', talk((plan) => { removeRow(plan.codeplugs['r2']!.channels, 'ch-w-lnk-link'); profileOf(plan, 's1').dstar = { startLink: { reflector: 'WAV042', module: 'A' }, automatic: true }; }), 'goes to the wrong place: Breaker, WAV042 A'],
+    ['linked there from the start, without an entry', 'w-lnk-talk', talk((plan) => { removeRow(plan.codeplugs['r2']!.channels, 'ch-w-lnk-link'); profileOf(plan, 's1').dstar = { startLink: { reflector: 'LNK001', module: 'C' }, automatic: true }; }), 'whole, both ways'],
+    ['a start link that is not automatic does not help', 'w-lnk-talk', talk((plan) => { removeRow(plan.codeplugs['r2']!.channels, 'ch-w-lnk-link'); profileOf(plan, 's1').dstar = { startLink: { reflector: 'LNK001', module: 'C' }, automatic: false }; }), 'broken at the gateway'],
     ['a family that the gateway does not reach', 'w-wav-link', talk((plan) => void (plan.sites.byId['rp4']!.dstar!.families = ['SEA'])), 'broken at the gateway'],
     ['a gateway of which nobody has said what it reaches', 'w-wav-link', talk((plan) => void (plan.sites.byId['rp4']!.dstar!.families = [])), 'doubtful at the gateway'],
     ['a repeater of which nobody knows the link', 'w-wav-talk', talk((plan) => removeRow(plan.codeplugs['r2']!.channels, 'ch-w-wav-link')), 'doubtful at the gateway'],
@@ -102,8 +107,8 @@ describe('a D-STAR path', () => {
 
   it('is held against what the user says the site is linked to', () => {
     const gone: Recipe = (plan) => removeRow(plan.codeplugs['r2']!.channels, 'ch-w-wav-link');
-    expect(viewOf('w-wav-talk', gone, [{ siteId: 'rp4', mode: 'dstar', to: 'WAV042 A' }]).words).toBe('whole, both ways');
-    expect(viewOf('w-wav-talk', gone, [{ siteId: 'rp4', mode: 'dstar', to: null }]).words).toBe('broken at the gateway');
-    expect(viewOf('w-wav-talk', gone, [{ siteId: 'rp4', mode: 'dstar', to: 'LNK001 C' }]).words).toBe('goes to the wrong place: Beacon, LNK001 C, Isles Evening');
+    expect(viewOf('w-wav-talk', gone, { rp4: { reflector: 'WAV042', module: 'A' } }).words).toBe('whole, both ways');
+    expect(viewOf('w-wav-talk', gone, { rp4: null }).words).toBe('broken at the gateway');
+    expect(viewOf('w-wav-talk', gone, { rp4: { reflector: 'LNK001', module: 'C' } }).words).toBe('goes to the wrong place: Beacon, LNK001 C, Isles Evening');
   });
 });

@@ -1,14 +1,14 @@
 /** The D-STAR pairs of each hop: who calls, through which site, whether the gateway takes it, and where it comes out. */
 import { fact, mustEqual } from '../../path/fact';
 import type { Fact, PathContext } from '../../path/types';
-import { amateurBands } from '../../radio-math/bands';
-import type { Plan, Site } from '../../plan/types';
-import type { ModeTrace } from '../mode';
+import { moduleOfBand } from '../../plan/modes/dstar/blanks';
+import type { LinkFound, Reflector } from '../../plan/modes/dstar/types';
+import type { ModeTrace } from '../../path/mode-path';
 import { callSignOf, fieldProblem, padField, readCommand, withModule } from './addresses';
 import { accessTo } from './access';
-import { DIRECT_FIELD, GATEWAY_LETTER, MODULE_BY_BAND, SUFFIX_LENGTH } from './limits';
-import { reachesFamily } from './link';
-import { commandFor, gatewayOf, linkWhenTalking, listedReflector, reflectorWords, targetOf, toGateway, urFor } from './links';
+import { DIRECT_FIELD, GATEWAY_LETTER, SUFFIX_LENGTH } from '../../plan/modes/dstar/limits';
+import { hears, reachesFamily } from './link';
+import { commandFor, gatewayOf, linkWhenTalking, listedReflector, targetOf, toGateway, urFor } from './links';
 
 /** What MY should be: the station's call sign, with or without a letter in the eighth place. */
 function myFacts({ index, radio }: PathContext<'dstar'>): Fact[] {
@@ -19,7 +19,7 @@ function myFacts({ index, radio }: PathContext<'dstar'>): Fact[] {
   const sound = my.trim() !== '' && field.length === 8 && fieldProblem(my) === null && my === my.toUpperCase();
   return [
     fact('my', my.trim() === '' ? null : my, callSign || null, sound && (callSign === '' || callSignOf(field) === callSign || field.trim() === callSign)),
-    fact('my-suffix', suffix, `at most ${SUFFIX_LENGTH} characters`, suffix.length <= SUFFIX_LENGTH && fieldProblem(suffix, SUFFIX_LENGTH) === null && suffix === suffix.toUpperCase(), 'doubtful'),
+    fact('my-suffix', suffix, { rule: 'at most', most: SUFFIX_LENGTH }, suffix.length <= SUFFIX_LENGTH && fieldProblem(suffix, SUFFIX_LENGTH) === null && suffix === suffix.toUpperCase(), 'doubtful'),
   ];
 }
 
@@ -29,13 +29,7 @@ export function isDirect({ rpt1, rpt2 }: { rpt1: string; rpt2: string }): boolea
 
 /** Only a radio that is set to duplex sends RPT1 and RPT2; over a cable nothing is sent. */
 function air({ channel, site }: PathContext<'dstar'>): Fact[] {
-  return site?.dstar && !site.dstar.cable ? [mustEqual('duplex', channel.dstar.duplex ? 'duplex' : 'simplex', 'duplex')] : [];
-}
-
-/** The letter that a band asks for; `null` where no letter is usual. Common practice. */
-export function moduleOfBand(site: Site, plan: Plan): string | null {
-  const band = amateurBands(plan.station.region).find(({ lowHz, highHz }) => site.rxHz >= lowHz && site.rxHz <= highHz);
-  return (band && MODULE_BY_BAND[band.name]) ?? null;
+  return site?.dstar && !site.dstar.cable ? [mustEqual('duplex', channel.dstar.duplex, true)] : [];
 }
 
 function site(context: PathContext<'dstar'>): Fact[] {
@@ -43,8 +37,8 @@ function site(context: PathContext<'dstar'>): Fact[] {
   if (!site?.dstar) return [];
   const { callSign, module, cable } = site.dstar;
   const direct = isDirect(channel.dstar);
-  if (cable || direct) return [fact('direct', direct ? 'over a cable' : 'over the air', cable ? 'over a cable' : 'over the air', cable && toGateway(site.dstar, channel.dstar))];
-  const usual = moduleOfBand(site, index.plan);
+  if (cable || direct) return [fact('direct', direct, cable, cable && toGateway(site.dstar, channel.dstar))];
+  const usual = moduleOfBand(site.rxHz, index.plan.station.region);
   const facts = [mustEqual('rpt1', channel.dstar.rpt1, withModule(callSign, module))];
   if (usual !== null) facts.push(fact('module-band', module || null, usual, module === usual, 'doubtful'));
   // Where nothing is to leave the site, RPT2 belongs to the site: its own module, or nothing.
@@ -61,16 +55,17 @@ function urFact({ index, channel }: PathContext<'dstar'>): Fact {
   const { ur } = channel.dstar;
   const expects = urFor(index.plan, channel.destination);
   const command = readCommand(ur);
-  if (expects === null) return fact('ur', ur, 'a call to all, a command or a call sign', command.kind !== 'malformed');
+  if (expects === null) return fact('ur', ur, { rule: 'any' }, command.kind !== 'malformed');
   const target = targetOf(index.plan, channel.destination);
-  const left = target && command.kind === 'link' && reflectorWords(command) === reflectorWords(target);
+  const left = target && command.kind === 'link' && hears(command, target);
   return fact('ur', ur, expects, ur === expects, left ? 'doubtful' : 'broken');
 }
 
 /** The reflector that a call is meant for, else the one that UR links to. */
-function aimedAt({ index, channel }: PathContext<'dstar'>): { reflector: string; module: string } | null {
+function aimedAt({ index, channel }: PathContext<'dstar'>): Reflector | null {
   const command = readCommand(channel.dstar.ur);
-  return targetOf(index.plan, channel.destination) ?? (channel.destination === null && command.kind === 'link' ? command : null);
+  const linked = channel.destination === null && command.kind === 'link' ? { reflector: command.reflector, module: command.module } : null;
+  return targetOf(index.plan, channel.destination) ?? linked;
 }
 
 function wantsGateway({ index, channel }: PathContext<'dstar'>): boolean {
@@ -84,10 +79,9 @@ function linkFacts(context: PathContext<'dstar'>): Fact[] {
   const target = targetOf(index.plan, channel.destination);
   if (!site?.dstar || !target || channel.destination?.kind !== 'reflector' || channel.destination.use !== 'talk') return [];
   const { state, by } = linkWhenTalking(context);
-  const name = reflectorWords(target);
-  if (by !== null) return [fact('link', `${name}, once “${by}” is keyed`, name, true)];
-  const linked = state ? reflectorWords(state) : null;
-  return [fact('link', state === undefined ? 'nobody has said' : (linked ?? 'nothing'), name, linked === name, state === undefined ? 'doubtful' : 'broken')];
+  const wanted: LinkFound = { is: 'linked', to: target, by: null };
+  if (state === undefined) return [fact('link', { is: 'not said' }, wanted, false, 'doubtful')];
+  return [fact('link', { is: 'linked', to: state, by }, wanted, hears(state, target))];
 }
 
 function gateway(context: PathContext<'dstar'>): Fact[] {
@@ -101,7 +95,7 @@ function gateway(context: PathContext<'dstar'>): Fact[] {
   if (aimed) {
     const letters = aimed.reflector.slice(0, 3);
     const said = families?.length !== 0;
-    facts.push(fact('family', families === null ? letters : families.join(', ') || null, letters, reachesFamily(gatewayOf(site.dstar), aimed.reflector), said ? 'broken' : 'doubtful'));
+    facts.push(fact('family', families ?? 'every', [letters], reachesFamily(gatewayOf(site.dstar), aimed.reflector), said ? 'broken' : 'doubtful'));
     // What the gateway does not reach cannot be linked: told once.
     if (reachesFamily(gatewayOf(site.dstar), aimed.reflector)) facts.push(...linkFacts(context));
   }
@@ -109,12 +103,12 @@ function gateway(context: PathContext<'dstar'>): Fact[] {
   return facts;
 }
 
-function reflectorFact({ index }: PathContext<'dstar'>, { reflector, module }: { reflector: string; module: string }): Fact {
-  const listed = listedReflector(index.plan, reflector);
-  const name = reflectorWords({ reflector, module });
-  if (!listed) return fact('reflector', name, 'one of the directory', false, 'doubtful');
-  const known = listed.modules === '' || listed.modules.includes(module);
-  return fact('reflector', name, known ? name : `${reflector} ${[...listed.modules].join(', ')}`, known, 'doubtful');
+/** What the directory knows of a reflector; modules that it does not list are not doubted. */
+function reflectorFact({ index }: PathContext<'dstar'>, aimed: Reflector): Fact {
+  const listed = listedReflector(index.plan, aimed.reflector);
+  if (!listed) return fact('reflector', aimed, { rule: 'in directory', networkId: null }, false, 'doubtful');
+  if (listed.modules === '' || listed.modules.includes(aimed.module)) return fact('reflector', aimed, aimed, true);
+  return fact('reflector', aimed, { rule: 'one of', of: [...listed.modules].map((module) => ({ ...aimed, module })) }, false, 'doubtful');
 }
 
 function network(context: PathContext<'dstar'>): Fact[] {
@@ -133,8 +127,10 @@ function ends({ channel }: PathContext<'dstar'>): 'site' | 'gateway' | null {
 
 /** Another place than was meant: linked elsewhere, or UR asks for something else. */
 function astray({ index, channel, arrives }: PathContext<'dstar'>): boolean {
+  if (arrives === null || channel.destination === null) return false;
   const target = targetOf(index.plan, channel.destination);
-  return arrives !== null && channel.destination !== null && (target ? arrives.address !== reflectorWords(target) : channel.dstar.ur !== urFor(index.plan, channel.destination));
+  if (!target) return channel.dstar.ur !== urFor(index.plan, channel.destination);
+  return arrives.kind !== 'reflector' || !hears(arrives.to, target);
 }
 
 /** A local call that asks for something else than all: told at the site, where it ends. */

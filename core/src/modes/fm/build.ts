@@ -1,14 +1,17 @@
 /** What the builder makes for an FM want: the site's pair, its tone and width. */
-import type { ChannelDraft } from '../../build/types';
+import type { ChannelDraft } from '../../builder/types';
 import type { Destination, Plan, Site } from '../../plan/types';
-import type { ModeBuild } from '../mode';
+import type { ModeBuild } from '../../builder/mode-build';
 import { blankChannel } from './channel';
 import { LOCAL } from './links';
 
 function channels(plan: Plan, site: Site, destination: Destination): ChannelDraft<'fm'>[] {
   const values = blankChannel(site);
   if (!site.fm) values.fm.widthHz = plan.station.fmWidthHz;
-  return [{ values: { ...values, name: site.name, power: site.kind === 'hotspot' ? 'low' : 'high' }, destination, contact: null, address: 'FM', use: 'talk', networkId: null, siteId: site.id }];
+  return [{ values: { ...values, name: site.name, power: site.kind === 'hotspot' ? 'low' : 'high' }, destination, title: site.name, address: 'FM', use: 'talk', networkId: null, siteId: site.id }];
 }
 
-export const build: ModeBuild<'fm'> = { channels, contact: () => null, receiveList: () => null, withReceiveList: (values) => values, profile: () => undefined, worthAChannel: () => ({ destinations: [{ destination: LOCAL.destination, name: '', short: '' }], missing: [] }) };
+export const build: ModeBuild<'fm'> = {
+  channels,
+  worthAChannel: () => ({ destinations: [{ destination: LOCAL.destination, name: '', short: '' }], missing: [] }),
+};

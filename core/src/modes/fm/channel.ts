@@ -4,7 +4,7 @@ import { choice } from '../../codeplug/reading';
 import { toneFields } from '../../codeplug/tone-fields';
 import type { PathContext } from '../../path/types';
 import type { Site, ValuesOf } from '../../plan/types';
-import type { FmWidthHz } from './types';
+import type { FmWidthHz } from '../../plan/modes/fm/types';
 
 export function isFmPath(context: PathContext): context is PathContext<'fm'> & PathContext {
   return context.channel.mode === 'fm';
@@ -24,8 +24,11 @@ export const fields: readonly ChannelField<'fm'>[] = [
     id: 'width',
     title: 'Width kHz',
     kind: 'text',
+    order: 370,
+    width: 84,
     options: () => ['12.5', '25'],
-    fact: 'width',
+    facts: ['width'],
+    expected: ({ expects }) => String(Number(expects) / 1000),
     show: (one) => String(one.fm.widthHz / 1000),
     read: (text) => choice<FmWidthHz, 'fm'>(text.replace(',', '.'), WIDTHS, (to, widthHz) => (to.fm.widthHz = widthHz)),
     copy: (to, from) => (to.fm = { ...to.fm, widthHz: from.fm.widthHz }),

@@ -1,18 +1,19 @@
 /** FM goes nowhere but to whoever hears the site. */
-import type { Arrival, PathContext } from '../../path/types';
-import type { Destination, Plan, Site } from '../../plan/types';
-import { toneWords } from '../../radio-math/tones';
-import type { DestinationInfo } from '../mode';
+import type { DestinationInfo } from '../../builder/mode-build';
+import type { PathContext } from '../../path/types';
+import type { ArrivalOf, Destination, Plan, Site } from '../../plan/types';
+import { toneWords } from '../../units/tones';
 
-export const LOCAL: DestinationInfo = { destination: { kind: 'local', mode: 'fm' }, name: 'FM, whoever hears the site', address: 'FM', category: 'local', use: 'talk' };
+export const LOCAL: DestinationInfo = {
+  destination: { mode: 'fm', kind: 'local' },
+  name: 'FM, whoever hears the site',
+  address: 'FM',
+  category: 'local',
+  use: 'talk',
+};
 
-/** No network carries FM here. */
-export function destinations(): DestinationInfo[] {
-  return [];
-}
-
-export function route({ site }: PathContext<'fm'>): Arrival | null {
-  return site && { networkId: null, address: 'FM', short: 'FM', name: `who hears ${site.name}` };
+export function route({ site }: PathContext<'fm'>): ArrivalOf<'fm'> | null {
+  return site && { mode: 'fm', networkId: null };
 }
 
 export function offer(_plan: Plan, site: Site, destination: Destination): string | null {

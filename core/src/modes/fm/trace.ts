@@ -1,8 +1,8 @@
 /** The FM pairs of each hop: a call stays at the site, so there is nothing beyond it. */
 import { fact, mustEqual } from '../../path/fact';
 import type { Fact, PathContext } from '../../path/types';
-import { isStandardTone, nearestTone, type ToneText } from '../../radio-math/tones';
-import type { ModeTrace } from '../mode';
+import { isStandardTone, nearestTone, type ToneText } from '../../units/tones';
+import type { ModeTrace } from '../../path/mode-path';
 
 function tableFact(tone: ToneText | null): Fact[] {
   return tone === null || isStandardTone(tone) ? [] : [fact('tone-value', tone, nearestTone(tone), false, 'doubtful')];

@@ -1,9 +1,9 @@
+import { CHANNEL_FIELDS } from '../../registries/outputs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CHANNEL_FIELDS } from '../../codeplug/channel-fields';
 import { p25Channel, p25Plan } from '../../testing/sample-p25';
 import { classifyGroup, groupProblem, isUnitId, nacText, readNac } from './addresses';
-import { readKey, writeKey } from './destination';
+import { keys } from '../../plan/modes/p25/keys';
 
 describe('network access codes', () => {
   // TIA-102: 12 bits, 000 to FFF hex, 293 by default; typed as hex.
@@ -47,8 +47,9 @@ describe('the fields of a P25 channel', () => {
   it('destinations are read as they are written', () => {
     const id = fc.stringMatching(/^[\w-]{1,20}$/);
     fc.assert(fc.property(id, id, (networkId, groupId) => {
-      for (const one of [{ kind: 'p25-group', networkId, groupId }, { kind: 'p25-special', networkId, special: 'unlink' }] as const) expect(readKey(writeKey(one))).toEqual(one);
+      for (const one of [{ mode: 'p25', kind: 'group', networkId, groupId }, { mode: 'p25', kind: 'special', networkId, special: 'unlink' }] as const) expect(keys.read(keys.write(one))).toEqual(one);
     }));
-    expect([readKey('n/p25-special/x'), readKey('n/p25-group'), readKey('n/group/g')]).toEqual([undefined, undefined, undefined]);
+    expect([keys.read('n/special/x'), keys.read('n/group'), keys.read('n/room/g')]).toEqual([undefined, undefined, undefined]);
+    expect([keys.readOld('n/p25-special/unlink'), keys.readOld('n/group/g')]).toEqual([{ mode: 'p25', kind: 'special', networkId: 'n', special: 'unlink' }, undefined]);
   });
 });

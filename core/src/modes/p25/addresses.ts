@@ -1,5 +1,7 @@
 /** P25 numbers: access codes in hex, talk groups, units. */
-import { GROUP_ALL, GROUP_MAX, NAC_MAX, UNIT_MAX } from './limits';
+import type { Refusal } from '../../codeplug/channel-field';
+import { refused } from '../../codeplug/reading';
+import { GROUP_ALL, GROUP_MAX, NAC_MAX, UNIT_MAX } from '../../plan/modes/p25/limits';
 
 /** `659` → `293`: three hex digits, as radios show it. */
 export function nacText(nac: number): string {
@@ -24,15 +26,22 @@ export function classifyGroup(number: number): GroupClass {
 }
 
 /** Why a number cannot be a group to call; `null` when it can. */
-export function groupProblem(number: number): string | null {
+export function groupProblem(number: number): Refusal | null {
   switch (classifyGroup(number)) {
     case 'usable':
       return null;
     case 'all-call':
-      return `Found ${GROUP_ALL}, which calls everybody and is no destination; expected 1 to ${GROUP_MAX}.`;
+      return refused(`${GROUP_ALL}, which calls everybody and is no destination`, `1 to ${GROUP_MAX}`);
     default:
-      return `Found ${number}, expected a talk group from 1 to ${GROUP_MAX}.`;
+      return refused(String(number), `a talk group from 1 to ${GROUP_MAX}`);
   }
+}
+
+/** A talk group as it was typed, or why it is none. */
+export function readGroup(text: string): { number: number } | Refusal {
+  const digits = text.replace(/\s/g, '');
+  const problem = /^\d{1,6}$/.test(digits) ? groupProblem(Number(digits)) : refused(`“${text}”`, `a talk group from 1 to ${GROUP_MAX}`);
+  return problem ?? { number: Number(digits) };
 }
 
 /** An individual unit: 1 to 9,999,999 (from memory). */

@@ -2,9 +2,10 @@
 import type { ChannelField } from '../../codeplug/channel-field';
 import type { PathContext } from '../../path/types';
 import type { Site, ValuesOf } from '../../plan/types';
-import { groupProblem, nacText, readNac } from './addresses';
-import { GROUP_ALL, NAC_ANY, NAC_DEFAULT, NAC_PASS } from './limits';
-import type { P25FactKey } from './types';
+import { refused } from '../../codeplug/reading';
+import { nacText, readGroup, readNac } from './addresses';
+import { GROUP_ALL, NAC_ANY, NAC_DEFAULT, NAC_PASS } from '../../plan/modes/p25/limits';
+import type { P25Facts } from '../../plan/modes/p25/types';
 
 export function isP25Path(context: PathContext): context is PathContext<'p25'> & PathContext {
   return context.channel.mode === 'p25';
@@ -16,16 +17,19 @@ export function blankChannel(site?: Site): ValuesOf<'p25'> {
   return { name: 'New channel', mode: 'p25', rxHz: site?.txHz ?? 439_000_000, txHz: site?.rxHz ?? 439_000_000, power: 'low', p25: { nac, nacRx: nac, group: 1 } };
 }
 
-function nacField(id: string, title: string, fact: P25FactKey, key: 'nac' | 'nacRx'): ChannelField<'p25'> {
+function nacField(id: string, title: string, [order, width]: [number, number], fact: keyof P25Facts, key: 'nac' | 'nacRx'): ChannelField<'p25'> {
   return {
     id,
     title,
     kind: 'text',
-    fact,
+    order,
+    width,
+    facts: [fact],
+    expected: ({ expects }) => (typeof expects === 'number' ? nacText(expects) : ''),
     show: (one) => nacText(one.p25[key]),
     read(text) {
       const nac = readNac(text);
-      return nac === null ? { problem: `Found “${text}”, expected a network access code of three hex digits, such as ${nacText(NAC_DEFAULT)}.` } : { put: (to) => void (to.p25[key] = nac) };
+      return nac === null ? refused(`“${text}”`, `a network access code of three hex digits, such as ${nacText(NAC_DEFAULT)}`) : { put: (to) => void (to.p25[key] = nac) };
     },
     copy: (to, from) => (to.p25 = { ...to.p25, [key]: from.p25[key] }),
   };
@@ -36,16 +40,17 @@ export const fields: readonly ChannelField<'p25'>[] = [
     id: 'p25-group',
     title: 'Talk group',
     kind: 'text',
-    fact: 'p25-number',
+    order: 60,
+    width: 112,
+    facts: ['p25-number', 'crossing-number'],
     show: (one) => String(one.p25.group),
     read(text) {
-      const digits = text.replace(/\s/g, '');
-      const problem = /^\d{1,6}$/.test(digits) ? groupProblem(Number(digits)) : `Found “${text}”, expected a talk group from 1 to 65534.`;
-      return problem === null ? { put: (to) => void (to.p25.group = Number(digits)) } : { problem };
+      const group = readGroup(text);
+      return 'problem' in group ? group : { put: (to) => void (to.p25.group = group.number) };
     },
     copy: (to, from) => (to.p25 = { ...to.p25, group: from.p25.group }),
-    readStored: (text) => (/^\d{1,5}$/.test(text) && Number(text) <= GROUP_ALL ? { put: (to) => void (to.p25.group = Number(text)) } : { problem: `Found “${text}”, expected a whole number from 0 to ${GROUP_ALL}.` }),
+    readStored: (text) => (/^\d{1,5}$/.test(text) && Number(text) <= GROUP_ALL ? { put: (to) => void (to.p25.group = Number(text)) } : refused(`“${text}”`, `a whole number from 0 to ${GROUP_ALL}`)),
   },
-  nacField('nac', 'NAC sent', 'nac', 'nac'),
-  nacField('nac-rx', 'NAC heard', 'nac-heard', 'nacRx'),
+  nacField('nac', 'NAC sent', [70, 102], 'nac', 'nac'),
+  nacField('nac-rx', 'NAC heard', [360, 112], 'nac-heard', 'nacRx'),
 ];

@@ -1,11 +1,39 @@
+import { MODE_DATA } from '../../plan/modes';
+import { CHANNEL_WIDTH_HZ } from '../../plan/modes/p25/limits';
 import type { Mode } from '../mode';
-import { build, cross } from './build';
+import { build } from './build';
+import { card } from './card';
 import { blankChannel, fields } from './channel';
-import { fresh, knownAs } from './fresh';
-import { CHANNEL_WIDTH_HZ } from './limits';
-import { beside, destinations, offer, route } from './links';
+import { cross } from './cross';
+import { directory } from './directory';
+import { destinations, LOCAL, offer, route } from './links';
+import { listed } from './listed';
+import { machine } from './machine';
 import { runSheet } from './run-sheet';
+import { sheet } from './sheet';
 import { trace } from './trace';
-import { words } from './words';
+import { knownAs, words } from './words';
 
-export const p25: Mode<'p25'> = { id: 'p25', name: 'P25', widthHz: () => CHANNEL_WIDTH_HZ, beside, route, offer, trace, words, destinations, build, fields, blankChannel, runSheet, cross, fresh, knownAs };
+export const p25: Mode<'p25'> = {
+  id: 'p25',
+  name: MODE_DATA.p25.name,
+  widthHz: () => CHANNEL_WIDTH_HZ,
+  withoutNetwork: () => [LOCAL],
+  route,
+  trace,
+  words,
+  cross,
+  machine,
+  fields,
+  blankChannel,
+  files: {},
+  destinations,
+  offer,
+  knownAs,
+  build,
+  runSheet,
+  card,
+  sheet,
+  directory,
+  listed,
+};

@@ -1,10 +1,11 @@
 /** What is to be set for P25, and how a group is called and left. Common practice. */
 import type { PlanIndex } from '../../path/types';
 import type { Step } from '../../run-sheet/step';
-import type { ModeRunSheet } from '../mode';
+import type { ModeRunSheet } from '../../run-sheet/mode-run-sheet';
 import { nacText } from './addresses';
 import { isP25Path } from './channel';
-import { destinations, groupFor, p25Network, p25Networks } from './links';
+import { listensFor } from '../../plan/carriage';
+import { groupFor, p25Network } from './links';
 
 /** One step a site and radio: the first group that is wanted shows how all are used. */
 function steps(index: PlanIndex): Step[] {
@@ -12,7 +13,7 @@ function steps(index: PlanIndex): Step[] {
   return index.paths().flatMap(({ context }): Step[] => {
     if (!isP25Path(context) || !context.site) return [];
     const { radio, site, channel } = context;
-    const wanted = channel.destination?.kind === 'p25-group' ? groupFor(index.plan, channel.destination) : null;
+    const wanted = channel.destination?.kind === 'group' ? groupFor(index.plan, channel.destination) : null;
     const key = `${radio.id} ${site.id}`;
     if (!wanted || seen.has(key)) return [];
     seen.add(key);
@@ -33,22 +34,13 @@ function steps(index: PlanIndex): Step[] {
 }
 
 export const runSheet: ModeRunSheet = {
-  hotspot(plan, site) {
-    const profile = plan.profiles[site.id];
-    if (!site.p25 || !profile) return [];
+  hotspot(plan, site, profile) {
+    if (!site.p25) return [];
     const { startGroup } = profile.p25;
-    const networks = site.p25.networkIds.flatMap((id) => p25Network(plan, id)?.name ?? []);
-    return [`P25 ${profile.modes.p25 ? 'on' : 'off'}: NAC ${nacText(site.p25.nac)} hex, groups of ${networks.join(' and ') || 'no network yet'}; at start ${startGroup === null ? 'linked to nothing' : `linked to group ${startGroup}`}.`];
+    const networks = site.p25.networkIds.flatMap((id) => p25Network(plan, id)?.name ?? []).join(' and ') || 'no network yet';
+    const start = startGroup === null ? 'linked to nothing' : `linked to group ${startGroup}`;
+    return [`P25 ${listensFor(profile, 'p25') ? 'on' : 'off'}: NAC ${nacText(site.p25.nac)} hex, groups of ${networks}; at start ${start}.`];
   },
-  radio(_plan, { p25 }) {
-    return p25 ? [`Set the unit ID to ${p25.unitId ?? 'your ID'}.`] : [];
-  },
+  radio: (_plan, { p25 }) => (p25 ? [`Set the unit ID to ${p25.unitId ?? 'your ID'}.`] : []),
   steps,
-  card(plan) {
-    return p25Networks(plan).map((network) => ({
-      title: network.name,
-      lines: destinations(network).map(({ address, name }) => ({ enter: address.replace('group ', ''), name, note: '' })),
-      out: network.special.unlink === null ? 'How it is left is not said: ask its operators.' : `To leave, call group ${network.special.unlink} once.`,
-    }));
-  },
 };

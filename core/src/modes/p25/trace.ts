@@ -2,10 +2,11 @@
 import { fact, mustEqual } from '../../path/fact';
 import { reachOf } from '../../plan/sites';
 import type { Fact, PathContext } from '../../path/types';
-import type { ModeTrace } from '../mode';
+import type { ModeTrace } from '../../path/mode-path';
 import { classifyGroup, isUnitId } from './addresses';
-import { NAC_ANY, NAC_PASS } from './limits';
-import { groupFor, linkBefore, p25Network, unlinks, whatIsAt } from './links';
+import { NAC_ANY, NAC_PASS } from '../../plan/modes/p25/limits';
+import type { GroupFound } from '../../plan/modes/p25/types';
+import { groupFor, linkBefore, unlinks, whatIsAt } from './links';
 
 /** Codes that are settings of a receiver, and are never to be sent by a radio. */
 export function isSpecialNac(nac: number): boolean {
@@ -17,7 +18,7 @@ function radio({ index, radio, channel }: PathContext<'p25'>): Fact[] {
   const { unitId } = radio.p25;
   const { dmrId } = index.plan.station;
   const facts = [fact('unit-id', unitId, dmrId, unitId !== null && isUnitId(unitId) && (dmrId === null || unitId === dmrId))];
-  facts.push(fact('nac-value', channel.p25.nac, 'a code of its own', !isSpecialNac(channel.p25.nac)));
+  facts.push(fact('nac-value', channel.p25.nac, { rule: 'any' }, !isSpecialNac(channel.p25.nac)));
   return facts;
 }
 
@@ -31,23 +32,24 @@ function site({ channel, site }: PathContext<'p25'>): Fact[] {
 /** Local calls end at the site, the unlink group at its gateway. */
 function ends(context: PathContext<'p25'>): 'site' | 'gateway' | null {
   const { destination, p25 } = context.channel;
-  if (destination) return destination.kind === 'local' ? 'site' : destination.kind === 'p25-special' && destination.special === 'unlink' ? 'gateway' : null;
+  if (destination?.kind === 'local') return 'site';
+  if (destination) return destination.mode === 'p25' && destination.kind === 'special' && destination.special === 'unlink' ? 'gateway' : null;
   return context.site?.p25 && unlinks(context, p25.group) ? 'gateway' : null;
 }
 
 function reachFact({ index, channel, site }: PathContext<'p25'>): Fact[] {
   const wanted = groupFor(index.plan, channel.destination);
   if (!site?.p25 || !wanted) return [];
-  const names = site.p25.networkIds.flatMap((id) => p25Network(index.plan, id)?.name ?? []);
   const reach = reachOf(site.p25, wanted.network.id);
-  return [fact('p25-network', names.join(', ') || null, wanted.network.name, reach === 'reached', reach === 'not said' ? 'doubtful' : 'broken')];
+  return [fact('p25-network', site.p25.networkIds, [wanted.network.id], reach === 'reached', reach === 'not said' ? 'doubtful' : 'broken')];
 }
 
 function linkFact({ index, channel, site }: PathContext<'p25'>): Fact[] {
-  if (!site?.p25 || channel.destination?.kind !== 'p25-group') return [];
-  const before = linkBefore(index, site);
-  const words = before === String(channel.p25.group) ? before : `${channel.p25.group}, once it is called`;
-  return [fact('p25-link', words, words, true)];
+  const { destination } = channel;
+  if (!site?.p25 || destination?.mode !== 'p25' || destination.kind !== 'group') return [];
+  const { group } = channel.p25;
+  const found: GroupFound = { is: linkBefore(index, site) === group ? 'linked' : 'by call', to: group };
+  return [fact('p25-link', found, found, true)];
 }
 
 function gateway(context: PathContext<'p25'>): Fact[] {
@@ -61,7 +63,7 @@ function numberFacts({ index, channel }: PathContext<'p25'>): Fact[] {
   const { group } = channel.p25;
   const wanted = groupFor(index.plan, channel.destination);
   if (wanted) return [mustEqual('p25-number', group, wanted.number)];
-  return [fact('p25-number', group, 'a group that can be called', classifyGroup(group) === 'usable')];
+  return [fact('p25-number', group, { rule: 'any' }, classifyGroup(group) === 'usable')];
 }
 
 function network(context: PathContext<'p25'>): Fact[] {
@@ -69,7 +71,7 @@ function network(context: PathContext<'p25'>): Fact[] {
   if (!site?.p25) return [];
   const facts = numberFacts(context);
   if (channel.destination !== null || classifyGroup(channel.p25.group) !== 'usable') return facts;
-  return [...facts, fact('p25-group', channel.p25.group, network ? `one of ${network.name}` : 'one of a network it reaches', network !== null && whatIsAt(network, channel.p25.group) !== null, 'doubtful')];
+  return [...facts, fact('p25-group', channel.p25.group, { rule: 'in directory', networkId: network?.id ?? null }, network !== null && whatIsAt(network, channel.p25.group) !== null, 'doubtful')];
 }
 
 /** The receiver opens for its own code, or for any. */

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** What building would do, line by line: nothing happens before the user takes it, and hand-made values stay unless ticked. */
 import { computed, ref, watch } from 'vue';
-import { carryOut } from '@relay/core/build/build';
-import type { BuildItem } from '@relay/core/build/types';
+import { carryOut } from '@relay/core/registries/builder';
+import type { BuildItem } from '@relay/core/builder/types';
 import { usePlanStore } from '../../sync/plan-store';
 
 const open = defineModel<boolean>({ required: true });

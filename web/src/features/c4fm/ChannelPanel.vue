@@ -7,8 +7,9 @@ import { linkBefore, targetOf } from '@relay/core/modes/c4fm/links';
 import { roomDigits } from '@relay/core/modes/c4fm/rooms';
 import { contextOf } from '@relay/core/path/context';
 import type { PathContext } from '@relay/core/path/types';
+import { stateOf } from '@relay/core/path/world';
 import type { Channel } from '@relay/core/plan/types';
-import { StepStrip } from '../../parts';
+import { StepStrip } from '../../fields';
 import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
 
@@ -17,20 +18,20 @@ defineEmits<{ select: [channelId: string] }>();
 const store = usePlanStore();
 const index = usePlanIndex();
 const context = computed(() => {
-  const found = index.value ? contextOf({ ...index.value, links: store.links }, props.radioId, props.channel) : null;
+  const found = index.value ? contextOf(index.value, props.radioId, props.channel) : null;
   return found && isC4fmPath(found) ? (found as PathContext<'c4fm'>) : null;
 });
 const order = computed(() => (context.value ? orderOf(context.value) : []));
 const target = computed(() => targetOf(store.plan!, props.channel.destination));
 const memory = computed(() => (context.value && target.value ? memoryOf(context.value, roomDigits(target.value.room.number)) : null));
 const before = computed(() => (context.value?.site?.c4fm ? linkBefore(context.value.index, context.value.site) : undefined));
-const said = computed(() => store.links.find((one) => one.siteId === props.channel.siteId && one.mode === 'c4fm'));
+const said = computed(() => (props.channel.siteId === null ? undefined : stateOf(store.world, props.channel.siteId, 'c4fm')) ?? undefined);
 const PLANNED = 'planned';
 const NOTHING = 'nothing';
 const choices = computed(() => [NOTHING, ...(target.value ? [roomDigits(target.value.room.number)] : [])]);
 
 function say(value: string): void {
-  if (props.channel.siteId) store.sayLink(props.channel.siteId, 'c4fm', value === PLANNED ? undefined : value === NOTHING ? null : value);
+  if (props.channel.siteId) store.say(props.channel.siteId, 'c4fm', value === PLANNED ? undefined : { connectedTo: value === NOTHING ? null : value });
 }
 </script>
 
@@ -42,12 +43,12 @@ function say(value: string): void {
     </div>
     <div class="beside">
       <p>{{ memory ? `In ${context.radio.name}: ${memory}.` : `Not kept in ${context.radio.name}: call it by its number, or save it.` }} <router-link :to="{ name: 'rooms', params: { planId: store.planId! }, query: { find: target!.room.name } }">Room book</router-link></p>
-      <label>{{ context.site!.name }} is connected to <select class="plain-input" :value="said === undefined ? PLANNED : (said.to ?? NOTHING)" aria-label="What the site is connected to now" @change="say(($event.target as HTMLSelectElement).value)"><option :value="PLANNED">as planned: {{ before === undefined ? 'nobody has said' : (before ?? 'no room') }}</option><option v-for="one in choices" :key="one" :value="one">{{ one === NOTHING ? 'no room' : one }}</option></select></label>
+      <label>{{ context.site!.name }} is connected to <select class="plain-input" :value="said === undefined ? PLANNED : (said.connectedTo ?? NOTHING)" aria-label="What the site is connected to now" @change="say(($event.target as HTMLSelectElement).value)"><option :value="PLANNED">as planned: {{ before === undefined ? 'not said' : (before ?? 'no room') }}</option><option v-for="one in choices" :key="one" :value="one">{{ one === NOTHING ? 'no room' : one }}</option></select></label>
     </div>
   </section>
 </template>
 
-<style scoped src="../../parts/channel-panel.css"></style>
+<style scoped src="../../fields/channel-panel.css"></style>
 
 <style scoped>
 .panel {

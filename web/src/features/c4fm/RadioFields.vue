@@ -1,11 +1,11 @@
 <script setup lang="ts">
 /** What a radio holds of C4FM: who it calls as, and how many rooms it keeps. */
 import { computed } from 'vue';
-import { CALL_SIGN_LENGTH } from '@relay/core/modes/c4fm/limits';
-import type { C4fmRadioFields } from '@relay/core/modes/c4fm/types';
+import { CALL_SIGN_LENGTH } from '@relay/core/plan/modes/c4fm/limits';
+import type { C4fmRadioFields } from '@relay/core/plan/modes/c4fm/types';
 import type { Radio } from '@relay/core/plan/types';
-import { TextField } from '../../parts';
-import { takeWhole, type Taken } from '../../parts/field';
+import { SwitchField, TextField } from '../../fields';
+import { takeWhole, type Taken } from '../../fields/field';
 
 const props = defineProps<{ radio: Radio }>();
 const emit = defineEmits<{ change: [label: string, recipe: (radio: Radio) => void] }>();
@@ -26,7 +26,7 @@ const FRESH = { categories: 5, perCategory: 20, nameLength: 16 };
 <template>
   <div class="mode-fields">
     <TextField label="Call sign it sends" :value="c4fm.callSign" :take="takeCallSign" mono hint="With every over, at most ten characters: your call sign, and a word behind it after “-” or “/” if you like." />
-    <div class="switch"><el-switch :model-value="c4fm.rooms !== null" aria-label="Keeps rooms in categories" @update:model-value="change('room memories', (one) => void (one.rooms = $event === true ? { ...FRESH } : null))" /><span>Keeps rooms in categories</span></div>
+    <SwitchField label="Keeps rooms in categories" :on="c4fm.rooms !== null" @change="(on) => change('room memories', (one) => void (one.rooms = on ? { ...FRESH } : null))">Keeps rooms in categories</SwitchField>
     <template v-if="c4fm.rooms">
       <TextField v-for="[key, label, low, high] in LIMITS" :key="key" :label="label" :value="String(c4fm.rooms[key])" :take="(text) => takeWhole(text, low, high, (value) => change(label, (one) => void (one.rooms![key] = value)))" mono />
     </template>

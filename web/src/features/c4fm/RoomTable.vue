@@ -2,11 +2,11 @@
 /** The rooms and nodes of a network; each may be the same as one elsewhere, or bridge to another network. */
 import { computed, nextTick, ref } from 'vue';
 import { roomDigits, roomNetwork, type RoomNetwork, roomNetworks, roomNumberProblem } from '@relay/core/modes/c4fm/rooms';
-import type { Room } from '@relay/core/modes/c4fm/types';
+import type { Room } from '@relay/core/plan/modes/c4fm/types';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import { TextField } from '../../parts';
-import { takeName, type Taken } from '../../parts/field';
-import { newId } from '../../parts/new-id';
+import { TextField } from '../../fields';
+import { takeName, type Taken } from '../../fields/field';
+import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ network: RoomNetwork }>();

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 /** What a site asks for in C4FM, and which networks of rooms its gateway reaches. */
 import { computed } from 'vue';
-import { GROUP_ID_MAX } from '@relay/core/modes/c4fm/limits';
+import { GROUP_ID_MAX } from '@relay/core/plan/modes/c4fm/limits';
 import { groupIdText, readGroupId, roomNetworks } from '@relay/core/modes/c4fm/rooms';
-import type { C4fmSiteFields, Voice } from '@relay/core/modes/c4fm/types';
+import type { C4fmSiteFields, Voice } from '@relay/core/plan/modes/c4fm/types';
 import type { Site } from '@relay/core/plan/types';
-import { ChoiceField, ReachField, TextField } from '../../parts';
-import type { Taken } from '../../parts/field';
+import { ChoiceField, ReachField, TextField } from '../../fields';
+import type { Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ site: Site }>();

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** A card for the pocket: what is called in each mode, in which memory, and how one leaves. */
 import { computed } from 'vue';
-import { cardOf } from '@relay/core/card/card';
-import { EmptyState, PageHead } from '../../parts';
+import { cardOf } from '@relay/core/registries/outputs';
+import { EmptyState, PageHead } from '../../fields';
 import { usePlanStore } from '../../sync/plan-store';
 
 defineProps<{ planId: string }>();
@@ -71,7 +71,7 @@ const print = () => window.print();
   }
 
   .out {
-    border-top-color: #22272e;
+    border-top-color: var(--ink);
   }
 }
 </style>

@@ -2,13 +2,14 @@
 import { computed, ref } from 'vue';
 import { describeReadFinding, type ReadFinding } from '@relay/core/formats/format';
 import { writePlan } from '@relay/core/formats/plan-text';
-import { writeProfile } from '@relay/core/formats/profile-json';
+import { hotspotJson } from '@relay/core/formats/hotspot-json';
+import { hotspotSheet } from '@relay/core/registries/outputs';
 import { hotspotsOf } from '@relay/core/plan/sites';
 import { rows } from '@relay/core/plan/table';
 import type { Radio, Site } from '@relay/core/plan/types';
-import { PageHead } from '../../parts';
-import { download, fileName } from '../../parts/download';
-import { SiteListFile } from '../dstar';
+import { PageHead } from '../../fields';
+import { download, fileName } from '../../fields/download';
+import { ALL_PARTS } from '../modes';
 import { useCarrying } from '../../sync/carrying';
 import { usePlanStore } from '../../sync/plan-store';
 import { readCodeplug, replaceCodeplug, writeCodeplug } from './files';
@@ -21,6 +22,8 @@ const carrying = useCarrying();
 const steps = computed(() => carrying.value?.steps ?? []);
 const radios = computed(() => rows(plan.value.radios));
 const sites = computed(() => hotspotsOf(plan.value));
+/** Files that only radios of one mode take. */
+const radioFiles = computed(() => ALL_PARTS.flatMap(([id, { RadioFile }]) => (RadioFile ? radios.value.filter(RadioFile.takes).map((radio) => ({ key: `${id} ${radio.id}`, radio, Row: RadioFile.Row })) : [])));
 const withPasswords = ref(false);
 const problems = ref<ReadFinding[]>([]);
 const done = ref<Set<string>>(new Set());
@@ -35,14 +38,15 @@ async function saveCodeplug(radio: Radio): Promise<void> {
 }
 
 function saveProfile(site: Site): void {
-  download(`${fileName(site.name)}-hotspot.json`, 'application/json', writeProfile(plan.value, site.id, { passwords: withPasswords.value }));
+  const { sheet } = hotspotSheet(plan.value, site.id, { passwords: withPasswords.value });
+  download(`${fileName(site.name)}-hotspot.json`, hotspotJson.mediaType, hotspotJson.write(sheet, undefined));
 }
 
 async function read(radio: Radio, event: Event): Promise<void> {
   const input = event.target as HTMLInputElement;
   const file = input.files?.[0];
   if (!file) return;
-  const { codeplug, findings } = await readCodeplug(await file.text());
+  const { codeplug, findings } = await readCodeplug(new Uint8Array(await file.arrayBuffer()));
   input.value = '';
   problems.value = findings;
   if (!codeplug) {
@@ -85,7 +89,7 @@ const print = () => window.print();
               <label class="read el-button">Read a codeplug<input type="file" accept=".csv,text/csv" class="visually-hidden" :aria-label="`Codeplug table for ${radio.name}`" @change="read(radio, $event)" /></label>
             </td>
           </tr>
-          <SiteListFile v-for="radio in radios.filter((one) => one.dstar?.siteList)" :key="`${radio.id} sites`" :radio="radio" />
+          <component :is="one.Row" v-for="one in radioFiles" :key="one.key" :radio="one.radio" />
           <tr v-for="site in sites" :key="site.id">
             <td>{{ site.name }}</td>
             <td class="soft">hotspot profile</td>

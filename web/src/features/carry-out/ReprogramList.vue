@@ -11,12 +11,8 @@ const route = useRoute();
 const MOST = 200;
 const day = (at: string) => new Date(at).toLocaleString('en', { dateStyle: 'medium', timeStyle: 'short' });
 const words = { new: 'new', changed: 'changed', gone: 'remove' } as const;
-const others = (one: Reprogramming) => [
-  { title: 'Contacts', rows: one.contacts },
-  { title: 'Receive lists', rows: one.receiveLists },
-  { title: 'Zones', rows: one.zones },
-  { title: 'Rooms', rows: one.rooms },
-].filter((group) => group.rows.length > 0);
+/** One of them → several, for a heading. */
+const several = (what: string) => `${what.charAt(0).toUpperCase()}${what.slice(1)}s`;
 
 function mark(one: Reprogramming): void {
   store.edit(`${one.radioName} was written`, (draft) => markWritten(draft, one.radioId, new Date().toISOString()));
@@ -58,10 +54,10 @@ watch(
         </tbody>
       </table>
       <p v-if="one.channels.length > MOST" class="soft">and {{ one.channels.length - MOST }} more: the codeplug table holds them all.</p>
-      <details v-for="group in others(one)" :key="group.title">
-        <summary>{{ group.title }}: {{ group.rows.length }}</summary>
+      <details v-for="group in one.records" :key="group.what">
+        <summary>{{ several(group.what) }}: {{ group.changes.length }}</summary>
         <table class="plain">
-          <tbody><tr v-for="row in group.rows.slice(0, MOST)" :key="`${row.name}${row.from}`"><td>{{ row.name }}</td><td>{{ words[row.kind] }}</td><td class="mono">{{ row.from }}</td><td class="mono">{{ row.to }}</td></tr></tbody>
+          <tbody><tr v-for="row in group.changes.slice(0, MOST)" :key="`${row.name}${row.from}`"><td>{{ row.name }}</td><td>{{ words[row.kind] }}</td><td class="mono">{{ row.from }}</td><td class="mono">{{ row.to }}</td></tr></tbody>
         </table>
       </details>
     </article>

@@ -9,14 +9,14 @@ export interface ReadCodeplug {
 }
 
 /** The table is large enough to be loaded only when a file is written or read. */
-const csv = () => import('@relay/core/formats/codeplug-csv').then((m) => m.codeplugCsv);
+const csv = () => import('@relay/core/registries/codeplug-csv').then((m) => m.codeplugCsv);
 
-export async function writeCodeplug(codeplug: Codeplug): Promise<string> {
-  return (await csv()).write(codeplug);
+export async function writeCodeplug(codeplug: Codeplug): Promise<Uint8Array> {
+  return (await csv()).write(codeplug, undefined);
 }
 
-export async function readCodeplug(text: string): Promise<ReadCodeplug> {
-  const { value, findings } = (await csv()).read(text);
+export async function readCodeplug(bytes: Uint8Array): Promise<ReadCodeplug> {
+  const { value, findings } = (await csv()).read(bytes);
   return { codeplug: value, findings };
 }
 

@@ -166,7 +166,7 @@ watch(() => props.refused, () => void grid.value?.$el.refresh('all'));
   --revo-grid-foreground: var(--ink);
   --revo-grid-header-bg: var(--sunk);
   --revo-grid-header-color: var(--ink);
-  --revo-grid-header-border: #c9c4b6;
+  --revo-grid-header-border: var(--rule);
   --revo-grid-cell-border: var(--hairline);
   --revo-grid-focused-bg: var(--yellow-pale);
   --revo-grid-row-hover: var(--sunk);

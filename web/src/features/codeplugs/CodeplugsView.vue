@@ -2,10 +2,12 @@
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Channel } from '@relay/core/plan/types';
-import { MODE_IDS, MODES } from '@relay/core/modes/registry';
+import { MODE_IDS } from '@relay/core/plan/modes/index';
+import { MODES } from '@relay/core/registries/modes';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import { EmptyState, NextStep, PageHead } from '../../parts';
-import { newId } from '../../parts/new-id';
+import { EmptyState, PageHead } from '../../fields';
+import { NextStep } from '../../panels';
+import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import { BuildDrawer } from '../build';
 import { MODE_PARTS } from '../modes';
@@ -32,7 +34,7 @@ const shown = computed(() => {
   return words.length === 0 ? all.value : all.value.filter((row) => words.every((word) => `${row['name']} ${row['number']} ${row['reaches']} ${row['zones']} ${row.verdict}`.toLowerCase().includes(word)));
 });
 const chosenChannel = computed(() => (selected.value ? (codeplug.value?.channels.byId[selected.value] ?? null) : null));
-const panel = computed(() => (chosenChannel.value ? MODE_PARTS[chosenChannel.value.mode]?.ChannelPanel : undefined));
+const panel = computed(() => (chosenChannel.value ? MODE_PARTS[chosenChannel.value.mode].ChannelPanel : undefined));
 const selected = computed(() => (store.selection?.radioId === radio.value?.id ? (store.selection?.channelId ?? null) : null));
 
 watch([() => route.query['channel'], radio], ([channel]) => {
@@ -63,7 +65,7 @@ function addChannel(): void {
   // A channel like the one that is selected; else of the first site.
   const like = store.selectedChannel;
   const site = (like?.siteId ? plan.value.sites.byId[like.siteId] : rows(plan.value.sites)[0]) ?? undefined;
-  const mode = like?.mode ?? MODE_IDS.find((one) => !site || site[one] !== null) ?? 'dmr';
+  const mode = like?.mode ?? MODE_IDS.find((one) => !site || site[one] !== null) ?? MODE_IDS[0]!;
   const radioId = radio.value!.id;
   store.edit('add channel', (draft) => {
     const values = MODES[mode].blankChannel(site);

@@ -4,7 +4,7 @@ import { VueDraggable } from 'vue-draggable-plus';
 import { computed, ref } from 'vue';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { Codeplug, Radio } from '@relay/core/plan/types';
-import { newId } from '../../parts/new-id';
+import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ radio: Radio; codeplug: Codeplug; selected: string | null }>();
@@ -64,7 +64,7 @@ function add(): void {
       <input v-model="newName" aria-label="New zone: name" placeholder="New zone" />
       <el-button native-type="submit" :disabled="newName.trim() === ''">Add</el-button>
     </form>
-    <p class="soft">Channels <span class="mono">{{ codeplug.channels.order.length }}</span> of <span class="mono">{{ radio.limits.channels.toLocaleString('en') }}</span><br />Contacts <span class="mono">{{ codeplug.contacts.order.length }}</span> of <span class="mono">{{ radio.limits.contacts.toLocaleString('en') }}</span></p>
+    <p class="soft">Channels <span class="mono">{{ codeplug.channels.order.length }}</span> of <span class="mono">{{ radio.limits.channels.toLocaleString('en') }}</span><br />Contacts <span class="mono">{{ codeplug.dmr.contacts.order.length }}</span> of <span class="mono">{{ radio.limits.contacts.toLocaleString('en') }}</span></p>
   </aside>
 </template>
 
@@ -174,7 +174,7 @@ li button:disabled {
   padding: 0 8px;
   color: var(--ink);
   background: var(--raised);
-  border: 1px dashed #a9a595;
+  border: 1px dashed var(--edge);
   border-radius: 3px;
   font: inherit;
 }

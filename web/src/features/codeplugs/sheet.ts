@@ -1,11 +1,12 @@
 /** The codeplug sheet as plain data: its columns, its rows, and how typed cells become an edit. */
 import type { Agreement } from '@relay/core/agreement/agreement';
-import type { ColumnField } from '@relay/core/codeplug/channel-field';
-import { CHANNEL_FIELDS } from '@relay/core/codeplug/channel-fields';
-import { inMode } from '@relay/core/codeplug/change-mode';
-import { MODE_IDS, modeOf, modeOfDestination } from '@relay/core/modes/registry';
-import { crossesTo } from '@relay/core/path/crossing';
+import { inMode } from '@relay/core/registries/builder';
+import { modeOf } from '@relay/core/registries/modes';
+import { CHANNEL_FIELDS } from '@relay/core/registries/outputs';
+import { crossesTo } from '@relay/core/path/cross-mode';
 import { destinationKey } from '@relay/core/plan/destination-key';
+import { MODE_IDS } from '@relay/core/plan/modes/index';
+import { effectiveProfile } from '@relay/core/plan/profiles';
 import { rows } from '@relay/core/plan/table';
 import type { Channel, Codeplug, Destination, Id, ModeId, Plan } from '@relay/core/plan/types';
 import type { Verdict } from '@relay/core/path/types';
@@ -34,30 +35,22 @@ export interface RefusedCell extends TypedCell {
   problem: string;
 }
 
-const WIDTHS: Readonly<Record<string, number>> = { name: 150, rx: 112, shift: 94, power: 76, 'color-code': 96, slot: 66, call: 78, number: 96, 'receive-list': 116, admit: 128, 'tone-tx': 92, 'tone-rx': 92, width: 84, room: 76, 'group-tx': 108, 'group-rx': 114, voice: 78, receive: 98, 'p25-group': 112, nac: 102, 'nac-rx': 112, ur: 104, rpt1: 104, rpt2: 104, duplex: 84 };
-const ORDER = ['name', 'rx', 'shift', 'room', 'p25-group', 'nac', 'group-tx', 'voice', 'receive', 'tone-tx', 'ur', 'rpt1', 'rpt2', 'color-code', 'slot', 'call', 'number'];
 const fieldOf = new Map(CHANNEL_FIELDS.map((field) => [field.id, field]));
 
-/** Fields in reading order: what is tuned and called, then links, then the rest. */
-const COLUMNS: readonly SheetColumn[] = [
-  ...ORDER.slice(0, 1).map(ordered),
-  { id: 'mode', title: 'Mode', width: 92, right: false, editable: true, modes: null },
-  ...ORDER.slice(1).map(ordered),
-  { id: 'place', title: 'Comes out at', width: 140, right: false, editable: false, modes: null },
-  { id: 'reaches', title: 'Reaches', width: 158, right: false, editable: true, modes: null },
-  { id: 'site', title: 'Site', width: 112, right: false, editable: true, modes: null },
-  { id: 'zones', title: 'Zone', width: 130, right: false, editable: true, modes: null },
-  ...CHANNEL_FIELDS.filter((field) => !ORDER.includes(field.id)).map((field) => columnOf(field, false)),
+/** What a sheet shows beside the fields of a channel, at its place among them. */
+const LINK_COLUMNS: readonly (SheetColumn & { order: number })[] = [
+  { id: 'mode', title: 'Mode', width: 92, order: 20, right: false, editable: true, modes: null },
+  { id: 'place', title: 'Comes out at', width: 140, order: 190, right: false, editable: false, modes: null },
+  { id: 'reaches', title: 'Reaches', width: 158, order: 200, right: false, editable: true, modes: null },
+  { id: 'site', title: 'Site', width: 112, order: 210, right: false, editable: true, modes: null },
+  { id: 'zones', title: 'Zone', width: 130, order: 220, right: false, editable: true, modes: null },
 ];
 
-function ordered(id: string): SheetColumn {
-  const field = fieldOf.get(id)!;
-  return columnOf(field, field.kind === 'number');
-}
-
-function columnOf({ id, title, modes, spaces }: ColumnField, right: boolean): SheetColumn {
-  return { id, title, width: WIDTHS[id]!, right, editable: true, modes, ...(spaces ? { spaces } : {}) };
-}
+/** Columns in reading order: what is tuned and called, then links, then the rest. */
+const COLUMNS: readonly SheetColumn[] = [
+  ...LINK_COLUMNS,
+  ...CHANNEL_FIELDS.map(({ id, title, width, order, kind, modes, spaces }) => ({ id, title, width, order, right: kind === 'number', editable: true, modes, ...(spaces ? { spaces } : {}) })),
+].sort((a, b) => a.order - b.order);
 
 /** What a codeplug needs to show: fields of a mode only where a channel is of it, the mode only where there are several, or could be. */
 export function columnsFor(modes: ReadonlySet<ModeId>, severalInRadio = false): SheetColumn[] {
@@ -66,7 +59,7 @@ export function columnsFor(modes: ReadonlySet<ModeId>, severalInRadio = false): 
 
 /** Every destination under a name of its own: where two networks use the same, the network is added. */
 function destinationChoices(plan: Plan): { name: string; value: Destination }[] {
-  const local = MODE_IDS.flatMap((id) => modeOf(id).beside(plan)).map((one) => ({ name: one.name, network: '', value: one.destination }));
+  const local = MODE_IDS.flatMap((id) => modeOf(id).withoutNetwork(plan)).map((one) => ({ name: one.name, network: '', value: one.destination }));
   const all = [...rows(plan.networks).flatMap((network) => modeOf(network.mode).destinations(network).map((one) => ({ name: one.name, network: network.name, value: one.destination }))), ...local];
   const count = new Map<string, number>();
   for (const { name } of all) count.set(name.toLowerCase(), (count.get(name.toLowerCase()) ?? 0) + 1);
@@ -132,8 +125,9 @@ function putCell(plan: Plan, radioId: Id, channel: Channel, columnId: string, te
   if (columnId === 'site') return named(text, 'site', rows(plan.sites).map((site) => ({ name: site.name, value: site.id })), (id) => (channel.siteId = id));
   if (columnId === 'zones') return putIntoZones(codeplug, channel.id, text);
   if (columnId === 'reaches') {
-    const across = crossesTo(channel.siteId === null ? undefined : plan.sites.byId[channel.siteId], channel.mode);
-    const reachable = destinationChoices(plan).filter(({ value }) => [channel.mode, ...across].includes(modeOfDestination(plan, value).id));
+    const profile = channel.siteId === null ? null : effectiveProfile(plan, channel.siteId);
+    const modes: ModeId[] = [channel.mode, ...crossesTo(profile, channel.mode)];
+    const reachable = destinationChoices(plan).filter(({ value }) => modes.includes(value.mode));
     return named(text, `destination of ${modeOf(channel.mode).name}`, reachable, (destination) => (channel.destination = destination));
   }
   // A paste over the whole row brings it along: it follows from the other cells.

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** A field of the header as boxes, one a character: spaces are visible, the eighth is set apart. */
 import { computed, nextTick, ref, useId, watch } from 'vue';
-import { FIELD_LENGTH } from '@relay/core/modes/dstar/limits';
-import type { Taken } from '../../parts/field';
+import { FIELD_LENGTH } from '@relay/core/plan/modes/dstar/limits';
+import type { Taken } from '../../fields/field';
 
 const props = withDefaults(defineProps<{ label: string; value: string; length?: number; take?: (text: string) => Taken; expects?: string | null; hint?: string }>(), { length: FIELD_LENGTH, take: undefined, expects: null, hint: '' });
 const id = useId();
@@ -74,7 +74,7 @@ function giveUp(): void {
   flex: none;
   color: var(--ink);
   background: var(--raised);
-  border: 1px solid #a9a595;
+  border: 1px solid var(--edge);
   border-right-width: 0;
   font: 500 15px/27px var(--mono);
   text-align: center;
@@ -92,14 +92,14 @@ function giveUp(): void {
 }
 
 .box--off {
-  background: var(--broken-pale, #fbe9e7);
+  background: var(--broken-pale);
   border-bottom: 3px solid var(--broken);
 }
 
 .box i {
   position: absolute;
   inset: 0;
-  color: #8d897c;
+  color: var(--ink-faint);
   font-style: normal;
   text-align: center;
 }

@@ -1,20 +1,22 @@
 <script setup lang="ts">
 /** A D-STAR channel beside the sheet: its fields as boxes, the order of use, and what a key-up does in each state of the site. */
 import { computed, ref } from 'vue';
-import { CHANNEL_FIELDS } from '@relay/core/codeplug/channel-fields';
+import { CHANNEL_FIELDS } from '@relay/core/registries/outputs';
 import { contextOf } from '@relay/core/path/context';
 import { isDstarPath } from '@relay/core/modes/dstar/channel';
-import { effectsOf, orderOf } from '@relay/core/modes/dstar/order';
+import { keyUpsOf, orderOf } from '@relay/core/modes/dstar/order';
 import { families, linkBefore, reflectorCall, reflectorWords, targetOf } from '@relay/core/modes/dstar/links';
-import type { LinkState } from '@relay/core/modes/dstar/link';
+import { tracePath } from '@relay/core/path/trace';
+import { stateOf } from '@relay/core/path/world';
+import type { LinkState } from '@relay/core/plan/modes/dstar/types';
 import { rows } from '@relay/core/plan/table';
 import type { Channel } from '@relay/core/plan/types';
 import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
-import { StepStrip } from '../../parts';
+import { StepStrip } from '../../fields';
 import CallSignCells from './CallSignCells.vue';
 import HeaderPicture from './HeaderPicture.vue';
-import type { Taken } from '../../parts/field';
+import type { Taken } from '../../fields/field';
 
 const props = defineProps<{ radioId: string; channel: Channel }>();
 defineEmits<{ select: [channelId: string] }>();
@@ -22,26 +24,30 @@ const store = usePlanStore();
 const index = usePlanIndex();
 const view = ref<'order' | 'states' | 'header'>('order');
 const context = computed(() => {
-  const found = index.value ? contextOf({ ...index.value, links: store.links }, props.radioId, props.channel) : null;
+  const found = index.value ? contextOf(index.value, props.radioId, props.channel) : null;
   return found && isDstarPath(found) ? found : null;
 });
 const dstar = computed(() => (props.channel.mode === 'dstar' ? props.channel.dstar : null));
 const order = computed(() => (context.value ? orderOf(context.value) : []));
 const target = computed(() => targetOf(store.plan!, props.channel.destination));
-const said = computed(() => store.links.find((one) => one.siteId === props.channel.siteId && one.mode === 'dstar'));
-const before = computed(() => (context.value?.site ? linkBefore({ ...index.value!, links: store.links }, context.value.site) : undefined));
-const nameOf = (state: LinkState | undefined) => (state === undefined ? 'nobody has said' : state ? reflectorWords(state) : 'nothing');
+const said = computed(() => (props.channel.siteId === null ? undefined : stateOf(store.world, props.channel.siteId, 'dstar')) ?? undefined);
+const before = computed(() => (context.value?.site ? linkBefore(context.value.index, context.value.site) : undefined));
+const nameOf = (state: LinkState | undefined) => (state === undefined ? 'not said' : state ? reflectorWords(state) : 'nothing');
 /** A reflector that is not the one that is meant: the first of any family. */
 const elsewhere = computed<LinkState>(() => {
   const all = families(store.plan!).flatMap((family) => rows(family.reflectors).flatMap((one) => [...one.modules].map((module) => ({ reflector: reflectorCall(family, one), module }))));
   return all.find((one) => !target.value || reflectorWords(one) !== reflectorWords(target.value)) ?? null;
 });
-const effects = computed(() => (context.value ? effectsOf(context.value, elsewhere.value) : []));
+const effects = computed(() => (context.value ? keyUpsOf(context.value, elsewhere.value) : []));
 const STATES = computed(() => [{ value: 'plan', label: 'as planned', state: undefined }, { value: 'nothing', label: 'nothing', state: null }, ...[target.value, elsewhere.value].flatMap((one) => (one ? [{ value: reflectorWords(one), label: reflectorWords(one), state: one }] : []))]);
-const stateValue = computed(() => (said.value === undefined ? 'plan' : (said.value.to ?? 'nothing')));
-const expects = computed(() => store.agreement?.channels.find((one) => one.radioId === props.radioId && one.channelId === props.channel.id)?.expects ?? {});
+const stateValue = computed(() => (said.value === undefined ? 'plan' : said.value.linkedTo ? reflectorWords(said.value.linkedTo) : 'nothing'));
 const FIELDS = ['ur', 'rpt1', 'rpt2'] as const;
-const expected = (name: string) => (name in expects.value && /^[A-Z0-9/·]*$|^empty$/.test(expects.value[name]!) ? (expects.value[name] === 'empty' ? '' : expects.value[name]!.replaceAll('·', ' ')) : null);
+/** What a field should hold instead, where one value would do. */
+const expected = (name: (typeof FIELDS)[number]) => {
+  const path = context.value && tracePath(context.value);
+  const fact = path?.call.hops.flatMap((hop) => hop.facts).find((one) => one.key === name && one.state !== 'whole');
+  return typeof fact?.expects === 'string' ? fact.expects : null;
+};
 
 const take = (name: (typeof FIELDS)[number]) => (text: string): Taken => {
   const field = CHANNEL_FIELDS.find((one) => one.id === name)!;
@@ -56,7 +62,7 @@ const take = (name: (typeof FIELDS)[number]) => (text: string): Taken => {
 
 function say(value: string): void {
   const state = STATES.value.find((one) => one.value === value)?.state;
-  if (props.channel.siteId) store.sayLink(props.channel.siteId, 'dstar', state && reflectorWords(state));
+  if (props.channel.siteId) store.say(props.channel.siteId, 'dstar', state === undefined ? undefined : { linkedTo: state });
 }
 </script>
 
@@ -78,7 +84,7 @@ function say(value: string): void {
   </section>
 </template>
 
-<style scoped src="../../parts/channel-panel.css"></style>
+<style scoped src="../../fields/channel-panel.css"></style>
 
 <style scoped>
 .panel {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The radio header as it goes on the air: its fields as boxes, its bytes on request. */
 import { computed, ref } from 'vue';
-import { FIELD_CHARACTERS, FIELD_LENGTH, SUFFIX_LENGTH } from '@relay/core/modes/dstar/limits';
+import { FIELD_CHARACTERS, FIELD_LENGTH, SUFFIX_LENGTH } from '@relay/core/plan/modes/dstar/limits';
 import { padField } from '@relay/core/modes/dstar/addresses';
 import { encodeHeader } from '@relay/core/modes/dstar/header';
 import CallSignCells from './CallSignCells.vue';

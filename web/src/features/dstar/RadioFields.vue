@@ -2,11 +2,11 @@
 /** What a radio holds of D-STAR: who it calls as, and how its entries are made up. */
 import { computed } from 'vue';
 import { fieldProblem } from '@relay/core/modes/dstar/addresses';
-import { FIELD_LENGTH, SUFFIX_LENGTH } from '@relay/core/modes/dstar/limits';
-import type { DstarRadioFields } from '@relay/core/modes/dstar/types';
+import { FIELD_LENGTH, SUFFIX_LENGTH } from '@relay/core/plan/modes/dstar/limits';
+import type { DstarRadioFields } from '@relay/core/plan/modes/dstar/types';
 import type { Radio } from '@relay/core/plan/types';
-import { TextField } from '../../parts';
-import { takeWhole, type Taken } from '../../parts/field';
+import { SwitchField, TextField } from '../../fields';
+import { takeWhole, type Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
 import CallSignCells from './CallSignCells.vue';
 
@@ -41,7 +41,7 @@ const LIMITS = [['sites', 'Sites in the list', 1, 100_000], ['groups', 'Groups o
     </div>
     <template v-if="dstar.siteList">
       <TextField v-for="[key, label, low, high] in LIMITS" :key="key" :label="label" :value="String(dstar.siteList[key])" :take="(text) => takeWhole(text, low, high, (value) => change(label, (one) => void (one.siteList![key] = value)))" mono />
-      <div class="switch"><el-switch :model-value="dstar.siteList.nearSearch" aria-label="Looks for the nearest site" @update:model-value="change('near search', (one) => void (one.siteList!.nearSearch = $event === true))" /><span>Looks for the nearest site by its own position</span></div>
+      <SwitchField label="Looks for the nearest site" :on="dstar.siteList.nearSearch" @change="(on) => change('near search', (one) => void (one.siteList!.nearSearch = on))">Looks for the nearest site by its own position</SwitchField>
     </template>
   </div>
 </template>

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue';
-import { readModules } from '@relay/core/lists/read-reflectors';
-import { type Family, isFamily, reflectorCall } from '@relay/core/modes/dstar/links';
+import { readModules } from '@relay/core/modes/dstar/directory';
+import { type Family, reflectorCall } from '@relay/core/modes/dstar/links';
+import { networkOf } from '@relay/core/plan/networks';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import { parseWhole } from '@relay/core/radio-math/quantities';
-import { TextField } from '../../parts';
-import { takeWhole, type Taken } from '../../parts/field';
-import { newId } from '../../parts/new-id';
+import { parseWhole } from '@relay/core/units/quantities';
+import { TextField } from '../../fields';
+import { takeWhole, type Taken } from '../../fields/field';
+import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ family: Family }>();
@@ -22,8 +23,8 @@ const MODULES_EXPECTED = 'expected module letters such as ABC or A-E.';
 
 function remove(one: { id: string; number: number }): void {
   store.remove(`Removed ${reflectorCall(props.family, one)}`, (draft) => {
-    const there = draft.networks.byId[props.family.id];
-    if (there && isFamily(there)) removeRow(there.reflectors, one.id);
+    const there = networkOf(draft, 'dstar', props.family.id);
+    if (there) removeRow(there.reflectors, one.id);
   });
 }
 

@@ -2,13 +2,13 @@
 /** What a site is called on D-STAR, and which families of reflectors its gateway reaches. */
 import { computed } from 'vue';
 import { families } from '@relay/core/modes/dstar/links';
-import { moduleOfBand } from '@relay/core/modes/dstar/trace';
+import { moduleOfBand } from '@relay/core/plan/modes/dstar/blanks';
 import { withModule } from '@relay/core/modes/dstar/addresses';
-import { GATEWAY_LETTER } from '@relay/core/modes/dstar/limits';
-import type { DstarSiteFields } from '@relay/core/modes/dstar/types';
+import { GATEWAY_LETTER } from '@relay/core/plan/modes/dstar/limits';
+import type { DstarSiteFields } from '@relay/core/plan/modes/dstar/types';
 import type { Site } from '@relay/core/plan/types';
-import { TextField } from '../../parts';
-import { takeNumber, type Taken } from '../../parts/field';
+import { SwitchField, TextField } from '../../fields';
+import { takeNumber, type Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
 import CallSignCells from './CallSignCells.vue';
 
@@ -16,7 +16,7 @@ const props = defineProps<{ site: Site }>();
 const emit = defineEmits<{ change: [label: string, recipe: (site: Site) => void] }>();
 const store = usePlanStore();
 const dstar = computed(() => props.site.dstar);
-const usual = computed(() => moduleOfBand(props.site, store.plan!));
+const usual = computed(() => moduleOfBand(props.site.rxHz, store.plan!.station.region));
 const change = (label: string, recipe: (fields: DstarSiteFields) => void) => emit('change', label, (site) => recipe(site.dstar!));
 
 function takeCallSign(text: string): Taken {
@@ -62,11 +62,11 @@ function takeOffset(text: string): Taken {
     </div>
     <el-radio-group :model-value="reach" aria-label="Families its gateway reaches" @update:model-value="change('reach', (one) => void (one.families = $event === 'every' ? null : []))">
       <el-radio value="every">Its gateway reaches every family</el-radio>
-      <el-radio value="some">Only some, or nobody has said</el-radio>
+      <el-radio value="some">Only some, or not said</el-radio>
     </el-radio-group>
-    <TextField v-if="dstar.families" label="Reaches" :value="dstar.families.join(', ')" :take="takeFamilies" mono hint="Families by their three letters. Empty: nobody has said." />
+    <TextField v-if="dstar.families" label="Reaches" :value="dstar.families.join(', ')" :take="takeFamilies" mono hint="Families by their three letters. Empty: not said." />
     <TextField label="Offset from UTC" :value="dstar.utcOffsetMin === null ? '' : String(dstar.utcOffsetMin / 60)" :take="takeOffset" mono unit="h" hint="For the near search of site lists: -2, or 5.5." />
-    <div v-if="site.kind === 'hotspot'" class="switch"><el-switch :model-value="dstar.cable" aria-label="The radio is on a cable" @update:model-value="change('cable', (one) => void (one.cable = $event === true))" /><span>The radio is on a cable: RPT1 and RPT2 are DIRECT, and nothing is asked for on the air</span></div>
+    <SwitchField v-if="site.kind === 'hotspot'" label="The radio is on a cable" :on="dstar.cable" @change="(on) => change('cable', (one) => void (one.cable = on))">The radio is on a cable: RPT1 and RPT2 are DIRECT, and nothing is asked for on the air</SwitchField>
   </template>
 </template>
 

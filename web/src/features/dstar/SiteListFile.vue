@@ -3,7 +3,7 @@
 import { computed } from 'vue';
 import { siteListOf } from '@relay/core/modes/dstar/site-list';
 import type { Radio } from '@relay/core/plan/types';
-import { download, fileName } from '../../parts/download';
+import { download, fileName } from '../../fields/download';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ radio: Radio }>();
@@ -11,8 +11,8 @@ const store = usePlanStore();
 const list = computed(() => siteListOf(store.plan!, props.radio));
 
 async function save(): Promise<void> {
-  const { siteListCsv } = await import('@relay/core/formats/site-list-csv');
-  download(`${fileName(props.radio.name)}-sites.csv`, 'text/csv', siteListCsv.write(list.value.rows));
+  const { siteListCsv } = await import('@relay/core/modes/dstar/formats/site-list-csv');
+  download(`${fileName(props.radio.name)}-sites.csv`, siteListCsv.mediaType, siteListCsv.write(list.value.rows, undefined));
 }
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CHECKS } from '@relay/core/checks/registry';
+import { CHECKS } from '@relay/core/registries/checks';
 </script>
 
 <template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { CHECK_BY_ID } from '@relay/core/checks/registry';
+import { CHECK_BY_ID } from '@relay/core/registries/checks';
 
 const props = defineProps<{ checkId: string }>();
 const check = computed(() => CHECK_BY_ID.get(props.checkId) ?? null);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A band as a strip: what is kept for others, what is there, where the hotspot is and where it could be. */
-import type { BandView, Occupied } from '@relay/core/radio-math/frequency-finder';
-import { formatMHz } from '@relay/core/radio-math/quantities';
+import type { BandView, Occupied } from '@relay/core/units/frequency-finder';
+import { formatMHz } from '@relay/core/units/quantities';
 
 const props = defineProps<{ view: BandView; presentHz: number }>();
 const WIDTH = 1000;
@@ -63,7 +63,7 @@ const inside = (hz: number) => hz >= props.view.band.lowHz && hz <= props.view.b
 }
 
 .best {
-  stroke: #d9a700;
+  stroke: var(--yellow-deep);
   stroke-width: 6;
 }
 

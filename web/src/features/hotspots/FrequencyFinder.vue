@@ -2,21 +2,21 @@
 /** The clearest frequency for this hotspot, and why. */
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { moveSite, siteWidthHz } from '@relay/core/checks/site-frequency';
-import { compassPoint } from '@relay/core/geo/geodesic';
+import { compassPoint } from '@relay/core/units/geo/geodesic';
 import { applyInPlace } from '@relay/core/plan/patches';
 import { hotspotsOf } from '@relay/core/plan/sites';
-import type { Profile, Site } from '@relay/core/plan/types';
-import { clearanceAt, hotspotBands, type Occupied, viewBand } from '@relay/core/radio-math/frequency-finder';
-import { formatMHz } from '@relay/core/radio-math/quantities';
-import { TextField } from '../../parts';
-import { takeNumber } from '../../parts/field';
+import type { ProfileValues, Site } from '@relay/core/plan/types';
+import { clearanceAt, hotspotBands, type Occupied, viewBand } from '@relay/core/units/frequency-finder';
+import { formatMHz } from '@relay/core/units/quantities';
+import { TextField } from '../../fields';
+import { takeNumber } from '../../fields/field';
 import type { NearSite } from '@relay/core/lists/filed';
 import { api, EVERY_SITE } from '../../sync/api';
 import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
 import BandStrip from './BandStrip.vue';
 
-const props = defineProps<{ site: Site; profile: Profile }>();
+const props = defineProps<{ site: Site; profile: ProfileValues }>();
 const open = defineModel<boolean>({ required: true });
 const store = usePlanStore();
 const index = usePlanIndex();
@@ -26,7 +26,7 @@ const bandName = ref('');
 const found = shallowRef<NearSite[]>([]);
 const near = computed(() => found.value.filter((one) => one.distanceM <= radiusKm.value * 1000 && one.status !== 'off the air'));
 const problem = ref('');
-const width = computed(() => siteWidthHz(props.site));
+const width = computed(() => siteWidthHz(index.value!, props.site));
 const bands = computed(() => hotspotBands(store.plan!.station.region));
 const band = computed(() => bands.value.find((one) => one.name === bandName.value) ?? bands.value.find((one) => props.site.txHz >= one.lowHz && props.site.txHz <= one.highHz) ?? bands.value.at(-1)!);
 const around = (hz: number) => ({ lowHz: hz - width.value / 2, highHz: hz + width.value / 2 });

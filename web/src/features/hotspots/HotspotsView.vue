@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { addHotspot } from '@relay/core/modes/fresh-hotspot';
+import { addHotspot } from '@relay/core/plan/hotspot';
+import { effectiveProfile, profilesOf } from '@relay/core/plan/profiles';
 import { hotspotsOf } from '@relay/core/plan/sites';
 import { removeRow } from '@relay/core/plan/table';
 import type { Site } from '@relay/core/plan/types';
-import { formatMHz } from '@relay/core/radio-math/quantities';
-import { EmptyState, MasterDetail, NextStep, PageHead, PlaceFindings, SideList } from '../../parts';
-import { newId } from '../../parts/new-id';
+import { formatMHz } from '@relay/core/units/quantities';
+import { EmptyState, MasterDetail, PageHead, SideList } from '../../fields';
+import { NextStep, PlaceFindings } from '../../panels';
+import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import HotspotForm from './HotspotForm.vue';
 
@@ -39,7 +41,7 @@ function remove(site: Site): void {
   </EmptyState>
   <MasterDetail v-else>
     <template #side><SideList :items="sites" :chosen="chosen.id" label="Hotspots" :to="(one) => ({ name: 'hotspots', params: { planId, siteId: one.id } })" :detail="(one) => `${formatMHz(one.txHz)} MHz`" :remove="remove" /></template>
-    <PlaceFindings :under="[`/sites/byId/${chosen.id}`, `/profiles/${chosen.id}`]" />
-    <HotspotForm :key="chosen.id" :site="chosen" :profile="store.plan!.profiles[chosen.id]!" />
+    <PlaceFindings :under="[`/sites/byId/${chosen.id}`, ...profilesOf(store.plan!, chosen.id).map((one) => `/profiles/byId/${one.id}`)]" />
+    <HotspotForm :key="chosen.id" :site="chosen" :profile="effectiveProfile(store.plan!, chosen.id)!" />
   </MasterDetail>
 </template>

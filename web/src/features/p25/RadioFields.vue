@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** What a radio holds of P25: the unit it calls as. */
-import { UNIT_MAX } from '@relay/core/modes/p25/limits';
+import { UNIT_MAX } from '@relay/core/plan/modes/p25/limits';
 import type { Radio } from '@relay/core/plan/types';
-import { TextField } from '../../parts';
-import { takeWhole, type Taken } from '../../parts/field';
+import { TextField } from '../../fields';
+import { takeWhole, type Taken } from '../../fields/field';
 
 defineProps<{ radio: Radio }>();
 const emit = defineEmits<{ change: [label: string, recipe: (radio: Radio) => void] }>();

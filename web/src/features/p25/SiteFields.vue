@@ -2,12 +2,12 @@
 /** The access code of a site in P25, in hex as everybody writes it, and which networks its gateway reaches. */
 import { computed } from 'vue';
 import { nacText, readNac } from '@relay/core/modes/p25/addresses';
-import { NAC_ANY, NAC_DEFAULT, NAC_PASS } from '@relay/core/modes/p25/limits';
+import { NAC_ANY, NAC_DEFAULT, NAC_PASS } from '@relay/core/plan/modes/p25/limits';
 import { p25Networks } from '@relay/core/modes/p25/links';
-import type { P25SiteFields } from '@relay/core/modes/p25/types';
+import type { P25SiteFields } from '@relay/core/plan/modes/p25/types';
 import type { Site } from '@relay/core/plan/types';
-import { ReachField, TextField } from '../../parts';
-import type { Taken } from '../../parts/field';
+import { ReachField, TextField } from '../../fields';
+import type { Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ site: Site }>();

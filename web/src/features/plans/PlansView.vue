@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { EmptyState, PageHead } from '../../parts';
+import { EmptyState, PageHead } from '../../fields';
 import { api, ApiProblem, type PlanSummary } from '../../sync/api';
 
 const router = useRouter();

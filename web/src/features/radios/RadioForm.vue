@@ -1,13 +1,10 @@
 <script setup lang="ts">
-import { formatId } from '@relay/core/modes/dmr/addresses';
-import { FM_WIDTHS_HZ } from '@relay/core/modes/fm/limits';
-import type { FmWidthHz } from '@relay/core/modes/fm/types';
-import { formatMHz, parseMHz } from '@relay/core/radio-math/quantities';
-import type { Radio, RadioLimits } from '@relay/core/plan/types';
-import { FieldGroup, TextField } from '../../parts';
-import { takeName, takeNumber, takeWhole, type Taken } from '../../parts/field';
-import { MODES } from '@relay/core/modes/registry';
-import { MODE_PARTS } from '../modes';
+import { MODE_DATA } from '@relay/core/plan/modes/index';
+import { formatMHz, parseMHz } from '@relay/core/units/quantities';
+import type { ModeId, Radio, RadioLimits } from '@relay/core/plan/types';
+import { FieldGroup, SwitchField, TextField } from '../../fields';
+import { takeName, takeNumber, takeWhole, type Taken } from '../../fields/field';
+import { ALL_PARTS } from '../modes';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ radio: Radio }>();
@@ -27,12 +24,8 @@ function change(label: string, recipe: (radio: Radio) => void): void {
   store.edit(`${props.radio.name}: ${label}`, (draft) => recipe(draft.radios.byId[props.radio.id]!));
 }
 
-function takeId(text: string): Taken {
-  if (text.trim() === '') {
-    change('DMR ID', (radio) => void (radio.dmr!.id = null));
-    return null;
-  }
-  return takeWhole(text, 0, 999_999_999, (id) => change('DMR ID', (radio) => void (radio.dmr!.id = id)));
+function setHas(id: ModeId, has: boolean): void {
+  change(MODE_DATA[id].name, (one) => void Object.assign(one, { [id]: has ? MODE_DATA[id].blanks.radio(store.plan!.station) : null }));
 }
 
 function takeBands(text: string): Taken {
@@ -48,10 +41,6 @@ function takeBands(text: string): Taken {
 }
 
 const takePower = (level: 'low' | 'high') => (text: string) => takeNumber(text, 0.001, 2000, (watts) => change(`${level} power`, (radio) => void (radio.powerW[level] = watts)));
-function setWidth(width: FmWidthHz, on: boolean): void {
-  change('FM widths', (one) => void (one.fm!.widthsHz = FM_WIDTHS_HZ.filter((other) => (other === width ? on : one.fm!.widthsHz.includes(other)))));
-}
-
 const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
 </script>
 
@@ -64,18 +53,10 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
       <TextField label="High power" :value="String(radio.powerW.high)" :take="takePower('high')" mono unit="W" hint="Keep aerials away from people and obey your country’s limits on RF exposure." />
     </FieldGroup>
     <FieldGroup title="Modes">
-      <div v-for="mode in MODES" :key="mode.id" class="switch"><el-switch :model-value="radio[mode.id] !== null" :aria-label="`Has ${mode.name}`" @update:model-value="change(mode.name, (one) => void Object.assign(one, { [mode.id]: $event === true ? mode.fresh.radio(store.plan!) : null }))" /><span>{{ mode.name }}</span></div>
-      <div v-if="radio.fm" class="switch" role="group" aria-label="FM widths"><el-checkbox v-for="width in FM_WIDTHS_HZ" :key="width" :model-value="radio.fm.widthsHz.includes(width)" @update:model-value="setWidth(width, $event === true)">{{ width / 1000 }} kHz</el-checkbox></div>
+      <SwitchField v-for="[id] in ALL_PARTS" :key="id" :label="`Has ${MODE_DATA[id].name}`" :on="radio[id] !== null" @change="(has) => setHas(id, has)">{{ MODE_DATA[id].name }}</SwitchField>
     </FieldGroup>
-    <FieldGroup v-if="radio.dmr" title="DMR">
-      <TextField label="DMR ID in the radio" :value="radio.dmr.id === null ? '' : formatId(radio.dmr.id)" :take="takeId" mono />
-      <div class="switch">
-        <el-switch :model-value="radio.dmr.hearsOwnGroup" aria-label="Hears its channel’s own group without a receive list" @update:model-value="change('what it hears', (one) => void (one.dmr!.hearsOwnGroup = $event === true))" />
-        <span>Hears its channel’s own group without a receive list<br /><span class="soft">Off: it hears only the groups in the channel’s receive list.</span></span>
-      </div>
-    </FieldGroup>
-    <FieldGroup v-for="mode in Object.values(MODES).filter((one) => MODE_PARTS[one.id] && radio[one.id] !== null)" :key="mode.id" :title="mode.name">
-      <component :is="MODE_PARTS[mode.id]!.RadioFields" :radio="radio" @change="(label: string, recipe: (one: Radio) => void) => change(label, recipe)" />
+    <FieldGroup v-for="[id, parts] in ALL_PARTS.filter(([mode]) => radio[mode] !== null)" :key="id" :title="MODE_DATA[id].name">
+      <component :is="parts.RadioFields" :radio="radio" @change="change" />
     </FieldGroup>
     <FieldGroup title="What it can hold">
       <div class="limits">

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { MODES } from '@relay/core/modes/registry';
+import { MODES } from '@relay/core/registries/modes';
 import { newRadio } from '@relay/core/plan/create';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { Radio } from '@relay/core/plan/types';
-import { EmptyState, MasterDetail, NextStep, PageHead, PlaceFindings, SideList } from '../../parts';
-import { newId } from '../../parts/new-id';
+import { EmptyState, MasterDetail, PageHead, SideList } from '../../fields';
+import { NextStep, PlaceFindings } from '../../panels';
+import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import RadioForm from './RadioForm.vue';
 
@@ -17,8 +18,7 @@ const radios = computed(() => rows(store.plan!.radios));
 const chosen = computed(() => radios.value.find((one) => one.id === props.radioId) ?? radios.value[0] ?? null);
 
 function add(): void {
-  const { dmrId } = store.plan!.station;
-  const radio = newRadio(newId('radio'), radios.value.length === 0 ? 'Handheld' : `Radio ${radios.value.length + 1}`, dmrId);
+  const radio = newRadio(newId('radio'), radios.value.length === 0 ? 'Handheld' : `Radio ${radios.value.length + 1}`, ['dmr', 'fm'], store.plan!.station);
   store.edit(`add ${radio.name}`, (draft) => putRow(draft.radios, radio));
   void router.push({ name: 'radios', params: { planId: props.planId, radioId: radio.id } });
 }

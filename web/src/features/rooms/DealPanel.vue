@@ -11,7 +11,7 @@ const store = usePlanStore();
 const radios = computed(() =>
   rows(store.plan!.radios).filter((radio) => radio.c4fm).map((radio) => {
     const dealt = dealRooms(store.plan!, radio);
-    const now = rows(store.plan!.codeplugs[radio.id]!.rooms);
+    const now = rows(store.plan!.codeplugs[radio.id]!.c4fm.rooms);
     const stays = new Set(dealt.memories.map((one) => one.number));
     return { radio, capacity: capacityOf(radio), dealt, now: now.length, same: sameJson(now, dealt.memories), goes: now.filter((one) => !stays.has(one.number)).map((one) => one.name) };
   }),

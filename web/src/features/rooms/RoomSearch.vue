@@ -17,7 +17,7 @@ const MOST = 50;
 const searched = computed(() => (networkId.value ? props.networks.filter((one) => one.id === networkId.value) : props.networks));
 const busy = computed(() => byActivity(searched.value, page.value));
 const found = computed(() => (way.value === 'activity' ? busy.value.rooms : way.value === 'name' ? searchByName(searched.value, text.value) : searchByNumber(searched.value, text.value)));
-const kept = computed(() => new Map(rows(store.plan!.roomBook.entries).map((one) => [`${one.networkId}/${one.roomId}`, store.plan!.roomBook.categories.byId[one.categoryId]?.name ?? ''])));
+const kept = computed(() => new Map(rows(store.plan!.shared.c4fm.entries).map((one) => [`${one.networkId}/${one.roomId}`, store.plan!.shared.c4fm.categories.byId[one.categoryId]?.name ?? ''])));
 /** The number that disconnects is asked for as a room now and then. */
 const leaves = computed(() => way.value === 'number' && props.networks.find((one) => roomDigits(one.disconnect) === text.value.replace(/\s/g, '')));
 const nothing = computed(() => {

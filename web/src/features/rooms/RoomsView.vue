@@ -5,8 +5,8 @@ import { useRoute, useRouter } from 'vue-router';
 import { saveRoom } from '@relay/core/modes/c4fm/book';
 import { type FoundRoom, roomDigits, roomNetwork, roomNetworks } from '@relay/core/modes/c4fm/rooms';
 import { rows } from '@relay/core/plan/table';
-import { EmptyState, PageHead } from '../../parts';
-import { newId } from '../../parts/new-id';
+import { EmptyState, PageHead } from '../../fields';
+import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import BookList from './BookList.vue';
 import DealPanel from './DealPanel.vue';
@@ -18,7 +18,7 @@ const route = useRoute();
 const router = useRouter();
 const plan = computed(() => store.plan!);
 const networks = computed(() => roomNetworks(plan.value));
-const categories = computed(() => rows(plan.value.roomBook.categories));
+const categories = computed(() => rows(plan.value.shared.c4fm.categories));
 const category = ref('');
 const chosen = computed(() => category.value.trim() || categories.value[0]?.name || 'Favourites');
 
@@ -37,9 +37,9 @@ function save({ network, room }: FoundRoom): void {
 </script>
 
 <template>
-  <PageHead title="Room book" :detail="`${plan.roomBook.entries.order.length} kept`">
+  <PageHead title="Room book" :detail="`${plan.shared.c4fm.entries.order.length} kept`">
     <el-button @click="router.push({ name: 'networks', params: { planId } })">Networks</el-button>
-    <el-button :disabled="plan.roomBook.entries.order.length === 0" @click="router.push({ name: 'card', params: { planId } })">Card to print</el-button>
+    <el-button :disabled="plan.shared.c4fm.entries.order.length === 0" @click="router.push({ name: 'card', params: { planId } })">Card to print</el-button>
   </PageHead>
   <EmptyState v-if="networks.length === 0" title="No rooms yet">
     <p>C4FM sites connect to rooms by number. Add a network of rooms, and read a list of them or enter those you know.</p>

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 /** The run sheet of adding a network: test what there is, choose, look at the numbers, accept, write, test again. */
 import { computed, ref, watch } from 'vue';
-import { newLogin, newNetwork } from '@relay/core/plan/create';
+import { newNetwork } from '@relay/core/plan/create';
+import { newLogin } from '@relay/core/plan/modes/dmr/blanks';
+import { editProfile, effectiveProfile } from '@relay/core/plan/profiles';
 import { routesOf } from '@relay/core/modes/dmr/links';
 import { acceptRouting, type PrefixPlan, prefixStretch, proposeRouting } from '@relay/core/modes/dmr/routes/prefixes';
 import { stretchWords } from '@relay/core/modes/dmr/routes/words';
 import { dmrNetwork, dmrNetworks } from '@relay/core/modes/dmr/networks';
 import { putRow } from '@relay/core/plan/table';
-
-import { TextField } from '../../parts';
-import { newId } from '../../parts/new-id';
+import { TextField } from '../../fields';
+import { newId } from '../../fields/new-id';
 import { useCarrying } from '../../sync/carrying';
 import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
@@ -21,7 +22,7 @@ const store = usePlanStore();
 const index = usePlanIndex();
 const plan = computed(() => store.plan!);
 const site = computed(() => plan.value.sites.byId[props.siteId]!);
-const logins = computed(() => plan.value.profiles[props.siteId]!.dmr.logins);
+const logins = computed(() => effectiveProfile(plan.value, props.siteId)!.dmr.logins);
 const present = computed(() => routesOf(index.value!, props.siteId).networkIds);
 const candidates = computed(() => dmrNetworks(plan.value).filter((network) => !present.value.includes(network.id)));
 const chosenId = ref('');
@@ -54,7 +55,7 @@ const why = ({ networkId, prefix, kept }: PrefixPlan['prefixes'][number]) =>
 function addFresh(): void {
   const name = freshName.value.trim().slice(0, 60).trim();
   if (name === '') return;
-  const network = newNetwork(newId('net'), name, plan.value.station.dmrId);
+  const network = newNetwork('dmr', newId('net'), name, plan.value);
   store.edit(`add ${name}`, (draft) => putRow(draft.networks, network));
   chosenId.value = network.id;
   freshName.value = '';
@@ -65,9 +66,10 @@ function accept(): void {
   const now = proposal.value;
   if (!network || !now) return;
   store.edit(`add ${network.name} to ${site.value.name}`, (draft) => {
-    const { logins } = draft.profiles[props.siteId]!.dmr;
-    logins[network.id] ??= newLogin();
-    if (password.value !== '') logins[network.id]!.password = password.value;
+    editProfile(draft, props.siteId, ({ dmr }) => {
+      const login = (dmr.logins[network.id] ??= newLogin());
+      if (password.value !== '') login.password = password.value;
+    });
     acceptRouting(draft, props.siteId, networkIds.value, now);
   });
   added.value = { name: network.name, id: network.id, changed: now.changes.length };

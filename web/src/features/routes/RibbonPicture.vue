@@ -92,7 +92,7 @@ const lines = (part: RibbonPart): string[] => {
 }
 
 .box {
-  stroke: #c9c4b6;
+  stroke: var(--rule);
 }
 
 .box--rule {
@@ -184,17 +184,17 @@ const lines = (part: RibbonPart): string[] => {
 }
 
 .chip {
-  fill: #22272e;
+  fill: var(--slate);
 }
 
 .chip--doubt {
-  stroke: #ffc400;
+  stroke: var(--yellow);
   stroke-width: 2;
   stroke-dasharray: 5 4;
 }
 
 .chip-text {
-  fill: #fff;
+  fill: var(--on-slate);
   font-family: var(--mono);
   font-size: 12.5px;
 }

@@ -3,15 +3,17 @@
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { dmrChannels } from '@relay/core/modes/dmr/channel';
-import { ADDRESS_MAX, ADDRESS_MIN, SIMPLEX_SLOT } from '@relay/core/modes/dmr/limits';
+import { ADDRESS_MAX, ADDRESS_MIN, SIMPLEX_SLOT } from '@relay/core/plan/modes/dmr/limits';
 import { routesOf } from '@relay/core/modes/dmr/links';
 import { stretchWords } from '@relay/core/modes/dmr/routes/words';
 import { travel } from '@relay/core/modes/dmr/routes/travel';
-import type { RouteRule, TimeSlot } from '@relay/core/modes/dmr/types';
+import type { RouteRule, TimeSlot } from '@relay/core/plan/modes/dmr/types';
+import { editProfile, effectiveProfile } from '@relay/core/plan/profiles';
 import { rows } from '@relay/core/plan/table';
 import type { CallKind, Table } from '@relay/core/plan/types';
-import { formatMHz, parseWhole } from '@relay/core/radio-math/quantities';
-import { EmptyState, NextStep, PageHead, PlaceFindings } from '../../parts';
+import { formatMHz, parseWhole } from '@relay/core/units/quantities';
+import { EmptyState, PageHead } from '../../fields';
+import { NextStep, PlaceFindings } from '../../panels';
 import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
 import AddNetworkDrawer from './AddNetworkDrawer.vue';
@@ -24,7 +26,7 @@ const store = usePlanStore();
 const route = useRoute();
 const router = useRouter();
 const site = computed(() => store.plan!.sites.byId[props.siteId] ?? null);
-const profile = computed(() => store.plan!.profiles[props.siteId] ?? null);
+const profile = computed(() => effectiveProfile(store.plan!, props.siteId));
 const simplex = computed(() => site.value?.rxHz === site.value?.txHz);
 const adding = ref(route.query['add'] === 'network');
 const kind = ref<CallKind>(route.query['kind'] === 'private' ? 'private' : 'group');
@@ -77,11 +79,11 @@ function step(by: number): void {
 }
 
 function change(what: string, recipe: (rules: Table<RouteRule>) => void): void {
-  store.edit(`${site.value!.name}: ${what}`, (draft) => recipe(draft.profiles[props.siteId]!.dmr.rules));
+  store.edit(`${site.value!.name}: ${what}`, (draft) => editProfile(draft, props.siteId, (profile) => recipe(profile.dmr.rules)));
 }
 
 function select(on: boolean): void {
-  store.edit(`${site.value!.name}: network selection ${on ? 'on' : 'off'}`, (draft) => void (draft.profiles[props.siteId]!.dmr.selection = on ? 'several' : 'one'));
+  store.edit(`${site.value!.name}: network selection ${on ? 'on' : 'off'}`, (draft) => editProfile(draft, props.siteId, (profile) => void (profile.dmr.selection = on ? 'several' : 'one')));
 }
 </script>
 

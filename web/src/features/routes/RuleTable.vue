@@ -1,18 +1,18 @@
 <script setup lang="ts">
 /** The rules in their order: the text of the ribbon, and where they are changed. */
 import { computed } from 'vue';
-import { SIMPLEX_SLOT } from '@relay/core/modes/dmr/limits';
+import { SIMPLEX_SLOT } from '@relay/core/plan/modes/dmr/limits';
 import { placeForRange } from '@relay/core/modes/dmr/routes/mend';
 import { claimOf } from '@relay/core/modes/dmr/routes/table';
 import { stretchWords } from '@relay/core/modes/dmr/routes/words';
-import type { RouteRule, RuleRange, TimeSlot } from '@relay/core/modes/dmr/types';
+import type { RouteRule, RuleRange, TimeSlot } from '@relay/core/plan/modes/dmr/types';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import type { CallKind, Network, Profile, Table } from '@relay/core/plan/types';
-import { TextField } from '../../parts';
-import { takeWhole, type Taken } from '../../parts/field';
-import { newId } from '../../parts/new-id';
+import type { CallKind, Network, ProfileValues, Table } from '@relay/core/plan/types';
+import { TextField } from '../../fields';
+import { takeWhole, type Taken } from '../../fields/field';
+import { newId } from '../../fields/new-id';
 
-const props = defineProps<{ profile: Profile; networks: readonly Network[]; simplex: boolean; taking: string | null }>();
+const props = defineProps<{ profile: ProfileValues; networks: readonly Network[]; simplex: boolean; taking: string | null }>();
 const emit = defineEmits<{ change: [label: string, recipe: (rules: Table<RouteRule>) => void]; pick: [number: number, kind: CallKind] }>();
 const list = computed(() => rows(props.profile.dmr.rules));
 const MOST = 99_999_999;
@@ -107,7 +107,7 @@ function add(range: RuleRange | null): void {
   text-align: right;
 }
 
-.rules td.number :deep(.box) {
+.rules td.number :deep(.control) {
   justify-content: flex-end;
 }
 
@@ -128,7 +128,7 @@ function add(range: RuleRange | null): void {
   height: 26px;
   color: inherit;
   background: none;
-  border: 1px solid #a9a595;
+  border: 1px solid var(--edge);
   border-radius: 3px;
   font: inherit;
   font-weight: 650;

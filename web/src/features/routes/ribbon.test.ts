@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { travel } from '@relay/core/modes/dmr/routes/travel';
-import { indexPlan } from '@relay/core/path/plan-index';
+import { planIndex } from '@relay/core/registries/modes';
 import { removeRow } from '@relay/core/plan/table';
 import type { Plan } from '@relay/core/plan/types';
+import { profileOf } from '@relay/core/testing/profile-of';
 import { samplePlan } from '@relay/core/testing/sample-plan';
 import { routedPlan } from '@relay/core/testing/sample-routes';
 import { journey, ribbonOf, WIDTH, xOnNetwork, xOnRadio } from './ribbon';
 
-const ribbon = (change: (plan: Plan) => void = () => undefined) => ribbonOf(indexPlan(routedPlan(change)), 's1', 'group', 2);
+const ribbon = (change: (plan: Plan) => void = () => undefined) => ribbonOf(planIndex(routedPlan(change)), 's1', 'group', 2);
 
 describe('the number ribbon', () => {
   it('covers the radio side from edge to edge, rules and what lies between', () => {
@@ -39,13 +40,13 @@ describe('the number ribbon', () => {
   });
 
   it('shows what is hidden when the catch-all comes first', () => {
-    const { parts, bands } = ribbon((plan) => void plan.profiles['s1']!.dmr.rules.order.unshift(plan.profiles['s1']!.dmr.rules.order.pop()!));
+    const { parts, bands } = ribbon((plan) => void profileOf(plan, 's1').dmr.rules.order.unshift(profileOf(plan, 's1').dmr.rules.order.pop()!));
     expect(parts.map((part) => [part.title, part.hidden])).toEqual([['catch-all', []], ['catch-all', ['rule 2']], ['catch-all', []], ['catch-all', ['rule 3']], ['catch-all', []]]);
     expect(bands.filter((band) => band.kind === 'hidden').map((band) => band.title)).toEqual(['never taken: would go to Lantern', 'never taken: would go to Causeway']);
   });
 
   it('sends a number on its way, or lets it stop', () => {
-    const index = indexPlan(routedPlan((plan) => removeRow(plan.profiles['s1']!.dmr.rules, 'r-n1-rest')));
+    const index = planIndex(routedPlan((plan) => removeRow(profileOf(plan, 's1').dmr.rules, 'r-n1-rest')));
     const drawn = ribbonOf(index, 's1', 'group', 2);
     const way = (number: number) => journey(drawn, { kind: 'group', slot: 2, number }, travel(index, 's1', { kind: 'group', slot: 2, number }));
     expect(way(8_000_417).to).toBe(xOnNetwork(drawn.networks[1]!, 417));
@@ -54,10 +55,10 @@ describe('the number ribbon', () => {
   });
 
   it('of one network without rules is one stretch', () => {
-    const { parts, bands } = ribbonOf(indexPlan(samplePlan()), 's1', 'group', 2);
+    const { parts, bands } = ribbonOf(planIndex(samplePlan()), 's1', 'group', 2);
     expect(parts.map((part) => part.title)).toEqual(['every number, as sent']);
     expect(bands).toHaveLength(1);
-    const none = ribbonOf(indexPlan(samplePlan((plan) => void (plan.profiles['s1']!.dmr.logins['n1']!.enabled = false))), 's1', 'group', 2);
+    const none = ribbonOf(planIndex(samplePlan((plan) => void (profileOf(plan, 's1').dmr.logins['n1']!.enabled = false))), 's1', 'group', 2);
     expect([none.parts[0]!.title, none.networks, none.bands]).toEqual(['no network', [], []]);
   });
 });

@@ -4,12 +4,12 @@
  */
 import { dmrChannels } from '@relay/core/modes/dmr/channel';
 import { callOf, routesOf } from '@relay/core/modes/dmr/links';
-import { TRANSLATED_MAX } from '@relay/core/modes/dmr/limits';
+import { TRANSLATED_MAX } from '@relay/core/plan/modes/dmr/limits';
 import { segments, type Segment, type Stretch } from '@relay/core/modes/dmr/routes/claims';
 import { claimOf, type Call } from '@relay/core/modes/dmr/routes/table';
 import { rulePosition } from '@relay/core/modes/dmr/routes/words';
 import type { Travel } from '@relay/core/modes/dmr/routes/travel';
-import type { RouteRule, TimeSlot } from '@relay/core/modes/dmr/types';
+import type { RouteRule, TimeSlot } from '@relay/core/plan/modes/dmr/types';
 import type { PlanIndex } from '@relay/core/path/types';
 import type { CallKind, Id } from '@relay/core/plan/types';
 import { rows } from '@relay/core/plan/table';
@@ -91,7 +91,7 @@ export function travelPath(x: number, to: number): string {
 function partsOf(index: PlanIndex, siteId: Id, kind: CallKind, slot: TimeSlot): (Segment & Pick<RibbonPart, 'kind' | 'title'>)[] {
   const table = routesOf(index, siteId);
   if (table.selection === 'one') return [{ first: 1, last: 0xfffcdf, rule: null, hidden: [], kind: table.networkIds.length > 0 ? 'passed on' : 'none', title: table.networkIds.length > 0 ? 'every number, as sent' : 'no network' }];
-  const profile = index.plan.profiles[siteId]!;
+  const profile = index.profile(siteId)!;
   return segments(table, kind, slot).map((segment) => {
     if (!segment.rule) return { ...segment, kind: 'none', title: 'no rule' };
     return segment.rule.range ? { ...segment, kind: 'rule', title: `rule ${rulePosition(profile, segment.rule)}` } : { ...segment, kind: 'catch-all', title: 'catch-all' };
@@ -104,7 +104,7 @@ const WEIGHT: Readonly<Record<RibbonPart['kind'], number>> = { rule: 1.6, 'catch
 function placed(index: PlanIndex, siteId: Id, kind: CallKind, slot: TimeSlot): { parts: RibbonPart[]; segments: Segment[] } {
   const found = partsOf(index, siteId, kind, slot);
   const whole = found.reduce((sum, one) => sum + WEIGHT[one.kind], 0);
-  const profile = index.plan.profiles[siteId]!;
+  const profile = index.profile(siteId)!;
   let x = 0;
   const parts = found.map((one): RibbonPart => {
     const x0 = x;

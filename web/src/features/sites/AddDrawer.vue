@@ -1,14 +1,17 @@
 <script setup lang="ts">
 /** Sites of lists into the plan, and on request channels and a zone of them in a radio, as one edit. */
 import { computed, ref, watch } from 'vue';
-import { buildZones, type ZoneReport } from '@relay/core/build/zones';
+import type { ZoneReport } from '@relay/core/builder/zones';
+import { buildZones } from '@relay/core/registries/builder';
+import { asRepeater, refreshed } from '@relay/core/registries/lists';
 import type { FiledSite } from '@relay/core/lists/filed';
-import { asRepeater, inPlan, networkOf, objectionTo, refreshed } from '@relay/core/lists/as-repeater';
+import { inPlan, objectionTo } from '@relay/core/lists/as-repeater';
+import { likelyNetwork } from '@relay/core/modes/dmr/listed';
 import { dmrNetworks } from '@relay/core/modes/dmr/networks';
 import { putRow, rows } from '@relay/core/plan/table';
 import type { Id } from '@relay/core/plan/types';
-import { formatMHz } from '@relay/core/radio-math/quantities';
-import { newId } from '../../parts/new-id';
+import { formatMHz } from '@relay/core/units/quantities';
+import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import { keyOf } from './listed';
 
@@ -45,7 +48,7 @@ const ready = computed(() => (radioId.value === NONE ? fresh.value.length + outd
 watch(open, (now) => {
   if (!now) return;
   report.value = null;
-  linked.value = Object.fromEntries(items.value.filter(({ site }) => site.modes.includes('DMR')).map(({ site, key }) => [key, networkOf(plan.value, site) ?? NONE]));
+  linked.value = Object.fromEntries(items.value.filter(({ site }) => site.modes.includes('DMR')).map(({ site, key }) => [key, likelyNetwork(plan.value, site) ?? NONE]));
   radioId.value = radios.value[0]?.id ?? NONE;
 }, { immediate: true });
 
@@ -63,7 +66,8 @@ function add(): void {
       }
       else if (!objection) {
         const networkId = linked.value[key];
-        const repeater = asRepeater(newId('site'), { site, list: listOf(site) }, plan.value, networkId === NONE || networkId === undefined ? null : networkId);
+        const repeater = asRepeater(newId('site'), { site, list: listOf(site) }, plan.value);
+        if (repeater.dmr?.carries) repeater.dmr.carries.networkId = networkId === NONE || networkId === undefined ? null : networkId;
         putRow(draft.sites, repeater);
         siteIds.push(repeater.id);
       }

@@ -5,7 +5,7 @@ import { describeReadFinding } from '@relay/core/formats/format';
 import type { ColumnField } from '@relay/core/lists/types';
 import type { ListSummary } from '@relay/core/lists/filed';
 import { writeCsv } from '@relay/core/formats/csv';
-import { download, fileName } from '../../parts/download';
+import { download, fileName } from '../../fields/download';
 import { api, type ListPreview } from '../../sync/api';
 
 const open = defineModel<boolean>({ required: true });

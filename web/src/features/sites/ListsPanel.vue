@@ -4,7 +4,7 @@ import { writeCsv } from '@relay/core/formats/csv';
 import { CORRECTIONS } from '@relay/core/lists/corrections';
 import type { FiledSite, ListSummary } from '@relay/core/lists/filed';
 import { writeSites } from '@relay/core/lists/sites-json';
-import { download, fileName } from '../../parts/download';
+import { download, fileName } from '../../fields/download';
 import { api } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
 import { ageDays } from './place';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { compassPoint } from '@relay/core/geo/geodesic';
-import { formatMHz, formatShiftMHz } from '@relay/core/radio-math/quantities';
+import { compassPoint } from '@relay/core/units/geo/geodesic';
+import { formatMHz, formatShiftMHz } from '@relay/core/units/quantities';
 import { computed } from 'vue';
-import type { Stretch } from '@relay/core/geo/corridor';
+import type { Stretch } from '@relay/core/units/geo/corridor';
 import type { AlongSite, NearSite } from '@relay/core/lists/filed';
 import { accessWords, groupsOnSlot, keyOf, reachWords } from './listed';
 import { type DistanceUnit, distanceText } from './place';
@@ -75,7 +75,7 @@ tbody th {
 
 .gap {
   color: var(--doubtful);
-  background: repeating-linear-gradient(90deg, #a9a595 0 8px, transparent 8px 14px) left center / 100% 1px no-repeat;
+  background: repeating-linear-gradient(90deg, var(--edge) 0 8px, transparent 8px 14px) left center / 100% 1px no-repeat;
 }
 
 .gap span {

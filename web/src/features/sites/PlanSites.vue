@@ -3,13 +3,14 @@
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { newRepeater } from '@relay/core/plan/create';
-import { MODE_IDS, modeOf } from '@relay/core/modes/registry';
+import { MODE_DATA, MODE_IDS } from '@relay/core/plan/modes/index';
 import { repeatersOf } from '@relay/core/plan/sites';
 import { putRow, removeRow } from '@relay/core/plan/table';
 import type { Repeater } from '@relay/core/plan/types';
-import { formatMHz } from '@relay/core/radio-math/quantities';
-import { MasterDetail, PlaceFindings, SideList } from '../../parts';
-import { newId } from '../../parts/new-id';
+import { formatMHz } from '@relay/core/units/quantities';
+import { MasterDetail, SideList } from '../../fields';
+import { PlaceFindings } from '../../panels';
+import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import RepeaterForm from './RepeaterForm.vue';
 
@@ -18,7 +19,7 @@ const route = useRoute();
 const router = useRouter();
 const sites = computed(() => repeatersOf(store.plan!));
 const chosen = computed(() => sites.value.find((one) => one.id === route.query['site']) ?? sites.value[0] ?? null);
-const detail = (site: Repeater) => `${formatMHz(site.txHz)} · ${MODE_IDS.filter((id) => site[id] !== null).map((id) => modeOf(id).name).join(', ')}`;
+const detail = (site: Repeater) => `${formatMHz(site.txHz)} · ${MODE_IDS.filter((id) => site[id] !== null).map((id) => MODE_DATA[id].name).join(', ')}`;
 
 /** A usual pair of the 70 cm band, to be typed over. */
 const START = { txHz: 439_000_000, rxHz: 431_400_000 };

@@ -2,10 +2,12 @@
 /** What this repeater offers, slot by slot: press one to want it on a radio. */
 import { computed } from 'vue';
 import { destinationKey } from '@relay/core/plan/destination-key';
-import { MODE_IDS, modeOf } from '@relay/core/modes/registry';
+import { MODE_IDS } from '@relay/core/plan/modes/index';
+import { modeOf } from '@relay/core/registries/modes';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { Destination, Radio, Repeater } from '@relay/core/plan/types';
-import { newId } from '../../parts/new-id';
+import { FieldRow } from '../../fields';
+import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ site: Repeater }>();
@@ -30,10 +32,9 @@ function toggle(radio: Radio, { destination, words }: (typeof offers.value)[numb
   <div class="wants">
     <p v-if="offers.length === 0" class="soft">Nothing yet: say below what it carries.</p>
     <p v-else-if="radios.length === 0" class="soft">No radio of the plan has {{ found.map((one) => one.name).join(' or ') }} yet.</p>
-    <div v-for="radio in radios" v-else :key="radio.id" class="row" role="group" :aria-label="`Wanted on ${radio.name}`">
-      <span>{{ radio.name }}</span>
-      <span class="chips"><button v-for="one in offers" :key="one.key" type="button" class="pick" :class="{ 'pick--on': wantOf(radio, one.destination) }" :disabled="radio[one.mode] === null" :aria-pressed="wantOf(radio, one.destination) !== undefined" @click="toggle(radio, one)">{{ one.words }}<span v-if="one.how" class="soft">{{ one.how }}</span></button></span>
-    </div>
+    <FieldRow v-for="radio in radios" v-else :key="radio.id" :label="`Wanted on ${radio.name}`">
+      <button v-for="one in offers" :key="one.key" type="button" class="pick" :class="{ 'pick--on': wantOf(radio, one.destination) }" :disabled="radio[one.mode] === null" :aria-pressed="wantOf(radio, one.destination) !== undefined" @click="toggle(radio, one)">{{ one.words }}<span v-if="one.how" class="soft">{{ one.how }}</span></button>
+    </FieldRow>
     <p v-for="one in missing" :key="one" class="soft">No channel yet: {{ one }}.</p>
     <p v-if="offers.length" class="soft">Then <router-link :to="{ name: 'wants', params: { planId: store.planId! }, query: { build: '1' } }">build from wants</router-link>: the slot, color code and tone come from here.</p>
   </div>
@@ -45,19 +46,6 @@ function toggle(radio: Radio, { destination, words }: (typeof offers.value)[numb
   gap: 6px;
 }
 
-.row {
-  display: grid;
-  grid-template-columns: 168px minmax(0, 1fr);
-  gap: 12px;
-  align-items: start;
-}
-
-.chips {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-
 .pick {
   display: inline-flex;
   gap: 8px;
@@ -66,7 +54,7 @@ function toggle(radio: Radio, { destination, words }: (typeof offers.value)[numb
   align-items: center;
   color: var(--ink);
   background: none;
-  border: 1px dashed #a9a595;
+  border: 1px dashed var(--edge);
   border-radius: 3px;
   font: inherit;
   cursor: pointer;
@@ -82,11 +70,5 @@ function toggle(radio: Radio, { destination, words }: (typeof offers.value)[numb
 .pick:disabled {
   color: var(--ink-soft);
   cursor: default;
-}
-
-@media (max-width: 760px) {
-  .row {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

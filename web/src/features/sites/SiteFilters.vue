@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Which of the sites, shown how: everything stands in the address of the page. */
 import { LISTED_MODES } from '@relay/core/lists/types';
-import { BAND_NAMES } from '@relay/core/radio-math/bands';
+import { BAND_NAMES } from '@relay/core/units/bands';
 import type { SiteFilter } from '../../sync/api';
 import type { DistanceUnit } from './place';
 

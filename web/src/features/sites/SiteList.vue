@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** The same sites as in the table, short, beside the map: whoever is chosen in one is shown in the other. */
 import { nextTick, ref, watch } from 'vue';
-import { compassPoint } from '@relay/core/geo/geodesic';
-import { formatMHz, formatShiftMHz } from '@relay/core/radio-math/quantities';
+import { compassPoint } from '@relay/core/units/geo/geodesic';
+import { formatMHz, formatShiftMHz } from '@relay/core/units/quantities';
 import type { AlongSite, NearSite } from '@relay/core/lists/filed';
 import { accessWords, groupsOnSlot, keyOf, reachWords } from './listed';
 import { type DistanceUnit, distanceText } from './place';

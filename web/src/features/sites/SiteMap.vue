@@ -139,10 +139,6 @@ defineExpose({ load });
 
 <style scoped>
 .map {
-  --sea: #dde5e3;
-  --coast: #8d9a97;
-  --ring: #8f8b7d;
-
   display: grid;
   gap: 4px;
   min-width: 0;
@@ -182,13 +178,9 @@ canvas:focus-visible {
   height: 30px;
   color: var(--ink);
   background: var(--raised);
-  border: 1px solid #a9a595;
+  border: 1px solid var(--edge);
   border-radius: 3px;
   font: 600 16px/1 inherit;
   cursor: pointer;
-}
-
-html.dark .map {
-  --sea: #1b2126;
 }
 </style>

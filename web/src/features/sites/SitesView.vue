@@ -3,9 +3,10 @@
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { repeatersOf } from '@relay/core/plan/sites';
-import { EmptyState, NextStep, PageHead, TextField } from '../../parts';
-import { readPlace, type Taken } from '../../parts/field';
-import { legBetween } from '@relay/core/geo/geodesic';
+import { EmptyState, PageHead, TextField } from '../../fields';
+import { NextStep } from '../../panels';
+import { readPlace, type Taken } from '../../fields/field';
+import { legBetween } from '@relay/core/units/geo/geodesic';
 import type { AlongSite, FiledSite, ListSummary, NearSite, Trip } from '@relay/core/lists/filed';
 import type { Position } from '@relay/core/plan/types';
 import { api, EVERY_SITE, type SiteFilter } from '../../sync/api';

@@ -2,8 +2,8 @@
 /** Along a trip: what lies on the way, in the order of travel, and the stretches with nothing. */
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue';
 import type { Position } from '@relay/core/plan/types';
-import { TextField } from '../../parts';
-import { readPlace, takeNumber } from '../../parts/field';
+import { TextField } from '../../fields';
+import { readPlace, takeNumber } from '../../fields/field';
 import type { FiledSite, Trip } from '@relay/core/lists/filed';
 import { api, type SiteFilter } from '../../sync/api';
 import NearTable from './NearTable.vue';
@@ -95,7 +95,7 @@ textarea {
   padding: 6px 8px;
   color: var(--ink);
   background: var(--raised);
-  border: 1px solid #a9a595;
+  border: 1px solid var(--edge);
   border-radius: 3px;
   font-size: 13px;
 }

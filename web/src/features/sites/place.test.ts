@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { profileOf } from '@relay/core/testing/profile-of';
 import { samplePlan } from '@relay/core/testing/sample-plan';
-import { readPlace } from '../../parts/field';
+import { readPlace } from '../../fields/field';
 import { ageDays, distanceText, homeOf, placeWords } from './place';
 
 describe('a place that was typed', () => {
@@ -13,9 +14,9 @@ describe('a place that was typed', () => {
 });
 
 it('home is where the station is, else the first hotspot with a position', () => {
-  expect(homeOf(samplePlan((plan) => { plan.station.position = { lat: 46.7, lon: -33.4 }; plan.profiles['s1']!.location = { lat: 46.71, lon: -33.42, publish: true }; }))).toEqual({ lat: 46.7, lon: -33.4 });
+  expect(homeOf(samplePlan((plan) => { plan.station.position = { lat: 46.7, lon: -33.4 }; profileOf(plan, 's1').location = { lat: 46.71, lon: -33.42, publish: true }; }))).toEqual({ lat: 46.7, lon: -33.4 });
   expect(homeOf(samplePlan())).toBeNull();
-  expect(homeOf(samplePlan((plan) => void (plan.profiles['s1']!.location = { lat: 46.71, lon: -33.42, publish: true })))).toEqual({ lat: 46.71, lon: -33.42 });
+  expect(homeOf(samplePlan((plan) => void (profileOf(plan, 's1').location = { lat: 46.71, lon: -33.42, publish: true })))).toEqual({ lat: 46.71, lon: -33.42 });
 });
 
 it('distances, places and ages read as people write them', () => {

@@ -1,6 +1,7 @@
 /** Where one looks from, and how far things are. */
-import { toLocator } from '@relay/core/geo/locator';
+import { toLocator } from '@relay/core/units/geo/locator';
 import type { Plan, Position } from '@relay/core/plan/types';
+import { effectiveProfile } from '@relay/core/plan/profiles';
 import { hotspotsOf } from '@relay/core/plan/sites';
 
 export type DistanceUnit = 'km' | 'mi';
@@ -12,7 +13,7 @@ const MILE_M = 1609.344;
 export function homeOf(plan: Plan): Position | null {
   if (plan.station.position) return plan.station.position;
   for (const site of hotspotsOf(plan)) {
-    const location = plan.profiles[site.id]?.location;
+    const location = effectiveProfile(plan, site.id)?.location;
     if (location) return { lat: location.lat, lon: location.lon };
   }
   return null;

@@ -1,8 +1,8 @@
 /** A trip as people give it: places one a line, or a GPX file. */
-import { legBetween } from '@relay/core/geo/geodesic';
-import { GpxError, readGpxFile } from '@relay/core/geo/gpx';
+import { legBetween } from '@relay/core/units/geo/geodesic';
+import { GpxError, readGpxFile } from '@relay/core/units/geo/gpx';
 import type { Position } from '@relay/core/plan/types';
-import { readPlace } from '../../parts/field';
+import { readPlace } from '../../fields/field';
 
 export interface ReadTrip {
   points: Position[];

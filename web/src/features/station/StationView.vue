@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { countryOfId, formatId, isStationId } from '@relay/core/modes/dmr/addresses';
-import { REGION_NAMES } from '@relay/core/radio-math/bands';
-import { FM_WIDTHS_HZ } from '@relay/core/modes/fm/limits';
-import type { FmWidthHz } from '@relay/core/modes/fm/types';
+import { REGION_NAMES } from '@relay/core/units/bands';
+import { FM_WIDTHS_HZ } from '@relay/core/plan/modes/fm/limits';
+import type { FmWidthHz } from '@relay/core/plan/modes/fm/types';
 import type { RegionId } from '@relay/core/plan/types';
-import { ChoiceField, FieldGroup, NextStep, PageHead, PlaceFindings, TextField } from '../../parts';
-import { positionText, takeName, takePlace, takeWhole, type Taken } from '../../parts/field';
+import { ChoiceField, FieldGroup, PageHead, TextField } from '../../fields';
+import { NextStep, PlaceFindings } from '../../panels';
+import { positionText, takeName, takePlace, takeWhole, type Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
 
 const store = usePlanStore();

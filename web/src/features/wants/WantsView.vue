@@ -2,8 +2,9 @@
 import { computed, onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { rows } from '@relay/core/plan/table';
-import { EmptyState, NextStep, PageHead } from '../../parts';
-import { newId } from '../../parts/new-id';
+import { EmptyState, PageHead } from '../../fields';
+import { NextStep } from '../../panels';
+import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import { BuildDrawer } from '../build';
 import { boardRows, type BoardRow, chipsOf, toggleWant, type Way } from './board';
@@ -164,7 +165,7 @@ onMounted(() => {
   vertical-align: top;
   color: var(--ink-soft);
   background: none;
-  border: 1px dashed #a9a595;
+  border: 1px dashed var(--edge);
   border-radius: 3px;
   font: inherit;
   cursor: pointer;
@@ -174,7 +175,7 @@ onMounted(() => {
   color: var(--ink);
   background: var(--raised);
   border: 1px solid var(--ink);
-  box-shadow: inset 0 -3px 0 #a9a595;
+  box-shadow: inset 0 -3px 0 var(--edge);
   font-weight: 600;
 }
 
@@ -210,7 +211,7 @@ onMounted(() => {
   margin-left: 6px;
   color: var(--ink);
   background: var(--raised);
-  border: 1px dashed #a9a595;
+  border: 1px dashed var(--edge);
   border-radius: 3px;
 }
 

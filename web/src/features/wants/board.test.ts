@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { agreementOf } from '@relay/core/agreement/agreement';
-import { newHotspot } from '@relay/core/plan/create';
+import { addHotspot } from '@relay/core/plan/hotspot';
 import { edit } from '@relay/core/plan/edit';
-import { putRow } from '@relay/core/plan/table';
 import { crossedPlan } from '@relay/core/testing/sample-crossing';
 import { channelOf, samplePlan } from '@relay/core/testing/sample-plan';
 import { boardRows, chipsOf, toggleWant } from './board';
@@ -15,10 +14,10 @@ describe('wants board', () => {
     expect(rows.map((row) => row.cells[0]!.ways[0]!.verdict)).toEqual(['broken', 'whole', 'whole', null, 'whole']);
   });
 
-  it('says what is to be had across, with the mode on the air where the radio has several', () => {
+  it('says what is reached cross-mode, with the mode on the air where the radio has several', () => {
     const hows = (change: Parameters<typeof crossedPlan>[0]) => boardRows(crossedPlan(change), null).find((row) => row.address === 'group 588')!.cells.map(({ radioId, ways }) => [radioId, ways.map((way) => way.how)]);
-    expect(hows(() => undefined)).toEqual([['r1', ['']], ['r3', ['across']]]);
-    expect(hows((plan) => void (plan.radios.byId['r3']!.p25 = { unitId: null }))).toEqual([['r1', ['']], ['r3', ['across, C4FM']]]);
+    expect(hows(() => undefined)).toEqual([['r1', ['']], ['r3', ['cross-mode']]]);
+    expect(hows((plan) => void (plan.radios.byId['r3']!.p25 = { unitId: null }))).toEqual([['r1', ['']], ['r3', ['cross-mode, C4FM']]]);
   });
 
   it('adds a wish and takes it back', () => {
@@ -32,7 +31,7 @@ describe('wants board', () => {
 
   it('lists the sites that are not wanted when there are many', () => {
     const plan = samplePlan((draft) => {
-      for (let at = 2; at <= 9; at += 1) putRow(draft.sites, newHotspot(`s${at}`, `Site ${at}`, 438_000_000 + at * 25_000, 1));
+      for (let at = 2; at <= 9; at += 1) addHotspot(draft, `s${at}`, `Site ${at}`, 438_000_000 + at * 25_000, ['dmr']);
     });
     const { chips, others } = chipsOf(boardRows(plan, null)[0]!.cells[0]!.ways);
     expect([chips.map((way) => way.siteName), others.length]).toEqual([['Home'], 8]);

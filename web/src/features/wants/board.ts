@@ -1,14 +1,18 @@
 /** The wants board as plain data: destinations down, radios across, sites in the cells. */
 import type { Agreement } from '@relay/core/agreement/agreement';
 import { callFor } from '@relay/core/modes/dmr/links';
-import { SIMPLEX_SLOT } from '@relay/core/modes/dmr/limits';
+import { SIMPLEX_SLOT } from '@relay/core/plan/modes/dmr/limits';
 import { numberFor, type RouteTable, tableOfProfile } from '@relay/core/modes/dmr/routes/table';
-import { MODE_IDS, modeOf, modeOfDestination } from '@relay/core/modes/registry';
-import type { DestinationInfo } from '@relay/core/modes/mode';
-import { destinationKey, networkIdOf } from '@relay/core/plan/destination-key';
+import type { DestinationInfo } from '@relay/core/builder/mode-build';
+import { destinationKey } from '@relay/core/plan/destination-key';
+import { MODE_IDS } from '@relay/core/plan/modes/index';
+import { networkIdOf } from '@relay/core/plan/networks';
+import { effectiveProfile } from '@relay/core/plan/profiles';
+import { hotspotsOf } from '@relay/core/plan/sites';
+import { MODES, modeOf } from '@relay/core/registries/modes';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { Destination, Id, ModeId, Plan, Radio, Want } from '@relay/core/plan/types';
-import { airModeFor } from '@relay/core/path/crossing';
+import { airModeFor } from '@relay/core/path/cross-mode';
 import { worse } from '@relay/core/path/trace';
 import type { Verdict } from '@relay/core/path/types';
 
@@ -45,9 +49,9 @@ function radioNumbers(plan: Plan, tables: readonly RouteTable[], { destination }
 }
 
 /** The mode on the air is said where the radio has others too. */
-function acrossWords(radio: Radio, air: ModeId): string {
+function crossModeWords(radio: Radio, air: ModeId): string {
   const others = MODE_IDS.filter((id) => id !== air && modeOf(id).cross && radio[id] !== null);
-  return others.length > 0 ? `across, ${modeOf(air).name}` : 'across';
+  return others.length > 0 ? `cross-mode, ${modeOf(air).name}` : 'cross-mode';
 }
 
 /** What is made along with another destination is not wished for by itself. */
@@ -57,7 +61,8 @@ export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): 
   const wants = new Map(rows(plan.wants).map((want) => [wantKey(want.destination, want.radioId, want.siteId), want]));
   const sites = rows(plan.sites);
   // Only rules change numbers.
-  const tables = Object.values(plan.profiles).filter((profile) => profile.dmr.selection === 'several').map((profile) => tableOfProfile(plan, profile));
+  const profiles = new Map(hotspotsOf(plan).map((site) => [site.id, effectiveProfile(plan, site.id)!]));
+  const tables = [...profiles.values()].filter((profile) => profile.dmr.selection === 'several').map((profile) => tableOfProfile(plan, profile));
   // A want may take several channels: it is as good as the worst of them.
   const byWant = new Map<string, Verdict>();
   for (const { radioId, channelId, verdict } of agreement?.channels ?? []) {
@@ -65,16 +70,16 @@ export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): 
     if (wantId != null) byWant.set(wantId, worse(byWant.get(wantId) ?? 'whole', verdict));
   }
   const rowOf = (info: DestinationInfo, networkName: string): BoardRow => {
-    const mode = modeOfDestination(plan, info.destination);
+    const mode = modeOf(info.destination.mode);
     const offers = sites.map((site) => ({ site, how: mode.offer(plan, site, info.destination) }));
     const radioOf = (radioId: Id) => plan.radios.byId[radioId]!;
     const cells = plan.radios.order.map((radioId) => ({
       radioId,
       ways: offers.flatMap(({ site, how }): Way[] => {
         const want = wants.get(wantKey(info.destination, radioId, site.id)) ?? null;
-        // Where the hotspot turns another mode of the radio into this one, it is to be had across.
-        const air = airModeFor(plan, radioOf(radioId), site, info.destination, mode.id);
-        if (air !== mode.id) return [{ siteId: site.id, siteName: site.name, how: acrossWords(radioOf(radioId), air), want, verdict: want ? (byWant.get(want.id) ?? null) : null }];
+        // Where the hotspot turns another mode of the radio into this one, it is reached cross-mode.
+        const air = airModeFor({ plan, modes: MODES }, { radio: radioOf(radioId), site, profile: profiles.get(site.id) ?? null }, info.destination);
+        if (air !== mode.id) return [{ siteId: site.id, siteName: site.name, how: crossModeWords(radioOf(radioId), air), want, verdict: want ? (byWant.get(want.id) ?? null) : null }];
         // What was wished for stays in sight, also when the site or the radio no longer has it.
         if ((how === null || radioOf(radioId)[mode.id] === null) && want === null) return [];
         return [{ siteId: site.id, siteName: site.name, how: how ?? 'not offered', want, verdict: want ? (byWant.get(want.id) ?? null) : null }];
@@ -82,10 +87,12 @@ export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): 
     }));
     return { ...info, onRadio: radioNumbers(plan, tables, info), key: `${networkName}/${info.address}`, networkName, cells, wanted: cells.some((cell) => cell.ways.some((way) => way.want !== null)) };
   };
-  const local = MODE_IDS.flatMap((id) => (sites.some((site) => site[id] !== null) ? modeOf(id).beside(plan).filter(byItself).map((info) => rowOf(info, '')) : []));
+  const present = MODE_IDS.filter((id) => sites.some((site) => site[id] !== null)).map(modeOf);
+  const local = present.flatMap((mode) => mode.withoutNetwork(plan)).filter(byItself).map((info) => rowOf(info, ''));
   const listed = new Set(local.map((row) => row.address));
-  const asked = MODE_IDS.flatMap((id) => (sites.some((site) => site[id] !== null) ? (modeOf(id).asked?.(typed) ?? []) : [])).filter((info) => !listed.has(info.address)).map((info) => rowOf(info, ''));
-  return [...rows(plan.networks).flatMap((network) => modeOf(network.mode).destinations(network).filter(byItself).map((info) => rowOf(info, network.name))), ...local, ...asked];
+  const asked = present.map((mode) => mode.typed?.(typed) ?? null).filter((info) => info !== null && !listed.has(info.address)).map((info) => rowOf(info!, ''));
+  const ofNetworks = rows(plan.networks).flatMap((network) => modeOf(network.mode).destinations(network).filter(byItself).map((info) => rowOf(info, network.name)));
+  return [...ofNetworks, ...local, ...asked];
 }
 
 /** Adds or takes back a wish. */

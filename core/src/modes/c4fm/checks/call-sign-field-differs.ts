@@ -1,6 +1,6 @@
 import { defineCheck } from '../../../checks/check';
 import { set } from '../../../checks/walk';
-import { CALL_SIGN_LENGTH } from '../limits';
+import { CALL_SIGN_LENGTH } from '../../../plan/modes/c4fm/limits';
 import { sendsAs } from '../trace';
 import { eachC4fmRadio } from './walk';
 

@@ -1,14 +1,14 @@
-import { defineCheck } from '../../../checks/check';
-import { reportValue } from '../../../checks/walk';
-import { GROUP_ID_OPEN } from '../limits';
-import { groupIdText } from '../rooms';
-import { eachDisagreement } from './walk';
+import { valueCheck } from '../../../checks/value-check';
+import { GROUP_ID_OPEN } from '../../../plan/modes/c4fm/limits';
 
-export const groupIdHeardDiffers = defineCheck({
+export const groupIdHeardDiffers = valueCheck({
   id: 'group-id-heard-differs',
   severity: 'broken',
   title: 'The radio opens for a group that the site does not send',
+  mode: 'c4fm',
   fact: 'group-id-heard',
+  hops: ['site'],
+  field: ['c4fm', 'groupRx'],
   docs: {
     summary: 'A channel opens for one group ID only, and its site sends another.',
     why: 'The radio stays silent although the site is heard: you talk and hear nothing.',
@@ -16,10 +16,6 @@ export const groupIdHeardDiffers = defineCheck({
     source: { kind: 'common practice', name: '00 opens for every group' },
   },
   messages: { differs: 'The channel opens for group {has}; {site} sends {expects}.' },
-  fixes: { set: 'Open for every group (00)' },
-  check(index, report) {
-    eachDisagreement(index, 'group-id-heard', 'site', (context, fact) => {
-      reportValue(report, context, ['c4fm', 'groupRx'], { message: 'differs', data: { site: context.site!.name, has: groupIdText(Number(fact.has)), expects: groupIdText(Number(fact.expects)) }, to: GROUP_ID_OPEN });
-    });
-  },
+  to: () => GROUP_ID_OPEN,
+  press: 'Open for every group (00)',
 });

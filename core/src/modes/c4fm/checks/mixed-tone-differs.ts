@@ -1,13 +1,14 @@
-import { defineCheck } from '../../../checks/check';
-import { reportValue } from '../../../checks/walk';
-import { toneWords } from '../../../radio-math/tones';
-import { eachDisagreement } from './walk';
+import { valueCheck } from '../../../checks/value-check';
+import { toneWords } from '../../../units/tones';
 
-export const mixedToneDiffers = defineCheck({
+export const mixedToneDiffers = valueCheck({
   id: 'mixed-tone-differs',
   severity: 'doubtful',
   title: 'The FM side of a mixed site needs another tone',
+  mode: 'c4fm',
   fact: 'fm-tone',
+  hops: ['site'],
+  field: ['c4fm', 'toneTx'],
   docs: {
     summary: 'A channel follows what comes, digital or FM, and does not send the tone that opens its site in FM.',
     why: 'You hear a station in FM, answer in FM, and the site stays shut.',
@@ -15,11 +16,6 @@ export const mixedToneDiffers = defineCheck({
     source: { kind: 'common practice', name: 'mixed repeaters take both' },
   },
   messages: { differs: 'In FM the channel sends {has}; {site} opens on {expects}.' },
-  fixes: { set: 'Send {expects} in FM' },
-  check(index, report) {
-    eachDisagreement(index, 'fm-tone', 'site', (context, fact) => {
-      const tone = (value: unknown) => toneWords(value === null ? null : String(value));
-      reportValue(report, context, ['c4fm', 'toneTx'], { message: 'differs', data: { site: context.site!.name, has: fact.has === null ? 'no tone' : tone(fact.has), expects: tone(fact.expects) }, to: fact.expects });
-    });
-  },
+  data: (_, { has }) => ({ has: has === null ? 'no tone' : toneWords(has) }),
+  press: 'Send {expects} in FM',
 });

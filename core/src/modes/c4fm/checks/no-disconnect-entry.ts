@@ -32,7 +32,7 @@ export const noDisconnectEntry = defineCheck({
         // What is not reached cannot be connected, and needs no way out.
         if (target && out && reachOf(context.site.c4fm, target.network.id) !== 'not reached') called.set(id, { rooms: (called.get(id)?.rooms ?? new Set<string>()).add(target.room.name), out });
         // A number kept in the radio will do as well as a channel.
-        if (disconnects(context, context.channel.c4fm.room) || rows(context.codeplug.rooms).some((one) => one.number === out)) left.add(id);
+        if (disconnects(context, context.channel.c4fm.room) || rows(context.codeplug.c4fm.rooms).some((one) => one.number === out)) left.add(id);
       }
       for (const [siteId, { rooms, out }] of called) {
         if (left.has(siteId)) continue;

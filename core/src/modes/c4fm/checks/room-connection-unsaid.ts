@@ -1,12 +1,14 @@
-import { defineCheck } from '../../../checks/check';
-import { reportValue } from '../../../checks/walk';
-import { eachDisagreement } from './walk';
+import { valueCheck } from '../../../checks/value-check';
+import { wantedRoom } from './walk';
 
-export const roomConnectionUnsaid = defineCheck({
+export const roomConnectionUnsaid = valueCheck({
   id: 'room-connection-unsaid',
   severity: 'doubtful',
   title: 'Nobody has said what the repeater is connected to',
+  mode: 'c4fm',
   fact: 'connect',
+  hops: ['gateway'],
+  field: ['c4fm', 'room'],
   docs: {
     summary: 'A channel is meant for a room through a repeater, and holds no number to call it by.',
     why: 'You talk in whatever room somebody has connected.',
@@ -14,11 +16,7 @@ export const roomConnectionUnsaid = defineCheck({
     source: { kind: 'common practice', name: 'connect first, then talk' },
   },
   messages: { unsaid: 'Nobody has said what {site} is connected to, and the channel has no number; expected {expects}.' },
-  fixes: { set: 'Call {expects} from this channel' },
-  check(index, report) {
-    eachDisagreement(index, 'connect', 'gateway', (context, fact) => {
-      if (fact.state !== 'doubtful') return;
-      reportValue(report, context, ['c4fm', 'room'], { message: 'unsaid', data: { site: context.site!.name, expects: String(fact.expects) }, to: fact.expects });
-    });
-  },
+  only: 'doubtful',
+  to: (_, fact) => wantedRoom(fact),
+  press: 'Call {expects} from this channel',
 });

@@ -4,9 +4,9 @@ import { putRow } from '../../../plan/table';
 import { roomMemoriesOverCapacity } from './room-memories-over-capacity';
 
 const keep = (count: number, category = 1) => (plan: ReturnType<typeof roomsPlan>) => {
-  for (let at = 0; at < count; at += 1) putRow(plan.codeplugs['r3']!.rooms, { id: `m${category}-${at}`, name: `Room ${at}`, number: '41205', category });
+  for (let at = 0; at < count; at += 1) putRow(plan.codeplugs['r3']!.c4fm.rooms, { id: `m${category}-${at}`, name: `Room ${at}`, number: '41205', category });
 };
-const pointer = '/codeplugs/r3/rooms';
+const pointer = '/codeplugs/r3/c4fm/rooms';
 
 testCheck(roomMemoriesOverCapacity, {
   plan: roomsPlan,

@@ -17,8 +17,8 @@ export const roomMemoriesOverCapacity = defineCheck({
   fixes: {},
   check(index, report) {
     eachC4fmRadio(index, (radio) => {
-      const memories = rows(index.plan.codeplugs[radio.id]!.rooms);
-      const pointer = `/codeplugs/${radio.id}/rooms`;
+      const memories = rows(index.plan.codeplugs[radio.id]!.c4fm.rooms);
+      const pointer = `/codeplugs/${radio.id}/c4fm/rooms`;
       const capacity = capacityOf(radio);
       if (memories.length > 0 && capacity === null) {
         report({ message: 'none', data: { radio: radio.name, has: memories.length }, pointer, subject: { radioId: radio.id } });

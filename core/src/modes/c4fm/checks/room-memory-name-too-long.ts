@@ -1,4 +1,4 @@
-import { shortenName } from '../../../build/names';
+import { shortenName } from '../../../codeplug/names';
 import { defineCheck } from '../../../checks/check';
 import { set } from '../../../checks/walk';
 import { toPointer } from '../../../plan/patches';
@@ -21,9 +21,9 @@ export const roomMemoryNameTooLong = defineCheck({
   check(index, report) {
     eachC4fmRadio(index, (radio) => {
       const most = capacityOf(radio)?.nameLength ?? Infinity;
-      for (const { id, name } of rows(index.plan.codeplugs[radio.id]!.rooms)) {
+      for (const { id, name } of rows(index.plan.codeplugs[radio.id]!.c4fm.rooms)) {
         if (name.length <= most) continue;
-        const pointer = toPointer(['codeplugs', radio.id, 'rooms', 'byId', id, 'name']);
+        const pointer = toPointer(['codeplugs', radio.id, 'c4fm', 'rooms', 'byId', id, 'name']);
         const short = shortenName(name, most);
         report({ message: 'long', data: { has: name, length: name.length, radio: radio.name, expects: most, name: short }, pointer, subject: { radioId: radio.id }, fixes: [{ id: 'shorten', patches: [set(pointer, short)] }] });
       }

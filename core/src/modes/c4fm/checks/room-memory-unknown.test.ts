@@ -3,8 +3,8 @@ import { roomsPlan } from '../../../testing/sample-rooms';
 import { putRow } from '../../../plan/table';
 import { roomMemoryUnknown } from './room-memory-unknown';
 
-const keeps = (number: string) => (plan: ReturnType<typeof roomsPlan>) => putRow(plan.codeplugs['r3']!.rooms, { id: 'm1', name: 'Somewhere', number, category: 1 });
-const pointer = '/codeplugs/r3/rooms/byId/m1/number';
+const keeps = (number: string) => (plan: ReturnType<typeof roomsPlan>) => putRow(plan.codeplugs['r3']!.c4fm.rooms, { id: 'm1', name: 'Somewhere', number, category: 1 });
+const pointer = '/codeplugs/r3/c4fm/rooms/byId/m1/number';
 
 testCheck(roomMemoryUnknown, {
   plan: roomsPlan,

@@ -1,7 +1,7 @@
 import { defineCheck } from '../../../checks/check';
 import { toPointer } from '../../../plan/patches';
 import { rows } from '../../../plan/table';
-import { ROOM_DIGITS } from '../limits';
+import { ROOM_DIGITS } from '../../../plan/modes/c4fm/limits';
 import { roomDigits, roomNetworks, roomOfNumber } from '../rooms';
 import { eachC4fmRadio } from './walk';
 
@@ -21,9 +21,9 @@ export const roomMemoryUnknown = defineCheck({
     const networks = roomNetworks(index.plan);
     const known = (number: string) => networks.some((network) => roomOfNumber(network, Number(number)) !== undefined || roomDigits(network.disconnect) === number);
     eachC4fmRadio(index, (radio) => {
-      for (const { id, name, number } of rows(index.plan.codeplugs[radio.id]!.rooms)) {
+      for (const { id, name, number } of rows(index.plan.codeplugs[radio.id]!.c4fm.rooms)) {
         const message = number.length !== ROOM_DIGITS ? 'digits' : known(number) ? null : 'unknown';
-        if (message) report({ message, data: { name, radio: radio.name, has: number || 'nothing' }, pointer: toPointer(['codeplugs', radio.id, 'rooms', 'byId', id, 'number']), subject: { radioId: radio.id } });
+        if (message) report({ message, data: { name, radio: radio.name, has: number || 'nothing' }, pointer: toPointer(['codeplugs', radio.id, 'c4fm', 'rooms', 'byId', id, 'number']), subject: { radioId: radio.id } });
       }
     });
   },

@@ -1,12 +1,14 @@
-import { defineCheck } from '../../../checks/check';
-import { reportValue } from '../../../checks/walk';
-import { eachDisagreement } from './walk';
+import { valueCheck } from '../../../checks/value-check';
+import { wantedRoom } from './walk';
 
-export const roomNotConnected = defineCheck({
+export const roomNotConnected = valueCheck({
   id: 'room-not-connected',
   severity: 'broken',
   title: 'Nothing connects to the room',
+  mode: 'c4fm',
   fact: 'connect',
+  hops: ['gateway'],
+  field: ['c4fm', 'room'],
   docs: {
     summary: 'A channel is meant for a room, holds no number to call it by, and its hotspot does not connect there at start.',
     why: 'Your call stays at the site, or goes to whatever room is connected.',
@@ -14,11 +16,8 @@ export const roomNotConnected = defineCheck({
     source: { kind: 'common practice', name: 'connect first, then talk' },
   },
   messages: { nothing: '{site} is connected to nothing, and the channel has no number; expected {expects}.', elsewhere: '{site} is connected to {has}, and the channel has no number; expected {expects}.' },
-  fixes: { set: 'Call {expects} from this channel' },
-  check(index, report) {
-    eachDisagreement(index, 'connect', 'gateway', (context, fact) => {
-      if (fact.state !== 'broken') return;
-      reportValue(report, context, ['c4fm', 'room'], { message: fact.has === 'nothing' ? 'nothing' : 'elsewhere', data: { site: context.site!.name, has: String(fact.has), expects: String(fact.expects) }, to: fact.expects });
-    });
-  },
+  only: 'broken',
+  which: (_, { has }) => (has.is === 'connected' && has.to === null ? 'nothing' : 'elsewhere'),
+  to: (_, fact) => wantedRoom(fact),
+  press: 'Call {expects} from this channel',
 });

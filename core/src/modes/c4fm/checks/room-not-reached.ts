@@ -1,5 +1,5 @@
 import { defineCheck } from '../../../checks/check';
-import { channelPointer, channelSubject, set } from '../../../checks/walk';
+import { channelPointer, channelSubject, set, wordsOf } from '../../../checks/walk';
 import { toPointer } from '../../../plan/patches';
 import type { Destination } from '../../../plan/types';
 import { type OtherWay, otherWays, targetOf } from '../links';
@@ -9,7 +9,7 @@ import { type C4fmContext, eachDisagreement } from './walk';
 /** The same channel, and the want it was made for, meant for the other room. */
 function patchesFor(context: C4fmContext, { network, room }: OtherWay) {
   const { channel, index } = context;
-  const destination: Destination = { kind: 'room', networkId: network.id, roomId: room.id };
+  const destination: Destination = { mode: 'c4fm', kind: 'room', networkId: network.id, roomId: room.id };
   const digits = roomDigits(room.number);
   const want = channel.wantId === null ? undefined : index.plan.wants.byId[channel.wantId];
   const mine = want && want.destination.kind === 'room' && channel.destination?.kind === 'room' && want.destination.roomId === channel.destination.roomId;
@@ -41,7 +41,7 @@ export const roomNotReached = defineCheck({
       const target = targetOf(index.plan, context.channel.destination);
       const ways = target ? otherWays(index.plan, site, target) : [];
       const [first] = ways;
-      const data = { room: target?.room.name ?? 'the number that disconnects', expects: String(fact.expects), has: String(fact.has), site: site.name, number: first ? roomDigits(first.room.number) : '', other: first?.room.name ?? '' };
+      const data = { room: target?.room.name ?? 'the number that disconnects', ...wordsOf(context, fact), site: site.name, number: first ? roomDigits(first.room.number) : '', other: first?.room.name ?? '' };
       // One of each kind: the first that the site lists.
       const fixes = ways.filter((way, at) => ways.findIndex((one) => one.by === way.by) === at).map((way) => ({ id: way.by, data: { number: roomDigits(way.room.number), other: way.room.name }, patches: patchesFor(context, way) }));
       report({ message: first?.by ?? 'alone', data, pointer: channelPointer(context, 'destination'), subject: channelSubject(context), fixes });

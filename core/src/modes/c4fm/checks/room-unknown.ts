@@ -1,5 +1,5 @@
 import { defineCheck } from '../../../checks/check';
-import { channelPointer, channelSubject } from '../../../checks/walk';
+import { channelPointer, channelSubject, wordsOf } from '../../../checks/walk';
 import { eachDisagreement } from './walk';
 
 export const roomUnknown = defineCheck({
@@ -17,7 +17,7 @@ export const roomUnknown = defineCheck({
   fixes: {},
   check(index, report) {
     eachDisagreement(index, 'room', 'network', (context, fact) => {
-      report({ message: 'unknown', data: { has: String(fact.has), expects: String(fact.expects) }, pointer: channelPointer(context, 'c4fm', 'room'), subject: channelSubject(context) });
+      report({ message: 'unknown', data: { ...wordsOf(context, fact) }, pointer: channelPointer(context, 'c4fm', 'room'), subject: channelSubject(context) });
     });
   },
 });

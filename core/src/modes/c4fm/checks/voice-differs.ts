@@ -1,12 +1,13 @@
-import { defineCheck } from '../../../checks/check';
-import { reportValue } from '../../../checks/walk';
-import { eachDisagreement } from './walk';
+import { valueCheck } from '../../../checks/value-check';
 
-export const voiceDiffers = defineCheck({
+export const voiceDiffers = valueCheck({
   id: 'voice-differs',
   severity: 'doubtful',
   title: 'The site passes another kind of voice',
+  mode: 'c4fm',
   fact: 'voice',
+  hops: ['air'],
+  field: ['c4fm', 'voice'],
   docs: {
     summary: 'A channel sends wide voice to a site that passes narrow, or the reverse.',
     why: 'The site repeats it, and what lies behind it may not understand it.',
@@ -14,11 +15,6 @@ export const voiceDiffers = defineCheck({
     source: { kind: 'from memory', name: 'narrow: voice beside data; wide: voice at the full rate' },
   },
   messages: { differs: 'The channel sends {has} voice; {site} passes {expects}.' },
-  fixes: { set: 'Send {expects} voice' },
-  check(index, report) {
-    eachDisagreement(index, 'voice', 'air', (context, fact) => {
-      if (fact.state !== 'doubtful') return;
-      reportValue(report, context, ['c4fm', 'voice'], { message: 'differs', data: { has: String(fact.has), expects: String(fact.expects), site: context.site!.name }, to: fact.expects });
-    });
-  },
+  only: 'doubtful',
+  press: 'Send {expects} voice',
 });

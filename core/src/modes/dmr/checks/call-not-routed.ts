@@ -1,10 +1,11 @@
+import { profilePointer } from '../../../plan/profiles';
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject, set } from '../../../checks/walk';
 import { eachDisagreement } from './walk';
-import { networkIdOf } from '../../../plan/destination-key';
+import { networkIdOf } from '../../../plan/networks';
 import type { PathContext } from '../../../path/types';
 import { callFor, judgeRoute, placeWords, routesOf } from '../links';
-import { addRule, missingRule, moveBefore, moveToEnd, placeForRange } from '../routes/mend';
+import { addRule, missingRule, moveBefore, moveToEnd, placeForRange, type RulesAt } from '../routes/mend';
 import { ruleWords } from '../routes/words';
 
 function dataOf(context: PathContext<'dmr'>) {
@@ -16,7 +17,7 @@ function dataOf(context: PathContext<'dmr'>) {
     site: site!.name,
     wanted: wanted?.name ?? 'what it calls',
     expects: wanted ? `${index.plan.networks.byId[networkIdOf(channel.destination)!]!.name} ${wanted.number}` : '',
-    where: arrives ? placeWords(index.plan, arrives) : '',
+    where: arrives ? placeWords(index, arrives) : '',
   };
 }
 
@@ -45,9 +46,10 @@ export const callNotRouted = defineCheck({
       const pointer = channelPointer(context, 'dmr', 'call', 'number');
       const data = dataOf(context);
       const siteId = site!.id;
+      const at: RulesAt = (...path) => profilePointer(index.plan, siteId, ...path);
       if (verdict.is === 'taken') {
         const more = { by: ruleWords(profile!, verdict.by), right: ruleWords(profile!, verdict.right) };
-        const fix = verdict.by.range === null ? { id: 'move' as const, patches: moveToEnd(siteId, profile!, verdict.by) } : { id: 'first' as const, patches: moveBefore(siteId, profile!, verdict.right, verdict.by) };
+        const fix = verdict.by.range === null ? { id: 'move' as const, patches: moveToEnd(at, profile!, verdict.by) } : { id: 'first' as const, patches: moveBefore(at, profile!, verdict.right, verdict.by) };
         report({ message: 'taken', data: { ...data, ...more }, pointer, subject, fixes: [fix] });
         return;
       }
@@ -62,7 +64,7 @@ export const callNotRouted = defineCheck({
       // Where a call goes astray its own number is taken: the network's number then gets a rule of its own, before all others.
       const number = verdict.is === 'unreachable' ? wanted.number : call.number;
       const rule = missingRule(table, profile!, { networkId: networkIdOf(channel.destination)!, kind: wanted.kind, number: wanted.number }, { slot, number });
-      const patches = addRule(siteId, profile!, rule, verdict.is === 'unreachable' ? 0 : placeForRange(profile!));
+      const patches = addRule(at, profile!, rule, verdict.is === 'unreachable' ? 0 : placeForRange(profile!));
       if (number !== call.number) patches.push(set(pointer, number));
       if (wanted.kind !== call.kind) patches.push(set(channelPointer(context, 'dmr', 'call', 'kind'), wanted.kind));
       const what = rule.range!.count > 1 ? `${wanted.kind} calls to ${index.plan.networks.byId[rule.networkId]!.name}` : `${wanted.kind} ${number}`;

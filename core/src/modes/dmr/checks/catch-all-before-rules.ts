@@ -16,13 +16,13 @@ export const catchAllBeforeRules = defineCheck({
   messages: { before: '{rule} of {site} to {network} takes every {kind} call; {swallowed} behind it {verb} nothing.' },
   fixes: { move: 'Move the catch-all to the end' },
   check(index, report) {
-    eachRouted(index, (site, profile, table) => {
-      table.rules.forEach((rule, at) => {
+    eachRouted(index, (site, profile, table, at) => {
+      table.rules.forEach((rule, place) => {
         if (rule.range !== null) return;
-        const behind = table.rules.slice(at + 1).filter((other) => other.call === rule.call && other.range !== null);
+        const behind = table.rules.slice(place + 1).filter((other) => other.call === rule.call && other.range !== null);
         if (behind.length === 0) return;
         const data = { rule: ruleWords(profile, rule), site: site.name, network: index.plan.networks.byId[rule.networkId]!.name, kind: rule.call, swallowed: behind.map((other) => ruleWords(profile, other)).join(' and '), verb: behind.length === 1 ? 'takes' : 'take' };
-        report({ message: 'before', data, pointer: rulePointer(site.id, rule), subject: { siteId: site.id, networkId: rule.networkId }, fixes: [{ id: 'move', patches: moveToEnd(site.id, profile, rule) }] });
+        report({ message: 'before', data, pointer: rulePointer(at, rule), subject: { siteId: site.id, networkId: rule.networkId }, fixes: [{ id: 'move', patches: moveToEnd(at, profile, rule) }] });
       });
     });
   },

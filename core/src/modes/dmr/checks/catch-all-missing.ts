@@ -16,12 +16,12 @@ export const catchAllMissing = defineCheck({
   messages: { missing: 'Groups that no rule of {site} claims go nowhere.' },
   fixes: { add: 'Send them to {network}' },
   check(index, report) {
-    eachRouted(index, (site, profile, table) => {
+    eachRouted(index, (site, profile, table, at) => {
       const networkId = table.networkIds[0];
       if (networkId === undefined || table.rules.some((rule) => rule.call === 'group' && rule.range === null)) return;
       const id = freeId(`r-${networkId}-rest`.slice(0, 50), (one) => one in profile.dmr.rules.byId);
-      const patches = addRule(site.id, profile, { id, networkId, call: 'group', range: null, reply: true }, profile.dmr.rules.order.length);
-      report({ message: 'missing', data: { site: site.name, network: index.plan.networks.byId[networkId]!.name }, pointer: rulesPointer(site.id), subject: { siteId: site.id }, fixes: [{ id: 'add', patches }] });
+      const patches = addRule(at, profile, { id, networkId, call: 'group', range: null, reply: true }, profile.dmr.rules.order.length);
+      report({ message: 'missing', data: { site: site.name, network: index.plan.networks.byId[networkId]!.name }, pointer: rulesPointer(at), subject: { siteId: site.id }, fixes: [{ id: 'add', patches }] });
     });
   },
 });

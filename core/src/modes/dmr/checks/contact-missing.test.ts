@@ -10,7 +10,7 @@ testCheck(contactMissing, {
   invalid: [
     {
       name: 'taken out',
-      change: (plan) => removeRow(plan.codeplugs['r1']!.contacts, 'ct-g417'),
+      change: (plan) => removeRow(plan.codeplugs['r1']!.dmr.contacts, 'ct-g417'),
       findings: [
         {
           message: 'missing',
@@ -18,7 +18,7 @@ testCheck(contactMissing, {
           says: 'The channel calls group 417; Handheld has no such contact.',
           fixes: {
             add: (plan) => {
-              const { contacts } = plan.codeplugs['r1']!;
+              const { contacts } = plan.codeplugs['r1']!.dmr;
               contacts.byId['ct-g417'] = { id: 'ct-g417', name: 'Hask Wide', kind: 'group', number: 417 };
               contacts.order.push('ct-g417');
             },
@@ -28,13 +28,13 @@ testCheck(contactMissing, {
     },
     {
       name: 'taken out, where a rule changes the number',
-      change: (plan) => (bothNetworks(plan), removeRow(plan.codeplugs['r1']!.contacts, 'ct-g417')),
+      change: (plan) => (bothNetworks(plan), removeRow(plan.codeplugs['r1']!.dmr.contacts, 'ct-g417')),
       findings: [
         {
           message: 'missing',
           pointer: `${CHANNEL}/dmr/call`,
           says: 'The channel calls group 1000417 (Lantern 417); Handheld has no such contact.',
-          fixes: { add: (plan) => putRow(plan.codeplugs['r1']!.contacts, { id: 'ct-g1000417', name: 'Hask Wide', kind: 'group', number: 1_000_417 }) },
+          fixes: { add: (plan) => putRow(plan.codeplugs['r1']!.dmr.contacts, { id: 'ct-g1000417', name: 'Hask Wide', kind: 'group', number: 1_000_417 }) },
         },
       ],
     },
@@ -42,7 +42,7 @@ testCheck(contactMissing, {
       name: 'a name that a plain cut would leave with a space at its end',
       change: (plan) => {
         dmrNetwork(plan, 'n1')!.groups.byId['g1']!.name = 'Lighthouse keep watch';
-        removeRow(plan.codeplugs['r1']!.contacts, 'ct-g417');
+        removeRow(plan.codeplugs['r1']!.dmr.contacts, 'ct-g417');
       },
       findings: [
         {
@@ -50,7 +50,7 @@ testCheck(contactMissing, {
           pointer: `${CHANNEL}/dmr/call`,
           fixes: {
             add: (plan) => {
-              const { contacts } = plan.codeplugs['r1']!;
+              const { contacts } = plan.codeplugs['r1']!.dmr;
               contacts.byId['ct-g417'] = { id: 'ct-g417', name: 'Lghthse kep wtch', kind: 'group', number: 417 };
               contacts.order.push('ct-g417');
             },
@@ -67,7 +67,7 @@ testCheck(contactMissing, {
           pointer: `${CHANNEL}/dmr/call`,
           fixes: {
             add: (plan) => {
-              const { contacts } = plan.codeplugs['r1']!;
+              const { contacts } = plan.codeplugs['r1']!.dmr;
               contacts.byId['ct-p417'] = { id: 'ct-p417', name: 'Hask Wide', kind: 'private', number: 417 };
               contacts.order.push('ct-p417');
             },

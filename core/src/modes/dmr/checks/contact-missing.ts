@@ -1,11 +1,11 @@
+import { contactKey } from '../contact-key';
 import { defineCheck } from '../../../checks/check';
-import { calledNumber } from '../links';
+import { calledNumber, whatIsAt } from '../links';
 import { channelPointer, channelSubject } from '../../../checks/walk';
 import { eachDisagreement } from './walk';
-import { shortenName } from '../../../build/names';
+import { shortenName } from '../../../codeplug/names';
 import { toPointer } from '../../../plan/patches';
 import { freeId } from '../../../plan/table';
-import { contactKey } from '../../../path/contact-key';
 
 export const contactMissing = defineCheck({
   id: 'contact-missing',
@@ -25,9 +25,9 @@ export const contactMissing = defineCheck({
       const { radio, channel, codeplug, arrives } = context;
       const { kind, number } = channel.dmr.call;
       const key = contactKey(kind, number);
-      const id = freeId(`ct-${key}`, (taken) => taken in codeplug.contacts.byId);
-      const name = shortenName(arrives?.name ?? channel.name, radio.limits.nameLength);
-      const base = toPointer(['codeplugs', radio.id, 'contacts']);
+      const id = freeId(`ct-${key}`, (taken) => taken in codeplug.dmr.contacts.byId);
+      const name = shortenName((arrives && whatIsAt(index, arrives.networkId, arrives.kind, arrives.number)) ?? channel.name, radio.limits.nameLength);
+      const base = toPointer(['codeplugs', radio.id, 'dmr', 'contacts']);
       const patches = [
         { op: 'add' as const, path: `${base}/byId/${id}`, value: { id, name, kind, number } },
         { op: 'add' as const, path: `${base}/order/-`, value: id },

@@ -1,8 +1,8 @@
+import { profilePointer } from '../../../plan/profiles';
 import { defineCheck } from '../../../checks/check';
-import { networkIdOf } from '../../../plan/destination-key';
-import { channelPointer, channelSubject, set } from '../../../checks/walk';
+import { networkIdOf } from '../../../plan/networks';
+import { channelPointer, channelSubject, set, wordsOf } from '../../../checks/walk';
 import { eachDisagreement } from './walk';
-import { toPointer } from '../../../plan/patches';
 import { callFor, routesOf } from '../links';
 
 export const groupNotCarried = defineCheck({
@@ -24,10 +24,10 @@ export const groupNotCarried = defineCheck({
       const destination = channel.destination!;
       const networkId = networkIdOf(destination)!;
       const table = routesOf(index, site.id);
-      const login = (id: string, on: boolean) => set(toPointer(['profiles', site.id, 'dmr', 'logins', id, 'enabled']), on);
+      const login = (id: string, on: boolean) => set(profilePointer(index.plan, site.id, 'dmr', 'logins', id, 'enabled'), on);
       const known = profile!.dmr.logins[networkId] !== undefined;
       const switching = table.selection === 'one' ? { id: 'switch' as const, patches: [...table.networkIds.map((id) => login(id, false)), login(networkId, true)] } : { id: 'enable' as const, patches: [login(networkId, true)] };
-      const data = { destination: callFor(index.plan, destination)!.name, expects: String(fact.expects), has: String(fact.has), site: site.name };
+      const data = { destination: callFor(index.plan, destination)!.name, ...wordsOf(context, fact), site: site.name };
       report({ message: 'not', data, pointer: channelPointer(context, 'destination', 'networkId'), subject: channelSubject(context), fixes: known ? [switching] : [] });
     });
   },

@@ -5,7 +5,7 @@ import { groupNotInReceiveList } from './group-not-in-receive-list';
 
 const AT = `${CHANNEL}/dmr/receiveListId`;
 const deaf = (plan: Plan) => void (plan.radios.byId['r1']!.dmr!.hearsOwnGroup = false);
-const list = (plan: Plan) => plan.codeplugs['r1']!.receiveLists.byId['rl-n1-s1']!;
+const list = (plan: Plan) => plan.codeplugs['r1']!.dmr.receiveLists.byId['rl-n1-s1']!;
 
 testCheck(groupNotInReceiveList, {
   valid: [

@@ -1,3 +1,4 @@
+import { networkName } from '../../../plan/networks';
 import { defineCheck } from '../../../checks/check';
 import { calledNumber } from '../links';
 import { channelPointer, channelSubject } from '../../../checks/walk';
@@ -16,8 +17,8 @@ export const groupUnknown = defineCheck({
   messages: { unknown: 'The channel calls {kind} {called}; {network} knows no such number.' },
   fixes: {},
   check(index, report) {
-    eachDisagreement(index, 'group', 'network', (context, fact) => {
-      const data = { kind: context.channel.dmr.call.kind, called: calledNumber(context), network: String(fact.expects) };
+    eachDisagreement(index, 'group', 'network', (context) => {
+      const data = { kind: context.channel.dmr.call.kind, called: calledNumber(context), network: networkName(index.plan, context.arrives!.networkId) };
       report({ message: 'unknown', data, pointer: channelPointer(context, 'dmr', 'call', 'number'), subject: channelSubject(context) });
     });
   },

@@ -1,3 +1,4 @@
+import { profileOf } from '../../../testing/profile-of';
 import type { Plan } from '../../../plan/types';
 import { testCheck } from '../../../testing/check-tester';
 import { causeway } from '../../../testing/sample-routes';
@@ -7,7 +8,7 @@ const ALL = ['g1', 'g2', 'g3', 'echo'];
 /** Causeway stands before Lantern in the plan, and both are on. */
 const second = (plan: Plan) => {
   causeway(plan);
-  plan.profiles['s1']!.dmr.logins['n2']!.enabled = true;
+  profileOf(plan, 's1').dmr.logins['n2']!.enabled = true;
 };
 
 testCheck(networkDiffers, {
@@ -16,7 +17,7 @@ testCheck(networkDiffers, {
     {
       name: 'the other comes first',
       change: (plan) => (second(plan), void plan.networks.order.reverse()),
-      findings: ALL.map((id) => ({ message: 'differs', pointer: `/codeplugs/r1/channels/byId/ch-w-${id}/destination/networkId`, says: 'The call goes to Causeway; its destination is on Lantern.', fixes: { switch: (plan) => void (plan.profiles['s1']!.dmr.logins['n2']!.enabled = false) } })),
+      findings: ALL.map((id) => ({ message: 'differs', pointer: `/codeplugs/r1/channels/byId/ch-w-${id}/destination/networkId`, says: 'The call goes to Causeway; its destination is on Lantern.', fixes: { switch: (plan) => void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = false) } })),
     },
   ],
 });

@@ -1,7 +1,8 @@
+import { networkName } from '../../../plan/networks';
+import { profilePointer } from '../../../plan/profiles';
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject, set } from '../../../checks/walk';
 import { eachDisagreement } from './walk';
-import { toPointer } from '../../../plan/patches';
 
 export const networkDiffers = defineCheck({
   id: 'network-differs',
@@ -20,8 +21,8 @@ export const networkDiffers = defineCheck({
     eachDisagreement(index, 'network', 'network', (context, fact) => {
       const site = context.site!;
       const [has, expects] = [String(fact.has), String(fact.expects)];
-      const login = (id: string) => toPointer(['profiles', site.id, 'dmr', 'logins', id, 'enabled']);
-      const data = { has: plan.networks.byId[has]!.name, expects: plan.networks.byId[expects]!.name, site: site.name };
+      const login = (id: string) => profilePointer(index.plan, site.id, 'dmr', 'logins', id, 'enabled');
+      const data = { has: networkName(plan, has), expects: networkName(plan, expects), site: site.name };
       const fixes = [{ id: 'switch' as const, patches: [set(login(has), false)] }];
       report({ message: 'differs', data, pointer: channelPointer(context, 'destination', 'networkId'), subject: channelSubject(context), fixes });
     });

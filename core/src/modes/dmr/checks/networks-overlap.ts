@@ -18,16 +18,16 @@ export const networksOverlap = defineCheck({
   fixes: { move: 'Let {loser} have them' },
   check(index, report) {
     const nameOf = (id: string) => index.plan.networks.byId[id]!.name;
-    eachRouted(index, (site, profile, table) => {
+    eachRouted(index, (site, profile, table, at) => {
       for (const { rule, by, taken, wholly } of shadows(table.rules)) {
         const other = by.find((one) => one.networkId !== rule.networkId);
         if (wholly || rule.range === null || !other || by.some((one) => one.range === null)) continue;
         report({
           message: 'overlap',
           data: { site: site.name, earlier: ruleWords(profile, other), later: ruleWords(profile, rule), kind: rule.call, taken: taken.map(stretchWords).join(', '), winner: nameOf(other.networkId), loser: nameOf(rule.networkId) },
-          pointer: rulePointer(site.id, rule),
+          pointer: rulePointer(at, rule),
           subject: { siteId: site.id, networkId: rule.networkId },
-          fixes: [{ id: 'move', patches: moveBefore(site.id, profile, rule, by[0]!) }],
+          fixes: [{ id: 'move', patches: moveBefore(at, profile, rule, by[0]!) }],
         });
       }
     });

@@ -1,14 +1,15 @@
-import { defineCheck } from '../../../checks/check';
-import { channelPointer, channelSubject, set } from '../../../checks/walk';
-import { eachDisagreement } from './walk';
-import { networkIdOf } from '../../../plan/destination-key';
+import { valueCheck } from '../../../checks/value-check';
+import { networkIdOf, networkName } from '../../../plan/networks';
 import { callFor, placeWords } from '../links';
 
-export const numberDiffers = defineCheck({
+export const numberDiffers = valueCheck({
   id: 'number-differs',
   severity: 'broken',
   title: 'The call goes to another number than its destination',
+  mode: 'dmr',
   fact: 'number',
+  hops: ['network'],
+  field: ['dmr', 'call', 'number'],
   docs: {
     summary: 'A channel calls another number than the destination it is meant to reach.',
     why: 'Your voice comes out somewhere else, and the ones you mean hear nothing.',
@@ -18,20 +19,15 @@ export const numberDiffers = defineCheck({
     elsewhere: 'The channel calls {has}; {wanted} is {expects} on this radio. The call goes to {where} instead.',
     nowhere: 'The channel calls {has}; {wanted} is {expects} on this radio. The call stops at the site.',
   },
-  fixes: { set: 'Set the channel to {expects}' },
-  check(index, report) {
-    eachDisagreement(index, 'number', 'network', (context, fact) => {
-      const pointer = channelPointer(context, 'dmr', 'call', 'number');
-      const { arrives, index: of, channel } = context;
-      const destination = channel.destination!;
-      const wanted = callFor(of.plan, destination)!;
-      const data = {
-        has: Number(fact.has),
-        expects: Number(fact.expects),
-        wanted: `${of.plan.networks.byId[networkIdOf(destination)!]!.name} ${wanted.number}, ${wanted.name},`,
-        where: arrives ? placeWords(of.plan, arrives) : '',
-      };
-      report({ message: arrives ? 'elsewhere' : 'nowhere', data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, fact.expects)] }] });
-    });
+  which: ({ arrives }) => (arrives ? 'elsewhere' : 'nowhere'),
+  data({ arrives, index, channel }, { has, expects }) {
+    const wanted = callFor(index.plan, channel.destination!)!;
+    return {
+      has: Number(has),
+      expects: Number(expects),
+      wanted: `${networkName(index.plan, networkIdOf(channel.destination))} ${wanted.number}, ${wanted.name},`,
+      where: arrives ? placeWords(index, arrives) : '',
+    };
   },
+  press: 'Set the channel to {expects}',
 });

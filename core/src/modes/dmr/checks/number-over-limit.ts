@@ -1,6 +1,6 @@
 import { defineCheck } from '../../../checks/check';
 import { set } from '../../../checks/walk';
-import { ADDRESS_MAX } from '../limits';
+import { ADDRESS_MAX } from '../../../plan/modes/dmr/limits';
 import { removeRule, rulePointer } from '../routes/mend';
 import { claimOf } from '../routes/table';
 import { ruleWords, stretchWords } from '../routes/words';
@@ -19,13 +19,13 @@ export const numberOverLimit = defineCheck({
   messages: { over: '{rule} of {site} claims {claim}; radios call up to 16,776,415.' },
   fixes: { shorten: 'Shorten it to {count} numbers', remove: 'Remove it' },
   check(index, report) {
-    eachRouted(index, (site, profile, table) => {
+    eachRouted(index, (site, profile, table, at) => {
       for (const rule of table.rules) {
         if (!rule.range || claimOf(rule).last <= ADDRESS_MAX) continue;
         const count = ADDRESS_MAX - rule.range.first + 1;
         const data = { rule: ruleWords(profile, rule), site: site.name, claim: stretchWords(claimOf(rule)), count: count.toLocaleString('en') };
-        const fix = count > 0 ? { id: 'shorten' as const, patches: [set(rulePointer(site.id, rule, 'range', 'count'), count)] } : { id: 'remove' as const, patches: removeRule(site.id, profile, rule) };
-        report({ message: 'over', data, pointer: rulePointer(site.id, rule, 'range'), subject: { siteId: site.id, networkId: rule.networkId }, fixes: [fix] });
+        const fix = count > 0 ? { id: 'shorten' as const, patches: [set(rulePointer(at, rule, 'range', 'count'), count)] } : { id: 'remove' as const, patches: removeRule(at, profile, rule) };
+        report({ message: 'over', data, pointer: rulePointer(at, rule, 'range'), subject: { siteId: site.id, networkId: rule.networkId }, fixes: [fix] });
       }
     });
   },

@@ -22,7 +22,7 @@ export const prefixTakesPersonalId = defineCheck({
   check(index, report) {
     const { plan } = index;
     let ids: Map<number, string> | null = null;
-    eachRouted(index, (site, profile, table) => {
+    eachRouted(index, (site, profile, table, at) => {
       for (const rule of table.rules) {
         if (rule.call !== 'group' || !rule.range || rule.range.first === rule.range.networkFirst) continue;
         ids ??= idsInUse(plan);
@@ -34,7 +34,7 @@ export const prefixTakesPersonalId = defineCheck({
         const data = { where, id: formatId(id), rule: ruleWords(profile, rule), site: site.name, network: plan.networks.byId[rule.networkId]!.name, number };
         const prefix = prefixOf([rule], rule.networkId) === null ? undefined : planPrefixes(plan, [rule.networkId], table.rules.filter((one) => one.networkId !== rule.networkId)).prefixes[0]?.prefix;
         const fixes = prefix === undefined ? [] : [{ id: 'prefix' as const, data: { ...data, prefix }, patches: edit(plan, (draft) => changePrefix(draft, site.id, rule.networkId, prefix)).patches }];
-        report({ message: 'taken', data, pointer: rulePointer(site.id, rule), subject: { siteId: site.id, networkId: rule.networkId }, fixes });
+        report({ message: 'taken', data, pointer: rulePointer(at, rule), subject: { siteId: site.id, networkId: rule.networkId }, fixes });
       }
     });
   },

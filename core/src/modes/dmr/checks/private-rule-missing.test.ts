@@ -1,3 +1,4 @@
+import { profileOf } from '../../../testing/profile-of';
 import { removeRow } from '../../../plan/table';
 import { testCheck } from '../../../testing/check-tester';
 import { routedPlan, ruleOf } from '../../../testing/sample-routes';
@@ -9,16 +10,16 @@ testCheck(privateRuleMissing, {
   valid: [
     { name: 'as planned' },
     { name: 'a private catch-all instead', change: (plan) => void (ruleOf(plan, 'r-n1-private').range = null) },
-    { name: 'nothing is called privately there', change: (plan) => { removeRow(plan.profiles['s1']!.dmr.rules, 'r-n2-private'); dmrNetwork(plan, 'n2')!.special.echo = null; } },
+    { name: 'nothing is called privately there', change: (plan) => { removeRow(profileOf(plan, 's1').dmr.rules, 'r-n2-private'); dmrNetwork(plan, 'n2')!.special.echo = null; } },
   ],
   invalid: [{
     name: 'the private rule removed',
-    change: (plan) => removeRow(plan.profiles['s1']!.dmr.rules, 'r-n1-private'),
+    change: (plan) => removeRow(profileOf(plan, 's1').dmr.rules, 'r-n1-private'),
     findings: [{
       message: 'missing',
-      pointer: '/profiles/s1/dmr/rules',
+      pointer: '/profiles/byId/s1/set/dmr/rules',
       says: 'Home has no rule for private calls to Lantern: unlink and echo cannot pass.',
-      fixes: { add: (plan) => { const { rules } = plan.profiles['s1']!.dmr; rules.byId['r-n1-private'] = { ...rules.byId['r-n1-group']!, id: 'r-n1-private', call: 'private' }; rules.order.splice(3, 0, 'r-n1-private'); } },
+      fixes: { add: (plan) => { const { rules } = profileOf(plan, 's1').dmr; rules.byId['r-n1-private'] = { ...rules.byId['r-n1-group']!, id: 'r-n1-private', call: 'private' }; rules.order.splice(3, 0, 'r-n1-private'); } },
     }],
   }],
 });

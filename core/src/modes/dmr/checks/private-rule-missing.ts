@@ -1,6 +1,6 @@
 import { defineCheck } from '../../../checks/check';
 import { SPECIAL_TITLES } from '../links';
-import { SPECIAL_NAMES } from '../schema';
+import { SPECIAL_NAMES } from '../../../plan/modes/dmr/schema';
 import { addRule, mirrored, placeForRange, rulesPointer } from '../routes/mend';
 import { eachRouted } from './each-routed';
 import { dmrNetworks } from '../networks';
@@ -18,7 +18,7 @@ export const privateRuleMissing = defineCheck({
   messages: { missing: '{site} has no rule for private calls to {network}: {specials} cannot pass.' },
   fixes: { add: 'Add the private rule' },
   check(index, report) {
-    eachRouted(index, (site, profile, table) => {
+    eachRouted(index, (site, profile, table, at) => {
       for (const network of dmrNetworks(index.plan)) {
         if (!table.networkIds.includes(network.id)) continue;
         const mine = table.rules.filter((rule) => rule.networkId === network.id);
@@ -26,8 +26,8 @@ export const privateRuleMissing = defineCheck({
         const specials = SPECIAL_NAMES.filter((name) => network.special[name]?.kind === 'private').map((name) => SPECIAL_TITLES[name].toLowerCase());
         if (specials.length === 0) continue;
         const rule = mirrored(table, profile, network.id, 'private');
-        const fixes = rule ? [{ id: 'add' as const, patches: addRule(site.id, profile, rule, placeForRange(profile)) }] : [];
-        report({ message: 'missing', data: { site: site.name, network: network.name, specials: specials.join(' and ') }, pointer: rulesPointer(site.id), subject: { siteId: site.id, networkId: network.id }, fixes });
+        const fixes = rule ? [{ id: 'add' as const, patches: addRule(at, profile, rule, placeForRange(profile)) }] : [];
+        report({ message: 'missing', data: { site: site.name, network: network.name, specials: specials.join(' and ') }, pointer: rulesPointer(at), subject: { siteId: site.id, networkId: network.id }, fixes });
       }
     });
   },

@@ -1,9 +1,9 @@
 import { defineCheck } from '../../../checks/check';
 import { set } from '../../../checks/walk';
-import { ADDRESS_MAX, TRANSLATED_MAX } from '../limits';
+import { ADDRESS_MAX, TRANSLATED_MAX } from '../../../plan/modes/dmr/limits';
 import { rulePointer } from '../routes/mend';
 import { ruleWords, stretchWords } from '../routes/words';
-import type { RuleRange } from '../types';
+import type { RuleRange } from '../../../plan/modes/dmr/types';
 import { eachRouted } from './each-routed';
 
 /** A prefix carries six digits; a rule that passes numbers as they are may go as far as addresses do. */
@@ -24,7 +24,7 @@ export const rangeOverNetworkEnd = defineCheck({
   messages: { over: '{rule} of {site} leads to {network} {there}; expected at most {end}.' },
   fixes: { shorten: 'Shorten it to {count} numbers' },
   check(index, report) {
-    eachRouted(index, (site, profile, table) => {
+    eachRouted(index, (site, profile, table, at) => {
       for (const rule of table.rules) {
         const { range } = rule;
         if (!range) continue;
@@ -33,8 +33,8 @@ export const rangeOverNetworkEnd = defineCheck({
         if (last <= end) continue;
         const count = end - range.networkFirst + 1;
         const data = { rule: ruleWords(profile, rule), site: site.name, network: index.plan.networks.byId[rule.networkId]!.name, there: stretchWords({ first: range.networkFirst, last }), end: end.toLocaleString('en'), count: count.toLocaleString('en') };
-        const fixes = count > 0 ? [{ id: 'shorten' as const, patches: [set(rulePointer(site.id, rule, 'range', 'count'), count)] }] : [];
-        report({ message: 'over', data, pointer: rulePointer(site.id, rule, 'range'), subject: { siteId: site.id, networkId: rule.networkId }, fixes });
+        const fixes = count > 0 ? [{ id: 'shorten' as const, patches: [set(rulePointer(at, rule, 'range', 'count'), count)] }] : [];
+        report({ message: 'over', data, pointer: rulePointer(at, rule, 'range'), subject: { siteId: site.id, networkId: rule.networkId }, fixes });
       }
     });
   },

@@ -1,6 +1,6 @@
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject, set } from '../../../checks/walk';
-import { networkIdOf } from '../../../plan/destination-key';
+import { networkIdOf } from '../../../plan/networks';
 import { toPointer } from '../../../plan/patches';
 import { carriageOf } from '../carriage';
 import { callFor } from '../links';

@@ -1,3 +1,4 @@
+import { profileOf } from '../../../testing/profile-of';
 import type { Plan } from '../../../plan/types';
 import { testCheck } from '../../../testing/check-tester';
 import { routedPlan } from '../../../testing/sample-routes';
@@ -5,7 +6,7 @@ import { rulePartlyShadowed } from './rule-partly-shadowed';
 
 /** Puts a rule for groups at a place. */
 const put = (plan: Plan, at: number, id: string, networkId: string, first: number, count: number, networkFirst = first % 1_000_000) => {
-  const { rules } = plan.profiles['s1']!.dmr;
+  const { rules } = profileOf(plan, 's1').dmr;
   rules.byId[id] = { id, networkId, call: 'group', range: { slot: 2, first, networkSlot: 2, networkFirst, count }, reply: true };
   rules.order.splice(at, 0, id);
 };
@@ -16,6 +17,6 @@ testCheck(rulePartlyShadowed, {
   invalid: [{
     name: 'an earlier one inside',
     change: (plan) => put(plan, 0, 'x', 'n1', 1_000_400, 50, 1),
-    findings: [{ message: 'partly', pointer: '/profiles/s1/dmr/rules/byId/r-n1-group', says: 'Rule 2 of Home, group 1,000,001–1,999,999, loses 1,000,400–1,000,449 to rule 1.', fixes: { move: (plan) => void (plan.profiles['s1']!.dmr.rules.order = ['r-n1-group', 'x', ...plan.profiles['s1']!.dmr.rules.order.slice(2)]) } }],
+    findings: [{ message: 'partly', pointer: '/profiles/byId/s1/set/dmr/rules/byId/r-n1-group', says: 'Rule 2 of Home, group 1,000,001–1,999,999, loses 1,000,400–1,000,449 to rule 1.', fixes: { move: (plan) => void (profileOf(plan, 's1').dmr.rules.order = ['r-n1-group', 'x', ...profileOf(plan, 's1').dmr.rules.order.slice(2)]) } }],
   }],
 });

@@ -18,7 +18,7 @@ export const ruleShadowed = defineCheck({
   messages: { shadowed: '{rule} of {site}, {kind} {claim} to {network}, never takes a call: {by} takes its numbers first.' },
   fixes: { move: 'Move it before {first}', remove: 'Remove it' },
   check(index, report) {
-    eachRouted(index, (site, profile, table) => {
+    eachRouted(index, (site, profile, table, at) => {
       for (const { rule, by, wholly } of shadows(table.rules)) {
         // A catch-all that comes too early, or twice, is told by checks of its own.
         if (!wholly || rule.range === null || by.some((one) => one.range === null)) continue;
@@ -27,11 +27,11 @@ export const ruleShadowed = defineCheck({
         report({
           message: 'shadowed',
           data,
-          pointer: rulePointer(site.id, rule),
+          pointer: rulePointer(at, rule),
           subject: { siteId: site.id, networkId: rule.networkId },
           fixes: [
-            { id: 'move', patches: moveBefore(site.id, profile, rule, by[0]!) },
-            { id: 'remove', patches: removeRule(site.id, profile, rule) },
+            { id: 'move', patches: moveBefore(at, profile, rule, by[0]!) },
+            { id: 'remove', patches: removeRule(at, profile, rule) },
           ],
         });
       }

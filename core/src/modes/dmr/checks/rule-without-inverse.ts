@@ -22,11 +22,11 @@ export const ruleWithoutInverse = defineCheck({
   },
   fixes: { on: 'Turn replies back', set: 'Set the channel to {has}' },
   check(index, report) {
-    eachRouted(index, (site, profile, table) => {
+    eachRouted(index, (site, profile, table, at) => {
       for (const rule of table.rules) {
         if (rule.reply) continue;
         const data = { rule: ruleWords(profile, rule), site: site.name, network: index.plan.networks.byId[rule.networkId]!.name };
-        const pointer = rulePointer(site.id, rule, 'reply');
+        const pointer = rulePointer(at, rule, 'reply');
         report({ message: 'off', data, pointer, subject: { siteId: site.id, networkId: rule.networkId }, fixes: [{ id: 'on', patches: [set(pointer, true)] }] });
       }
     });

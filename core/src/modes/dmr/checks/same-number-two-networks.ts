@@ -1,7 +1,7 @@
-import { shortenName } from '../../../build/names';
+import { shortenName } from '../../../codeplug/names';
 import { defineCheck } from '../../../checks/check';
 import { eachCodeplug, set } from '../../../checks/walk';
-import { networkIdOf } from '../../../plan/destination-key';
+import { networkIdOf } from '../../../plan/networks';
 import { rows } from '../../../plan/table';
 import type { Channel } from '../../../plan/types';
 import { callFor } from '../links';
@@ -30,7 +30,7 @@ export const sameNumberTwoNetworks = defineCheck({
       const first = new Map<string, Channel>();
       const taken = new Set(rows(codeplug.channels).map((channel) => channel.name));
       for (const channel of rows(codeplug.channels)) {
-        if (channel.destination?.kind !== 'group') continue;
+        if (channel.destination?.mode !== 'dmr' || channel.destination.kind !== 'group') continue;
         const { number } = callFor(plan, channel.destination)!;
         const key = `${number} ${spoken(channel.name)}`;
         const other = first.get(key);

@@ -1,12 +1,13 @@
+import { profileOf } from '../../../testing/profile-of';
 import type { Plan } from '../../../plan/types';
 import { testCheck } from '../../../testing/check-tester';
 import { routedPlan } from '../../../testing/sample-routes';
 import { severalNetworksSelectionOff } from './several-networks-selection-off';
 
-const off = (plan: Plan) => void (plan.profiles['s1']!.dmr.selection = 'one');
+const off = (plan: Plan) => void (profileOf(plan, 's1').dmr.selection = 'one');
 
 testCheck(severalNetworksSelectionOff, {
   plan: routedPlan,
-  valid: [{ name: 'selection on' }, { name: 'one network', change: (plan) => (off(plan), void (plan.profiles['s1']!.dmr.logins['n2']!.enabled = false)) }],
-  invalid: [{ name: 'selection off', change: off, findings: [{ message: 'off', pointer: '/profiles/s1/dmr/selection', says: 'Home is logged in to Lantern and Causeway with network selection off: every call goes to Lantern.', fixes: { one: (plan) => void (plan.profiles['s1']!.dmr.logins['n2']!.enabled = false) } }] }],
+  valid: [{ name: 'selection on' }, { name: 'one network', change: (plan) => (off(plan), void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = false)) }],
+  invalid: [{ name: 'selection off', change: off, findings: [{ message: 'off', pointer: '/profiles/byId/s1/set/dmr/selection', says: 'Home is logged in to Lantern and Causeway with network selection off: every call goes to Lantern.', fixes: { one: (plan) => void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = false) } }] }],
 });

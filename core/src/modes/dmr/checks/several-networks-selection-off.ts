@@ -1,6 +1,6 @@
+import { listensFor } from '../../../plan/carriage';
 import { defineCheck } from '../../../checks/check';
 import { eachProfile, set } from '../../../checks/walk';
-import { toPointer } from '../../../plan/patches';
 import { routesOf } from '../links';
 
 export const severalNetworksSelectionOff = defineCheck({
@@ -16,13 +16,12 @@ export const severalNetworksSelectionOff = defineCheck({
   messages: { off: '{site} is logged in to {networks} with network selection off: every call goes to {first}.' },
   fixes: { one: 'Log in to {first} only' },
   check(index, report) {
-    eachProfile(index.plan, (site, profile) => {
+    eachProfile(index.plan, (site, profile, at) => {
       const { selection, networkIds } = routesOf(index, site.id);
-      if (selection === 'several' || networkIds.length < 2 || !profile.modes.dmr) return;
+      if (selection === 'several' || networkIds.length < 2 || !listensFor(profile, 'dmr')) return;
       const nameOf = (id: string) => index.plan.networks.byId[id]!.name;
-      const at = (...more: string[]) => toPointer(['profiles', site.id, 'dmr', ...more]);
-      const patches = networkIds.slice(1).map((id) => set(at('logins', id, 'enabled'), false));
-      report({ message: 'off', data: { site: site.name, networks: networkIds.map(nameOf).join(' and '), first: nameOf(networkIds[0]!) }, pointer: at('selection'), subject: { siteId: site.id }, fixes: [{ id: 'one', patches }] });
+      const patches = networkIds.slice(1).map((id) => set(at('dmr', 'logins', id, 'enabled'), false));
+      report({ message: 'off', data: { site: site.name, networks: networkIds.map(nameOf).join(' and '), first: nameOf(networkIds[0]!) }, pointer: at('dmr', 'selection'), subject: { siteId: site.id }, fixes: [{ id: 'one', patches }] });
     });
   },
 });

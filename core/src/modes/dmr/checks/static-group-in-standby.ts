@@ -1,6 +1,5 @@
 import { defineCheck } from '../../../checks/check';
 import { eachProfile, set } from '../../../checks/walk';
-import { toPointer } from '../../../plan/patches';
 import { dmrNetwork } from '../networks';
 
 export const staticGroupInStandby = defineCheck({
@@ -16,15 +15,15 @@ export const staticGroupInStandby = defineCheck({
   messages: { awake: '{site} is in standby, yet {groups} on {network} {verb} static.' },
   fixes: { none: 'Make {them} dynamic', leave: 'Leave standby' },
   check(index, report) {
-    eachProfile(index.plan, (site, profile) => {
+    eachProfile(index.plan, (site, profile, at) => {
       if (!profile.standby) return;
       for (const [networkId, login] of Object.entries(profile.dmr.logins).sort(([a], [b]) => (a < b ? -1 : 1))) {
         const network = dmrNetwork(index.plan, networkId)!;
         const names = login.staticGroupIds.map((id) => network.groups.byId[id]!.name);
         if (!login.enabled || names.length === 0) continue;
-        const pointer = toPointer(['profiles', site.id, 'dmr', 'logins', networkId, 'staticGroupIds']);
+        const pointer = at('dmr', 'logins', networkId, 'staticGroupIds');
         const data = { site: site.name, groups: names.join(' and '), network: network.name, verb: names.length === 1 ? 'is' : 'are', them: names.length === 1 ? 'it' : 'them' };
-        report({ message: 'awake', data, pointer, subject: { siteId: site.id, networkId }, fixes: [{ id: 'none', patches: [set(pointer, [])] }, { id: 'leave', patches: [set(toPointer(['profiles', site.id, 'standby']), false)] }] });
+        report({ message: 'awake', data, pointer, subject: { siteId: site.id, networkId }, fixes: [{ id: 'none', patches: [set(pointer, [])] }, { id: 'leave', patches: [set(at('standby'), false)] }] });
       }
     });
   },

@@ -1,6 +1,5 @@
 import { defineCheck } from '../../../checks/check';
 import { eachProfile, set } from '../../../checks/walk';
-import { toPointer } from '../../../plan/patches';
 import { freeSuffix } from '../login';
 
 export const suffixMissing = defineCheck({
@@ -17,10 +16,10 @@ export const suffixMissing = defineCheck({
   messages: { missing: '{site} has no suffix for {network}; expected 01 to 99.' },
   fixes: { set: 'Set it to {expects}' },
   check(index, report) {
-    eachProfile(index.plan, (site, profile) => {
+    eachProfile(index.plan, (site, profile, at) => {
       for (const [networkId, login] of Object.entries(profile.dmr.logins).sort(([a], [b]) => (a < b ? -1 : 1))) {
         if (!login.enabled || login.suffix !== null) continue;
-        const pointer = toPointer(['profiles', site.id, 'dmr', 'logins', networkId, 'suffix']);
+        const pointer = at('dmr', 'logins', networkId, 'suffix');
         const free = freeSuffix(index.plan, site.id);
         const fixes = free === null ? [] : [{ id: 'set' as const, data: { expects: String(free).padStart(2, '0') }, patches: [set(pointer, free)] }];
         report({ message: 'missing', data: { site: site.name, network: index.plan.networks.byId[networkId]!.name }, pointer, subject: { siteId: site.id, networkId }, fixes });

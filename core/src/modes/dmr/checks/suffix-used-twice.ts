@@ -1,6 +1,5 @@
 import { defineCheck } from '../../../checks/check';
 import { eachProfile, set } from '../../../checks/walk';
-import { toPointer } from '../../../plan/patches';
 import { freeSuffix } from '../login';
 
 export const suffixUsedTwice = defineCheck({
@@ -17,7 +16,7 @@ export const suffixUsedTwice = defineCheck({
   fixes: { set: 'Set {site} to {expects}' },
   check(index, report) {
     const owner = new Map<string, string>();
-    eachProfile(index.plan, (site, profile) => {
+    eachProfile(index.plan, (site, profile, at) => {
       for (const [networkId, login] of Object.entries(profile.dmr.logins).sort(([a], [b]) => (a < b ? -1 : 1))) {
         if (!login.enabled || login.suffix === null) continue;
         const key = `${networkId}/${login.suffix}`;
@@ -26,7 +25,7 @@ export const suffixUsedTwice = defineCheck({
           owner.set(key, site.name);
           continue;
         }
-        const pointer = toPointer(['profiles', site.id, 'dmr', 'logins', networkId, 'suffix']);
+        const pointer = at('dmr', 'logins', networkId, 'suffix');
         const free = freeSuffix(index.plan, site.id);
         const two = (suffix: number) => String(suffix).padStart(2, '0');
         const fixes = free === null ? [] : [{ id: 'set' as const, data: { site: site.name, expects: two(free) }, patches: [set(pointer, free)] }];

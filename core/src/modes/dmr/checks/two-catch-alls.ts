@@ -17,12 +17,12 @@ export const twoCatchAlls = defineCheck({
   fixes: { remove: 'Remove the second' },
   check(index, report) {
     const nameOf = (id: string) => index.plan.networks.byId[id]!.name;
-    eachRouted(index, (site, profile, table) => {
+    eachRouted(index, (site, profile, table, at) => {
       for (const kind of ['group', 'private'] as const) {
         const [first, ...more] = table.rules.filter((rule) => rule.call === kind && rule.range === null);
         for (const rule of more) {
           const data = { rule: ruleWords(profile, rule), site: site.name, network: nameOf(rule.networkId), first: ruleWords(profile, first!), winner: nameOf(first!.networkId), kind };
-          report({ message: 'second', data, pointer: rulePointer(site.id, rule), subject: { siteId: site.id, networkId: rule.networkId }, fixes: [{ id: 'remove', patches: removeRule(site.id, profile, rule) }] });
+          report({ message: 'second', data, pointer: rulePointer(at, rule), subject: { siteId: site.id, networkId: rule.networkId }, fixes: [{ id: 'remove', patches: removeRule(at, profile, rule) }] });
         }
       }
     });

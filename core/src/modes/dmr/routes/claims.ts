@@ -1,7 +1,7 @@
 /** Which numbers of the radio side each rule claims, and which of them an earlier rule has taken. */
 import type { CallKind } from '../../../plan/types';
-import { ADDRESS_MAX, ADDRESS_MIN } from '../limits';
-import type { RouteRule, TimeSlot } from '../types';
+import { ADDRESS_MAX, ADDRESS_MIN } from '../../../plan/modes/dmr/limits';
+import type { RouteRule, TimeSlot } from '../../../plan/modes/dmr/types';
 import { claimOf, claimsSlot, matchingRule, type RouteTable } from './table';
 
 /** Both ends included. */

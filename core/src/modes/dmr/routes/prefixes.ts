@@ -4,15 +4,17 @@
  * for private calls (common practice).
  */
 import { freeId, rows, tableOf } from '../../../plan/table';
-import { newLogin } from '../../../plan/create';
-import { networkIdOf } from '../../../plan/destination-key';
+import { setPair } from '../../../plan/carriage';
+import { newLogin } from '../../../plan/modes/dmr/blanks';
+import { editProfile, effectiveProfile } from '../../../plan/profiles';
+import { networkIdOf } from '../../../plan/networks';
 import type { Id, Network, Plan } from '../../../plan/types';
 import { countryOfId, isStationId } from '../addresses';
-import { ADDRESS_MAX, PREFIX_STEP, SIMPLEX_SLOT, TRANSLATED_MAX } from '../limits';
+import { ADDRESS_MAX, PREFIX_STEP, SIMPLEX_SLOT, TRANSLATED_MAX } from '../../../plan/modes/dmr/limits';
 import { dmrChannels } from '../channel';
 import { callFor } from '../links';
 import { fillLogin } from '../login';
-import type { RouteRule, RuleRange, TimeSlot } from '../types';
+import type { RouteRule, RuleRange, TimeSlot } from '../../../plan/modes/dmr/types';
 import { claimOf, numberFor, routeTable, type RouteTable, tableOfProfile } from './table';
 import { renumber, type Renumbering, renumberings } from './renumber';
 import { dmrNetwork, dmrNetworks } from '../networks';
@@ -40,7 +42,7 @@ export function idsInUse(plan: Plan): Map<number, string> {
         add(callFor(plan, channel.destination)?.number, `channel ${channel.name}`);
       } else if (countryOfId(number) !== null) add(number, `channel ${channel.name}`);
     }
-    for (const contact of rows(codeplug.contacts)) if (!routed.has(contact.number) && countryOfId(contact.number) !== null) add(contact.number, `contact ${contact.name} of ${plan.radios.byId[radioId]?.name ?? radioId}`);
+    for (const contact of rows(codeplug.dmr.contacts)) if (!routed.has(contact.number) && countryOfId(contact.number) !== null) add(contact.number, `contact ${contact.name} of ${plan.radios.byId[radioId]?.name ?? radioId}`);
   }
   return found;
 }
@@ -169,7 +171,7 @@ function rulesFor(plan: Plan, siteId: Id, prefixes: PrefixPlan['prefixes'], pres
  * The first network gets the catch-all when there is none.
  */
 export function proposeRouting(plan: Plan, siteId: Id, networkIds: readonly Id[]): RoutingProposal {
-  const profile = plan.profiles[siteId]!;
+  const profile = effectiveProfile(plan, siteId)!;
   const present = rows(profile.dmr.rules).filter((rule) => networkIds.includes(rule.networkId));
   const prefixPlan = planPrefixes(plan, networkIds, present);
   const rules = rulesFor(plan, siteId, prefixPlan.prefixes, present, networkIds);
@@ -179,39 +181,40 @@ export function proposeRouting(plan: Plan, siteId: Id, networkIds: readonly Id[]
 
 /** Carries a proposal out in a draft: logins on, selection on, rules, and every channel kept on what it reaches. */
 export function acceptRouting(plan: Plan, siteId: Id, networkIds: readonly Id[], proposal: Pick<RoutingProposal, 'rules'>): void {
-  const profile = plan.profiles[siteId]!;
-  const before: RouteTable = tableOfProfile(plan, profile);
+  const before: RouteTable = tableOfProfile(plan, effectiveProfile(plan, siteId)!);
   renumber(plan, siteId, before, routeTable('several', networkIds, proposal.rules));
-  for (const networkId of networkIds) {
-    const login = (profile.dmr.logins[networkId] ??= newLogin());
-    login.enabled = true;
-    fillLogin(plan, siteId, dmrNetwork(plan, networkId)!, login);
-  }
-  profile.modes.dmr = true;
-  profile.dmr.selection = 'several';
-  profile.dmr.rules = tableOf(proposal.rules);
+  editProfile(plan, siteId, (values) => {
+    for (const networkId of networkIds) {
+      const login = (values.dmr.logins[networkId] ??= newLogin());
+      login.enabled = true;
+      fillLogin(plan, siteId, dmrNetwork(plan, networkId)!, login);
+    }
+    setPair(values, 'dmr', 'dmr', { on: true });
+    values.dmr.selection = 'several';
+    values.dmr.rules = tableOf(proposal.rules);
+  });
 }
 
 /** Gives a network another prefix: its translated stretches move, and with them every channel that used them. */
 export function changePrefix(plan: Plan, siteId: Id, networkId: Id, prefix: number): void {
-  const profile = plan.profiles[siteId]!;
-  const before = tableOfProfile(plan, profile);
+  const { dmr } = effectiveProfile(plan, siteId)!;
+  const before = tableOfProfile(plan, { dmr });
   const old = prefixOf(before.rules, networkId);
   if (old === null) return;
   const from = prefixStretch(old);
   const to = prefixStretch(prefix);
-  const moved = rows(profile.dmr.rules).map((rule): RouteRule => {
+  const moved = rows(dmr.rules).map((rule): RouteRule => {
     if (rule.networkId !== networkId || !rule.range || rule.range.first < from.first || rule.range.first > from.last) return rule;
     const first = rule.range.first - from.first + to.first;
     return { ...rule, range: { ...rule.range, first, count: Math.min(rule.range.count, to.last - first + 1) } };
   });
-  renumber(plan, siteId, before, routeTable(profile.dmr.selection, before.networkIds, moved));
-  profile.dmr.rules = tableOf(moved);
+  renumber(plan, siteId, before, routeTable(dmr.selection, before.networkIds, moved));
+  editProfile(plan, siteId, (values) => void (values.dmr.rules = tableOf(moved)));
 }
 
 /** The number to call on the radio for a number of a network through a site, in its usual slot; `null` when none does. */
 export function radioNumber(plan: Plan, siteId: Id, networkId: Id, kind: RouteRule['call'], number: number): number | null {
-  const profile = plan.profiles[siteId];
+  const profile = effectiveProfile(plan, siteId);
   if (!profile) return null;
   const table = tableOfProfile(plan, profile);
   for (const slot of slotOf(plan, siteId)) {

@@ -1,11 +1,11 @@
 /** Keeping channels on what they reach when the routes of their hotspot change: new numbers, contacts and list members. */
-import { nameFitter } from '../../../build/names';
-import { contactKey } from '../../../path/contact-key';
+import { nameFitter } from '../../../codeplug/names';
+import { contactKey } from '../contact-key';
 import { freeId, putRow, rows } from '../../../plan/table';
-import { networkIdOf } from '../../../plan/destination-key';
+import { networkIdOf } from '../../../plan/networks';
 import type { CallKind, ChannelOf, Codeplug, Id, Plan, Radio } from '../../../plan/types';
 import { dmrChannels, isDmr } from '../channel';
-import type { TimeSlot } from '../types';
+import type { TimeSlot } from '../../../plan/modes/dmr/types';
 import { callFor } from '../links';
 import { forward, numberFor, type RouteTable } from './table';
 
@@ -60,7 +60,7 @@ function setNumber(channel: ChannelOf<'dmr'>, to: number): void {
 
 /** The contact of a number that no channel calls any more takes the new number; else a new one is added. */
 function moveContact(radio: Radio, codeplug: Codeplug, kind: CallKind, from: number, to: number, stillCalled: boolean): void {
-  const contacts = rows(codeplug.contacts);
+  const contacts = rows(codeplug.dmr.contacts);
   if (contacts.some((one) => one.kind === kind && one.number === to)) return;
   const old = contacts.find((one) => one.kind === kind && one.number === from);
   if (old && !stillCalled) {
@@ -68,13 +68,13 @@ function moveContact(radio: Radio, codeplug: Codeplug, kind: CallKind, from: num
     return;
   }
   const name = nameFitter(radio.limits.nameLength, contacts.map((one) => one.name))({ name: old?.name ?? `${kind} ${to}`, qualifier: '' });
-  putRow(codeplug.contacts, { id: freeId(`ct-${contactKey(kind, to)}`, (id) => id in codeplug.contacts.byId), name, kind, number: to });
+  putRow(codeplug.dmr.contacts, { id: freeId(`ct-${contactKey(kind, to)}`, (id) => id in codeplug.dmr.contacts.byId), name, kind, number: to });
 }
 
 /** Members of receive lists that serve only channels through this site are all translated; in shared lists the new number joins. */
 function moveLists(codeplug: Codeplug, siteId: Id, changes: readonly Renumbering[], translate: Translate): void {
   const channels = dmrChannels(codeplug);
-  for (const list of rows(codeplug.receiveLists)) {
+  for (const list of rows(codeplug.dmr.receiveLists)) {
     const users = channels.filter((channel) => channel.dmr.receiveListId === list.id);
     if (users.length === 0) continue;
     const [first] = users;

@@ -1,17 +1,20 @@
+import { newLogin } from '../../../plan/modes/dmr/blanks';
+import { reprogrammingList } from '../../../registries/outputs';
+import { profileOf } from '../../../testing/profile-of';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { runChecks } from '../../../checks/run';
-import { carryOut } from '../../../build/build';
-import { indexPlan } from '../../../path/plan-index';
-import { newLogin, newNetwork, newServer } from '../../../plan/create';
+import { runChecks } from '../../../registries/checks';
+import { carryOut } from '../../../registries/builder';
+import { planIndex } from '../../../registries/modes';
+import { newNetwork, newServer } from '../../../plan/create';
 import { edit } from '../../../plan/edit';
 import { putRow, rows, tableOf } from '../../../plan/table';
-import { reprogrammingList, markWritten } from '../../../compare/written';
+import { markWritten } from '../../../compare/written';
 import { channelOf, samplePlan } from '../../../testing/sample-plan';
 import { causeway, routedPlan, ruleOf } from '../../../testing/sample-routes';
 import { validatePlan } from '../../../plan/validate';
 import type { CallKind } from '../../../plan/types';
-import type { RouteRule } from '../types';
+import type { RouteRule } from '../../../plan/modes/dmr/types';
 import { joined, segments, shadows } from './claims';
 import { acceptRouting, changePrefix, planPrefixes, prefixOf, proposeRouting, radioNumber } from './prefixes';
 import { answer, type Call, claimOf, claimsSlot, forward, matchingRule, numberFor, routeTable, unasked } from './table';
@@ -165,7 +168,7 @@ describe('any set of rules', () => {
 
 describe('the prefix planner', () => {
   it('gives 1 and 8 where IDs begin with 999, and says why 9 is passed over', () => {
-    const plan = edit(samplePlan(), (draft) => { causeway(draft); putRow(draft.networks, newNetwork('n3', 'Third')); }).plan;
+    const plan = edit(samplePlan(), (draft) => { causeway(draft); putRow(draft.networks, newNetwork('dmr', 'n3', 'Third')); }).plan;
     const { prefixes, passedOver } = planPrefixes(plan, ['n1', 'n2', 'n3'], []);
     expect(prefixes.map((one) => one.prefix)).toEqual([1, 8, 10]);
     expect(passedOver).toEqual([{ prefix: 9, why: 'your DMR ID, 9992417, lies in it' }]);
@@ -177,9 +180,9 @@ describe('the prefix planner', () => {
     expect(proposal.changes.map(({ channelId, from, to }) => [channelId, from, to])).toEqual([['ch-w-g1', 417, 1_000_417], ['ch-w-g2', 588, 1_000_588], ['ch-w-g3', 591, 1_000_591], ['ch-w-echo', 9990, 1_009_990]]);
     const { plan, inverse } = edit(before, (draft) => acceptRouting(draft, 's1', ['n1', 'n2'], proposal));
     expect(validatePlan(plan).problems).toEqual([]);
-    expect(runChecks(indexPlan(plan))).toEqual([]);
-    expect(rows(plan.codeplugs['r1']!.contacts).map((one) => [one.name, one.number])).toEqual([['Hask Wide', 1_000_417], ['Ostrey All', 1_000_588], ['Ferry Net', 1_000_591], ['Echo Lantern', 1_009_990]]);
-    expect(plan.codeplugs['r1']!.receiveLists.byId['rl-n1-s1']!.groups).toEqual([1_000_417, 1_000_588, 1_000_591]);
+    expect(runChecks(planIndex(plan))).toEqual([]);
+    expect(rows(plan.codeplugs['r1']!.dmr.contacts).map((one) => [one.name, one.number])).toEqual([['Hask Wide', 1_000_417], ['Ostrey All', 1_000_588], ['Ferry Net', 1_000_591], ['Echo Lantern', 1_009_990]]);
+    expect(plan.codeplugs['r1']!.dmr.receiveLists.byId['rl-n1-s1']!.groups).toEqual([1_000_417, 1_000_588, 1_000_591]);
     // What the planner moved is no work by hand, so building again changes nothing.
     expect(edit(plan, carryOut()).patches).toEqual([]);
     expect(edit(plan, (draft) => acceptRouting(draft, 's1', ['n1', 'n2'], proposeRouting(plan, 's1', ['n1', 'n2']))).plan).toEqual(plan);
@@ -192,16 +195,16 @@ describe('the prefix planner', () => {
       const other = structuredClone({ ...samplePlan().codeplugs['r1']!.channels.byId['ch-w-g1']!, id: 'other', siteId: null, wantId: null });
       putRow(draft.codeplugs['r1']!.channels, other);
     }).plan;
-    const { contacts, receiveLists } = edit(plan, (draft) => acceptRouting(draft, 's1', ['n1', 'n2'], proposeRouting(plan, 's1', ['n1', 'n2']))).plan.codeplugs['r1']!;
+    const { contacts, receiveLists } = edit(plan, (draft) => acceptRouting(draft, 's1', ['n1', 'n2'], proposeRouting(plan, 's1', ['n1', 'n2']))).plan.codeplugs['r1']!.dmr;
     expect(rows(contacts).filter((one) => one.name.startsWith('Hask')).map((one) => [one.name, one.number])).toEqual([['Hask Wide', 417], ['Hask Wide 2', 1_000_417]]);
     expect(receiveLists.byId['rl-n1-s1']!.groups).toEqual([417, 588, 591, 1_000_417, 1_000_588, 1_000_591]);
   });
 
   it('changes a prefix and takes the channels along', () => {
     const plan = edit(routedPlan(), (draft) => changePrefix(draft, 's1', 'n2', 12)).plan;
-    expect(prefixOf(rows(plan.profiles['s1']!.dmr.rules), 'n2')).toBe(12);
+    expect(prefixOf(rows(profileOf(plan, 's1').dmr.rules), 'n2')).toBe(12);
     expect(channelOf(plan, 'k1').dmr.call.number).toBe(12_000_417);
-    expect(runChecks(indexPlan(plan))).toEqual([]);
+    expect(runChecks(planIndex(plan))).toEqual([]);
     // Prefix 16 has room for 776,415 numbers only.
     expect(ruleOf(edit(plan, (draft) => changePrefix(draft, 's1', 'n2', 16)).plan, 'r-n2-group').range!.count).toBe(776_415);
   });
@@ -210,52 +213,54 @@ describe('the prefix planner', () => {
     const plan = edit(samplePlan(), (draft) => {
       causeway(draft);
       putRow(dmrNetwork(draft, 'n2')!.groups, { id: 'own', name: 'Own', number: 9_992_417, category: 'local' });
-      putRow(draft.wants, { id: 'w-own', destination: { kind: 'group', networkId: 'n2', groupId: 'own' }, radioId: 'r1', siteId: 's1' });
+      putRow(draft.wants, { id: 'w-own', destination: { mode: 'dmr', kind: 'group', networkId: 'n2', groupId: 'own' }, radioId: 'r1', siteId: 's1' });
       acceptRouting(draft, 's1', ['n1', 'n2'], proposeRouting(draft, 's1', ['n1', 'n2']));
     }).plan;
     const built = edit(plan, carryOut()).plan;
     expect(channelOf(built, 'own').dmr.call.number).toBe(9_992_417);
     expect(radioNumber(built, 's1', 'n2', 'group', 9_992_417)).toBe(9_992_417);
-    expect(runChecks(indexPlan(built))).toEqual([]);
+    expect(runChecks(planIndex(built))).toEqual([]);
   });
 
   it('three networks and sixty wanted groups build without a finding', () => {
     const ids = ['n1', 'n2', 'n3'];
     const wanted = edit(samplePlan(), (draft) => {
       causeway(draft);
-      draft.profiles['s1']!.dmr.logins['n3'] = { ...newLogin(), enabled: false, serverId: 'srv', suffix: 3, password: 'practice' };
-      putRow(draft.networks, { ...newNetwork('n3', 'Third'), servers: tableOf([newServer('srv', 'One', 'one.example')]) });
+      profileOf(draft, 's1').dmr.logins['n3'] = { ...newLogin(), enabled: false, serverId: 'srv', suffix: 3, password: 'practice' };
+      putRow(draft.networks, { ...newNetwork('dmr', 'n3', 'Third'), servers: tableOf([newServer('srv', 'One', 'one.example')]) });
       // The same numbers and names on all three networks: the hardest to tell apart.
       for (const [at, id] of ids.entries()) {
         dmrNetwork(draft, id)!.groups = tableOf(Array.from({ length: 20 }, (_, n) => ({ id: `x${n}`, name: `Group ${'ABCDEFGHIJKLMNOPQRST'[n]}`, number: 100 + n * 7 + (n % 3 === at ? 0 : at), category: 'local' as const })));
-        for (let n = 0; n < 20; n += 1) putRow(draft.wants, { id: `${id}-x${n}`, destination: { kind: 'group', networkId: id, groupId: `x${n}` }, radioId: 'r1', siteId: 's1' });
+        for (let n = 0; n < 20; n += 1) putRow(draft.wants, { id: `${id}-x${n}`, destination: { mode: 'dmr', kind: 'group', networkId: id, groupId: `x${n}` }, radioId: 'r1', siteId: 's1' });
       }
       for (const id of ['w-g1', 'w-g2', 'w-g3']) { delete draft.wants.byId[id]; draft.wants.order.splice(draft.wants.order.indexOf(id), 1); }
     }).plan;
     const routed = edit(wanted, (draft) => acceptRouting(draft, 's1', ids, proposeRouting(draft, 's1', ids))).plan;
     const built = edit(routed, carryOut()).plan;
     expect(rows(built.codeplugs['r1']!.channels).filter((channel) => channel.destination?.kind === 'group')).toHaveLength(60);
-    expect(runChecks(indexPlan(built))).toEqual([]);
+    expect(runChecks(planIndex(built))).toEqual([]);
   });
 });
 
 describe('what must be reprogrammed', () => {
   it('is the difference to what was written: radio, channels, old and new, with the place on the network', () => {
     const written = edit(samplePlan(), (draft) => markWritten(draft, 'r1', '2026-11-02T18:30:00Z')).plan;
-    expect(reprogrammingList(indexPlan(written))).toEqual([]);
+    expect(reprogrammingList(planIndex(written))).toEqual([]);
     const routed = edit(written, (draft) => { causeway(draft); acceptRouting(draft, 's1', ['n1', 'n2'], proposeRouting(draft, 's1', ['n1', 'n2'])); }).plan;
-    const [list] = reprogrammingList(indexPlan(routed));
-    expect(list).toMatchObject({ radioName: 'Handheld', writtenAt: '2026-11-02T18:30:00Z', zones: [] });
+    const [list] = reprogrammingList(planIndex(routed));
+    expect(list).toMatchObject({ radioName: 'Handheld', writtenAt: '2026-11-02T18:30:00Z' });
+    expect(list!.records.map((one) => one.what)).toEqual(['contact', 'receive list']);
     expect(list!.channels).toHaveLength(4);
     expect(list!.channels[0]).toEqual({ channelId: 'ch-w-g1', name: 'Hask Wide', kind: 'changed', changes: [{ field: 'Number', from: '417', to: '1000417' }], place: 'Lantern 417' });
-    expect(list!.contacts[0]).toEqual({ name: 'Hask Wide', kind: 'changed', from: 'Hask Wide, group 417', to: 'Hask Wide, group 1000417' });
-    expect(list!.receiveLists).toEqual([{ name: 'Lantern', kind: 'changed', from: '417, 588, 591', to: '1000417, 1000588, 1000591' }]);
-    expect(reprogrammingList(indexPlan(edit(routed, (draft) => markWritten(draft, 'r1', '2026-11-03T18:30:00Z')).plan))).toEqual([]);
+    const changesOf = (what: string) => list!.records.find((one) => one.what === what)!.changes;
+    expect(changesOf('contact')[0]).toEqual({ name: 'Hask Wide', kind: 'changed', from: 'Hask Wide, group 417', to: 'Hask Wide, group 1000417' });
+    expect(changesOf('receive list')).toEqual([{ name: 'Lantern', kind: 'changed', from: '417, 588, 591', to: '1000417, 1000588, 1000591' }]);
+    expect(reprogrammingList(planIndex(edit(routed, (draft) => markWritten(draft, 'r1', '2026-11-03T18:30:00Z')).plan))).toEqual([]);
   });
 
   it('is everything for a radio that was never written to, and names what goes', () => {
-    expect(reprogrammingList(indexPlan(samplePlan()))[0]).toMatchObject({ writtenAt: null, channels: [{ kind: 'new' }, { kind: 'new' }, { kind: 'new' }, { kind: 'new' }] });
+    expect(reprogrammingList(planIndex(samplePlan()))[0]).toMatchObject({ writtenAt: null, channels: [{ kind: 'new' }, { kind: 'new' }, { kind: 'new' }, { kind: 'new' }] });
     const fewer = edit(samplePlan((draft) => markWritten(draft, 'r1', '2026-11-02T18:30:00Z')), (draft) => { delete draft.codeplugs['r1']!.channels.byId['ch-w-g3']; }).plan;
-    expect(reprogrammingList(indexPlan(fewer))[0]!.channels).toEqual([{ channelId: 'ch-w-g3', name: 'Ferry Net', kind: 'gone', changes: [], place: '' }]);
+    expect(reprogrammingList(planIndex(fewer))[0]!.channels).toEqual([{ channelId: 'ch-w-g3', name: 'Ferry Net', kind: 'gone', changes: [], place: '' }]);
   });
 });

@@ -7,10 +7,10 @@
  * Back: an answer is turned back by the rule that carried the call. A call that nobody here asked for (a static group)
  * is turned back by the first rule of its network that holds it on the network side and has its reply on.
  */
-import type { CallKind, Id, Plan, Profile } from '../../../plan/types';
+import type { CallKind, Id, Plan, ProfileValues } from '../../../plan/types';
 import { rows } from '../../../plan/table';
-import { ADDRESS_MAX } from '../limits';
-import type { RouteRule, RuleRange, TimeSlot } from '../types';
+import { ADDRESS_MAX } from '../../../plan/modes/dmr/limits';
+import type { RouteRule, RuleRange, TimeSlot } from '../../../plan/modes/dmr/types';
 
 export interface Call {
   kind: CallKind;
@@ -64,7 +64,7 @@ export function routeTable(selection: RouteTable['selection'], networkIds: reado
   return { selection, networkIds, rules: active, compiled: { group: of('group'), private: of('private') } };
 }
 
-export function tableOfProfile(plan: Plan, profile: Profile): RouteTable {
+export function tableOfProfile(plan: Plan, profile: Pick<ProfileValues, 'dmr'>): RouteTable {
   const { selection, rules, logins } = profile.dmr;
   return routeTable(selection, plan.networks.order.filter((id) => logins[id]?.enabled), rows(rules));
 }

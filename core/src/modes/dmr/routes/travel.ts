@@ -51,7 +51,7 @@ function doubtOf(index: PlanIndex, siteId: Id, sent: Call, routed: Routed | null
 /** `number` 1 to 16,776,415. @throws Error for an unknown site */
 export function travel(index: PlanIndex, siteId: Id, sent: Call): Travel {
   const { plan } = index;
-  const profile = plan.profiles[siteId];
+  const profile = index.profile(siteId);
   if (!profile) throw new Error(`The plan has no hotspot “${siteId}”.`);
   const table = routesOf(index, siteId);
   const routed = forward(table, sent);

@@ -1,15 +1,15 @@
 /** How a rule is named wherever it is spoken of. */
-import type { Plan, Profile } from '../../../plan/types';
-import type { RouteRule } from '../types';
+import type { Plan, ProfileValues } from '../../../plan/types';
+import type { RouteRule } from '../../../plan/modes/dmr/types';
 import { type Call, claimOf, outThrough } from './table';
 
 /** 1 for the first; the same number as in the list of rules. */
-export function rulePosition(profile: Profile, rule: RouteRule): number {
+export function rulePosition(profile: ProfileValues, rule: RouteRule): number {
   return profile.dmr.rules.order.indexOf(rule.id) + 1;
 }
 
 /** `rule 3`, `catch-all rule 5`. */
-export function ruleWords(profile: Profile, rule: RouteRule): string {
+export function ruleWords(profile: ProfileValues, rule: RouteRule): string {
   return `${rule.range === null ? 'catch-all ' : ''}rule ${rulePosition(profile, rule)}`;
 }
 

@@ -1,3 +1,4 @@
+import { pairWords } from '../../../path/fact-words';
 import { defineCheck } from '../../../checks/check';
 import { channelSubject } from '../../../checks/walk';
 import { reachingSite, takeElsewhere } from './elsewhere';
@@ -20,11 +21,11 @@ export const familyNotReached = defineCheck({
     eachDisagreement(index, 'family', 'gateway', (context, fact) => {
       if (fact.state !== 'broken') return;
       const site = context.site!;
-      const letters = String(fact.expects);
+      const [letters] = fact.expects as readonly [string];
       const other = reachingSite(index.plan, letters, site.id);
-      const data = { site: site.name, has: String(fact.has), expects: letters, other: other?.name ?? '' };
+      const data = { site: site.name, has: pairWords(context, fact).has, expects: letters, other: other?.name ?? '' };
       const fix = other && takeElsewhere(index.plan, context.radio.id, context.channel, other);
-      report({ message: other ? 'open' : 'closed', data, pointer: `/sites/byId/${site.id}/dstar/families`, subject: channelSubject(context as typeof context & Parameters<typeof channelSubject>[0]), fixes: fix && fix.patches.length > 0 ? [fix] : [] });
+      report({ message: other ? 'open' : 'closed', data, pointer: `/sites/byId/${site.id}/dstar/families`, subject: channelSubject(context), fixes: fix && fix.patches.length > 0 ? [fix] : [] });
     });
   },
 });

@@ -22,7 +22,7 @@ export const familyReachUnsaid = defineCheck({
       if (fact.state !== 'doubtful') return;
       const known = sites.get(site!.id) ?? { name: site!.name, letters: new Set<string>() };
       sites.set(site!.id, known);
-      known.letters.add(String(fact.expects));
+      for (const letters of fact.expects as readonly string[]) known.letters.add(letters);
     });
     for (const [siteId, { name, letters }] of sites) {
       const pointer = `/sites/byId/${siteId}/dstar/families`;

@@ -1,3 +1,4 @@
+import { pairWords } from '../../../path/fact-words';
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject } from '../../../checks/walk';
 import { eachDisagreement } from './walk';
@@ -18,7 +19,7 @@ export const linkEntryMissing = defineCheck({
   check(index, report) {
     eachDisagreement(index, 'link', 'gateway', (context, fact) => {
       if (fact.state !== 'doubtful') return;
-      report({ message: 'unsaid', data: { site: context.site!.name, expects: String(fact.expects), radio: context.radio.name }, pointer: channelPointer(context, 'destination'), subject: channelSubject(context) });
+      report({ message: 'unsaid', data: { site: context.site!.name, expects: pairWords(context, fact).expects, radio: context.radio.name }, pointer: channelPointer(context, 'destination'), subject: channelSubject(context) });
     });
   },
 });

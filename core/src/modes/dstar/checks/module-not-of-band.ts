@@ -3,7 +3,7 @@ import { channelsOfSite, set } from '../../../checks/walk';
 import { rows } from '../../../plan/table';
 import { withModule } from '../addresses';
 import { isDstar } from '../channel';
-import { moduleOfBand } from '../trace';
+import { moduleOfBand } from '../../../plan/modes/dstar/blanks';
 
 export const moduleNotOfBand = defineCheck({
   id: 'module-not-of-band',
@@ -22,7 +22,7 @@ export const moduleNotOfBand = defineCheck({
     for (const site of rows(index.plan.sites)) {
       if (!site.dstar || site.dstar.cable) continue;
       const { callSign, module } = site.dstar;
-      const expects = moduleOfBand(site, index.plan);
+      const expects = moduleOfBand(site.rxHz, index.plan.station.region);
       if (expects === null || expects === module) continue;
       const pointer = `/sites/byId/${site.id}/dstar/module`;
       const before = withModule(callSign, module);

@@ -1,7 +1,7 @@
 import { defineCheck } from '../../../checks/check';
 import { set } from '../../../checks/walk';
 import { callSignOf, fieldProblem, padField } from '../addresses';
-import { FIELD_LENGTH } from '../limits';
+import { FIELD_LENGTH } from '../../../plan/modes/dstar/limits';
 import { eachDstarRadio } from './walk';
 
 export const myBorrowed = defineCheck({

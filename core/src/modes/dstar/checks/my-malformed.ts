@@ -1,7 +1,8 @@
 import { defineCheck } from '../../../checks/check';
+import { refused } from '../../../codeplug/reading';
 import { set } from '../../../checks/walk';
 import { fieldProblem } from '../addresses';
-import { FIELD_LENGTH } from '../limits';
+import { FIELD_LENGTH } from '../../../plan/modes/dstar/limits';
 import { eachDstarRadio } from './walk';
 
 export const myMalformed = defineCheck({
@@ -15,15 +16,18 @@ export const myMalformed = defineCheck({
     remedy: 'Use capital letters and digits, at most eight, with a further letter only in the eighth place.',
     source: { kind: 'published', name: 'JARL, D-STAR system standard (field of 8 characters)' },
   },
-  messages: { malformed: 'MY of {radio} is wrong. {problem}.' },
+  messages: { malformed: 'MY of {radio} is wrong. Found {has}, expected {expected}.' },
   fixes: { set: 'Set MY to {meant}' },
   check(index, report) {
     eachDstarRadio(index, (radio, { my }, at) => {
-      const found = my.trim() === '' ? null : my.length > FIELD_LENGTH ? { problem: `Found ${my.length} characters, expected at most ${FIELD_LENGTH}.` } : (fieldProblem(my) ?? (my === my.toUpperCase() ? null : { problem: `Found “${my}”, expected capital letters.`, meant: my.toUpperCase() }));
-      if (!found) return;
+      if (my.trim() === '') return;
+      const small = my === my.toUpperCase() ? null : refused(`“${my}”`, 'capital letters', my.toUpperCase());
+      const wrong = my.length > FIELD_LENGTH ? refused(`${my.length} characters`, `at most ${FIELD_LENGTH}`) : (fieldProblem(my) ?? small);
+      if (!wrong) return;
       const pointer = `${at}/my`;
-      const meant = 'meant' in found ? found.meant : undefined;
-      report({ message: 'malformed', data: { radio: radio.name, problem: found.problem.replace(/\.$/, ''), meant: meant ?? '' }, pointer, subject: { radioId: radio.id }, fixes: meant === undefined ? [] : [{ id: 'set', patches: [set(pointer, meant)] }] });
+      const { found, expected, meant } = wrong;
+      const data = { radio: radio.name, has: found, expected, meant: meant ?? '' };
+      report({ message: 'malformed', data, pointer, subject: { radioId: radio.id }, fixes: meant === undefined ? [] : [{ id: 'set', patches: [set(pointer, meant)] }] });
     });
   },
 });

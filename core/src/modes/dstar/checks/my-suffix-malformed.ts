@@ -1,7 +1,7 @@
 import { defineCheck } from '../../../checks/check';
 import { set } from '../../../checks/walk';
 import { fieldProblem } from '../addresses';
-import { FIELD_CHARACTERS, SUFFIX_LENGTH } from '../limits';
+import { FIELD_CHARACTERS, SUFFIX_LENGTH } from '../../../plan/modes/dstar/limits';
 import { eachDstarRadio } from './walk';
 
 export const mySuffixMalformed = defineCheck({

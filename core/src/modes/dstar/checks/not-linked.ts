@@ -1,3 +1,4 @@
+import { pairWords } from '../../../path/fact-words';
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject } from '../../../checks/walk';
 import { eachDisagreement } from './walk';
@@ -18,8 +19,10 @@ export const notLinked = defineCheck({
   check(index, report) {
     eachDisagreement(index, 'link', 'gateway', (context, fact) => {
       if (fact.state !== 'broken') return;
-      const data = { site: context.site!.name, has: String(fact.has), expects: String(fact.expects), radio: context.radio.name };
-      report({ message: fact.has === 'nothing' ? 'nothing' : 'elsewhere', data, pointer: channelPointer(context, 'destination'), subject: channelSubject(context) });
+      const { has, expects } = pairWords(context, fact);
+      const data = { site: context.site!.name, has, expects, radio: context.radio.name };
+      const nothing = fact.has.is === 'linked' && fact.has.to === null;
+      report({ message: nothing ? 'nothing' : 'elsewhere', data, pointer: channelPointer(context, 'destination'), subject: channelSubject(context) });
     });
   },
 });

@@ -1,13 +1,12 @@
 import { testCheck } from '../../../testing/check-tester';
 import { dstarChannel, dstarPlan, dstarPointer } from '../../../testing/sample-dstar';
 import type { Plan } from '../../../plan/types';
-import { type Family, isFamily } from '../links';
+import { networkOf } from '../../../plan/networks';
+import type { Family } from '../links';
 import { reflectorUnknown } from './reflector-unknown';
 
 function familyOf(plan: Plan): Family {
-  const network = plan.networks.byId['f1']!;
-  if (!isFamily(network)) throw new Error('f1 is no family');
-  return network;
+  return networkOf(plan, 'dstar', 'f1')!;
 }
 
 testCheck(reflectorUnknown, {

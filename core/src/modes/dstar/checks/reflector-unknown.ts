@@ -1,3 +1,4 @@
+import { pairWords } from '../../../path/fact-words';
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject } from '../../../checks/walk';
 import { listedReflector } from '../links';
@@ -17,8 +18,10 @@ export const reflectorUnknown = defineCheck({
   fixes: {},
   check(index, report) {
     eachDisagreement(index, 'reflector', 'network', (context, fact) => {
-      const has = String(fact.has);
-      report({ message: listedReflector(index.plan, has.slice(0, 6)) ? 'module' : 'unknown', data: { has, expects: String(fact.expects) }, pointer: channelPointer(context, 'dstar', 'ur'), subject: channelSubject(context) });
+      const { has } = pairWords(context, fact);
+      const listed = listedReflector(index.plan, fact.has.reflector);
+      const expects = listed ? `${fact.has.reflector} ${[...listed.modules].join(', ')}` : '';
+      report({ message: listed ? 'module' : 'unknown', data: { has, expects }, pointer: channelPointer(context, 'dstar', 'ur'), subject: channelSubject(context) });
     });
   },
 });

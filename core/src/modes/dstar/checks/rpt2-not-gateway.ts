@@ -1,14 +1,15 @@
-import { defineCheck } from '../../../checks/check';
-import { channelPointer, channelSubject, set } from '../../../checks/walk';
-import { callSignOf, fieldText } from '../addresses';
-import { FIELD_LENGTH, GATEWAY_LETTER } from '../limits';
-import { eachDisagreement } from './walk';
+import { valueCheck } from '../../../checks/value-check';
+import { callSignOf } from '../addresses';
+import { FIELD_LENGTH, GATEWAY_LETTER } from '../../../plan/modes/dstar/limits';
 
-export const rpt2NotGateway = defineCheck({
+export const rpt2NotGateway = valueCheck({
   id: 'rpt2-not-gateway',
   severity: 'broken',
   title: 'RPT2 is not the gateway',
+  mode: 'dstar',
   fact: 'rpt2',
+  hops: ['gateway'],
+  field: ['dstar', 'rpt2'],
   docs: {
     summary: 'A channel that is to reach something beyond its site has no gateway in RPT2.',
     why: 'You hear the reflector, but it does not hear you, and no command is obeyed: only those who hear the site itself hear you.',
@@ -21,17 +22,13 @@ export const rpt2NotGateway = defineCheck({
     misplaced: 'RPT2 is “{has}”, its letter not in the eighth place; expected “{expects}”.',
     other: 'RPT2 is “{has}”; expected the gateway of {site}, “{expects}”.',
   },
-  fixes: { set: 'Set RPT2 to {expects}' },
-  check(index, report) {
-    eachDisagreement(index, 'rpt2', 'gateway', (context, fact) => {
-      const { rpt2 } = context.channel.dstar;
-      const { callSign } = context.site!.dstar!;
-      const plain = rpt2.trim();
-      const misplaced = plain.startsWith(callSign) && plain.endsWith(GATEWAY_LETTER) && rpt2[FIELD_LENGTH - 1] !== GATEWAY_LETTER;
-      const message = plain === '' ? 'empty' : misplaced ? 'misplaced' : callSignOf(rpt2) === callSign ? 'module' : 'other';
-      const pointer = channelPointer(context, 'dstar', 'rpt2');
-      const data = { has: fieldText(rpt2), expects: fieldText(String(fact.expects)), site: context.site!.name };
-      report({ message, data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, fact.expects)] }] });
-    });
+  which({ channel, site }) {
+    const { rpt2 } = channel.dstar;
+    const { callSign } = site!.dstar!;
+    const plain = rpt2.trim();
+    if (plain === '') return 'empty';
+    if (plain.startsWith(callSign) && plain.endsWith(GATEWAY_LETTER) && rpt2[FIELD_LENGTH - 1] !== GATEWAY_LETTER) return 'misplaced';
+    return callSignOf(rpt2) === callSign ? 'module' : 'other';
   },
+  press: 'Set RPT2 to {expects}',
 });

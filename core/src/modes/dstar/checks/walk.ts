@@ -1,24 +1,24 @@
 import type { Report } from '../../../checks/check';
-import { channelPointer, channelSubject, disagreementsIn, set } from '../../../checks/walk';
-import type { Fact, PathContext, PlanIndex } from '../../../path/types';
+import { channelPointer, channelSubject, type ContextOf, disagreementsIn, set } from '../../../checks/walk';
+import type { FactOf, PlanIndex } from '../../../path/types';
 import { rows } from '../../../plan/table';
 import type { Radio } from '../../../plan/types';
 import { fieldText, readCommand } from '../addresses';
 import { urFor } from '../links';
-import type { DstarRadioFields } from '../types';
+import type { DstarRadioFields } from '../../../plan/modes/dstar/types';
 
 /** Calls `visit` for each D-STAR path whose pair does not agree. */
 export const eachDisagreement = disagreementsIn('dstar');
 
-export type DstarContext = PathContext<'dstar'> & PathContext;
+export type DstarContext = ContextOf<'dstar'>;
 
 /** UR is looked at where a call ends: at the site, its gateway or the network. */
-export function eachUr(index: PlanIndex, visit: (context: DstarContext, fact: Fact) => void): void {
-  for (const hop of ['site', 'gateway', 'network'] as const) eachDisagreement(index, 'ur', hop, (context, fact) => visit(context as DstarContext, fact));
+export function eachUr(index: PlanIndex, visit: (context: DstarContext, fact: FactOf<'ur'>) => void): void {
+  for (const hop of ['site', 'gateway', 'network'] as const) eachDisagreement(index, 'ur', hop, visit);
 }
 
 /** What is wrong with a UR that is not what it should be. */
-export function urFault(context: DstarContext, fact: Fact): 'left' | 'malformed' | 'other' {
+export function urFault(context: DstarContext, fact: FactOf<'ur'>): 'left' | 'malformed' | 'other' {
   if (fact.state === 'doubtful') return 'left';
   return readCommand(context.channel.dstar.ur).kind === 'malformed' ? 'malformed' : 'other';
 }

@@ -1,13 +1,13 @@
-import { defineCheck } from '../../../checks/check';
-import { channelPointer, channelSubject, set } from '../../../checks/walk';
-import { toneWords } from '../../../radio-math/tones';
-import { eachDisagreement } from './walk';
+import { valueCheck } from '../../../checks/value-check';
 
-export const toneDiffers = defineCheck({
+export const toneDiffers = valueCheck({
   id: 'tone-differs',
   severity: 'broken',
   title: 'Tone differs between channel and site',
+  mode: 'fm',
   fact: 'tone',
+  hops: ['site'],
+  field: ['fm', 'toneTx'],
   docs: {
     summary: 'An FM channel sends another tone than its site opens on.',
     why: 'The site stays shut: you hear it, and it does not hear you.',
@@ -15,14 +15,7 @@ export const toneDiffers = defineCheck({
     source: { kind: 'published', name: 'TIA-603 (continuous tone-controlled squelch)' },
   },
   messages: { differs: 'The channel sends {has}; {site} opens on {expects}.' },
-  fixes: { set: 'Send {expects}' },
-  check(index, report) {
-    eachDisagreement(index, 'tone', 'site', (context, fact) => {
-      // No tone at all has a check of its own.
-      if (fact.has === null) return;
-      const pointer = channelPointer(context, 'fm', 'toneTx');
-      const data = { site: context.site!.name, has: toneWords(String(fact.has)), expects: toneWords(String(fact.expects)) };
-      report({ message: 'differs', data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, fact.expects)] }] });
-    });
-  },
+  // No tone at all has a check of its own.
+  which: (_, { has }) => (has === null ? null : 'differs'),
+  press: 'Send {expects}',
 });

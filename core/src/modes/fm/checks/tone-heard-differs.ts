@@ -1,6 +1,6 @@
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject, set } from '../../../checks/walk';
-import { toneWords } from '../../../radio-math/tones';
+import { toneWords } from '../../../units/tones';
 import { eachDisagreement } from './walk';
 
 export const toneHeardDiffers = defineCheck({

@@ -1,15 +1,23 @@
-import { defineCheck } from '../../../checks/check';
-import { reportValue } from '../../../checks/walk';
+import { valueCheck } from '../../../checks/value-check';
 import { nacText } from '../addresses';
-import { NAC_DEFAULT, NAC_PASS } from '../limits';
+import { NAC_DEFAULT, NAC_PASS } from '../../../plan/modes/p25/limits';
 import { isSpecialNac } from '../trace';
-import { eachDisagreement } from './walk';
+import type { P25Context } from './walk';
 
-export const nacSpecial = defineCheck({
+/** The site's own code; the usual one where that is special too. */
+function usable({ site }: P25Context): number {
+  const own = site?.p25?.nac ?? NAC_DEFAULT;
+  return isSpecialNac(own) ? NAC_DEFAULT : own;
+}
+
+export const nacSpecial = valueCheck({
   id: 'nac-special',
   severity: 'broken',
   title: 'A network access code that is not for sending',
+  mode: 'p25',
   fact: 'nac-value',
+  hops: ['radio'],
+  field: ['p25', 'nac'],
   docs: {
     summary: 'A channel sends F7E or F7F, which are settings of receivers.',
     why: 'F7E opens a receiver for any code, F7F lets a repeater pass any: sent by a radio they open nothing.',
@@ -17,12 +25,8 @@ export const nacSpecial = defineCheck({
     source: { kind: 'published', name: 'TIA-102 (network access code)' },
   },
   messages: { any: 'The channel sends F7E, which only opens a receiver for any code; expected {expects}.', pass: 'The channel sends F7F, which is for repeaters that pass any code; expected {expects}.' },
-  fixes: { set: 'Send {expects}' },
-  check(index, report) {
-    eachDisagreement(index, 'nac-value', 'radio', (context, fact) => {
-      const own = context.site?.p25?.nac ?? NAC_DEFAULT;
-      const to = isSpecialNac(own) ? NAC_DEFAULT : own;
-      reportValue(report, context, ['p25', 'nac'], { message: fact.has === NAC_PASS ? 'pass' : 'any', data: { expects: nacText(to) }, to });
-    });
-  },
+  which: (_, { has }) => (has === NAC_PASS ? 'pass' : 'any'),
+  data: (context) => ({ expects: nacText(usable(context)) }),
+  to: usable,
+  press: 'Send {expects}',
 });

@@ -26,7 +26,7 @@ export const noP25UnlinkChannel = defineCheck({
       for (const { context } of index.paths()) {
         if (context.radio.id !== radio.id || !isP25Path(context) || !context.site?.p25) continue;
         const { id } = context.site;
-        const wanted = context.channel.destination?.kind === 'p25-group' ? groupFor(plan, context.channel.destination) : null;
+        const wanted = context.channel.destination?.kind === 'group' ? groupFor(plan, context.channel.destination) : null;
         const out = wanted?.network.special.unlink ?? null;
         // What is not reached cannot be linked, and needs no way out.
         if (wanted && out !== null && reachOf(context.site.p25, wanted.network.id) !== 'not reached') called.set(id, { groups: (called.get(id)?.groups ?? new Set<string>()).add(wanted.name), out });

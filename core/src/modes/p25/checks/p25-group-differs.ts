@@ -1,14 +1,18 @@
-import { defineCheck } from '../../../checks/check';
-import { reportValue } from '../../../checks/walk';
+import { valueCheck } from '../../../checks/value-check';
 import { classifyGroup } from '../addresses';
 import { groupFor } from '../links';
-import { eachNumber } from './walk';
+import type { P25Context } from './walk';
 
-export const p25GroupDiffers = defineCheck({
+const wantedOf = ({ index, channel }: P25Context) => groupFor(index.plan, channel.destination);
+
+export const p25GroupDiffers = valueCheck({
   id: 'p25-group-differs',
   severity: 'broken',
   title: 'The channel calls another P25 group than it is meant for',
+  mode: 'p25',
   fact: 'p25-number',
+  hops: ['gateway', 'network'],
+  field: ['p25', 'group'],
   docs: {
     summary: 'A channel calls another talk group than the destination it is meant to reach.',
     why: 'Calling a group links the site there: you talk somewhere else, and take the site along.',
@@ -16,12 +20,8 @@ export const p25GroupDiffers = defineCheck({
     source: { kind: 'common practice', name: 'reflectors are talk group numbers' },
   },
   messages: { differs: 'The channel calls group {has}; {wanted} is {expects}.' },
-  fixes: { set: 'Set the group to {expects}' },
-  check(index, report) {
-    eachNumber(index, (context, fact) => {
-      const wanted = groupFor(index.plan, context.channel.destination);
-      if (!wanted || classifyGroup(Number(fact.has)) !== 'usable') return;
-      reportValue(report, context, ['p25', 'group'], { message: 'differs', data: { has: Number(fact.has), wanted: wanted.name, expects: wanted.number }, to: wanted.number });
-    });
-  },
+  which: (context, { has }) => (wantedOf(context) && classifyGroup(Number(has)) === 'usable' ? 'differs' : null),
+  data: (context, { has }) => ({ has: Number(has), wanted: wantedOf(context)!.name, expects: wantedOf(context)!.number }),
+  to: (context) => wantedOf(context)!.number,
+  press: 'Set the group to {expects}',
 });

@@ -1,5 +1,5 @@
 import { defineCheck } from '../../../checks/check';
-import { channelPointer, channelSubject } from '../../../checks/walk';
+import { channelPointer, channelSubject, wordsOf } from '../../../checks/walk';
 import { eachDisagreement } from './walk';
 
 export const p25GroupUnknown = defineCheck({
@@ -17,7 +17,7 @@ export const p25GroupUnknown = defineCheck({
   fixes: {},
   check(index, report) {
     eachDisagreement(index, 'p25-group', 'network', (context, fact) => {
-      report({ message: 'unknown', data: { has: Number(fact.has), expects: String(fact.expects) }, pointer: channelPointer(context, 'p25', 'group'), subject: channelSubject(context) });
+      report({ message: 'unknown', data: { ...wordsOf(context, fact) }, pointer: channelPointer(context, 'p25', 'group'), subject: channelSubject(context) });
     });
   },
 });

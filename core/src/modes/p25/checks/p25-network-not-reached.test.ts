@@ -1,11 +1,11 @@
 import { testCheck } from '../../../testing/check-tester';
 import { p25Plan } from '../../../testing/sample-p25';
-import { newP25Network } from '../../../plan/create';
+import { newNetwork } from '../../../plan/create';
 import { putRow } from '../../../plan/table';
 import { p25NetworkNotReached } from './p25-network-not-reached';
 
 const other = (plan: ReturnType<typeof p25Plan>) => {
-  putRow(plan.networks, newP25Network('p2', 'Undertow'));
+  putRow(plan.networks, newNetwork('p25', 'p2', 'Undertow'));
   plan.sites.byId['rp6']!.p25!.networkIds = ['p2'];
 };
 const at = (part: string) => `/codeplugs/r4/channels/byId/ch-${part}/destination`;

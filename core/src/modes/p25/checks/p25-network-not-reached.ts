@@ -1,5 +1,5 @@
 import { defineCheck } from '../../../checks/check';
-import { channelPointer, channelSubject } from '../../../checks/walk';
+import { channelPointer, channelSubject, wordsOf } from '../../../checks/walk';
 import { rows } from '../../../plan/table';
 import { groupFor } from '../links';
 import { eachDisagreement } from './walk';
@@ -22,7 +22,7 @@ export const p25NetworkNotReached = defineCheck({
       if (fact.state !== 'broken') return;
       const wanted = groupFor(index.plan, context.channel.destination)!;
       const other = rows(index.plan.sites).find((site) => site.p25?.networkIds.includes(wanted.network.id));
-      report({ message: other ? 'other' : 'alone', data: { group: `Group ${wanted.number}`, expects: String(fact.expects), has: String(fact.has), site: context.site!.name, other: other?.name ?? '' }, pointer: channelPointer(context, 'destination'), subject: channelSubject(context) });
+      report({ message: other ? 'other' : 'alone', data: { group: `Group ${wanted.number}`, ...wordsOf(context, fact), site: context.site!.name, other: other?.name ?? '' }, pointer: channelPointer(context, 'destination'), subject: channelSubject(context) });
     });
   },
 });

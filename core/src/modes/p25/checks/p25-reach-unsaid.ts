@@ -1,7 +1,8 @@
 import { defineCheck } from '../../../checks/check';
 import { channelSubject } from '../../../checks/walk';
 import { toPointer } from '../../../plan/patches';
-import { p25Networks } from '../links';
+import { networkName } from '../../../plan/networks';
+import type { Id } from '../../../plan/types';
 import { eachDisagreement } from './walk';
 
 export const p25ReachUnsaid = defineCheck({
@@ -21,8 +22,8 @@ export const p25ReachUnsaid = defineCheck({
     eachDisagreement(index, 'p25-network', 'gateway', (context, fact) => {
       if (fact.state !== 'doubtful') return;
       const pointer = toPointer(['sites', 'byId', context.site!.id, 'p25', 'networkIds']);
-      const network = p25Networks(index.plan).find((one) => one.name === fact.expects)!;
-      report({ message: 'unsaid', data: { site: context.site!.name, expects: String(fact.expects) }, pointer, subject: channelSubject(context), fixes: [{ id: 'reaches', patches: [{ op: 'add', path: `${pointer}/-`, value: network.id }] }] });
+      const [networkId] = fact.expects as readonly [Id];
+      report({ message: 'unsaid', data: { site: context.site!.name, expects: networkName(index.plan, networkId) }, pointer, subject: channelSubject(context), fixes: [{ id: 'reaches', patches: [{ op: 'add', path: `${pointer}/-`, value: networkId }] }] });
     });
   },
 });

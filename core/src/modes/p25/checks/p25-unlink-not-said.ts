@@ -2,7 +2,7 @@ import { defineCheck } from '../../../checks/check';
 import { set } from '../../../checks/walk';
 import { toPointer } from '../../../plan/patches';
 import { groupFor, p25Networks } from '../links';
-import { UNLINK_GROUP } from '../limits';
+import { UNLINK_GROUP } from '../../../plan/modes/p25/limits';
 
 export const p25UnlinkNotSaid = defineCheck({
   id: 'p25-unlink-not-said',

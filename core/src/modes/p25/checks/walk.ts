@@ -1,16 +1,16 @@
-import { disagreementsIn } from '../../../checks/walk';
-import type { Fact, FactKey, HopId, PathContext, PlanIndex } from '../../../path/types';
+import { type ContextOf, disagreementsIn } from '../../../checks/walk';
+import type { FactOf, PlanIndex } from '../../../path/types';
+import type { P25RadioFields } from '../../../plan/modes/p25/types';
 import { rows } from '../../../plan/table';
 import type { Radio } from '../../../plan/types';
-import type { P25RadioFields } from '../types';
 
-export type P25Context = PathContext<'p25'> & PathContext;
+export type P25Context = ContextOf<'p25'>;
 
 /** Calls `visit` for each P25 path whose pair does not agree. */
-export const eachDisagreement = disagreementsIn('p25') as (index: PlanIndex, key: FactKey, hop: HopId, visit: (context: P25Context, fact: Fact) => void) => void;
+export const eachDisagreement = disagreementsIn('p25');
 
 /** A group is looked at where a call ends: at the site's gateway or on the network. */
-export function eachNumber(index: PlanIndex, visit: (context: P25Context, fact: Fact) => void): void {
+export function eachNumber(index: PlanIndex, visit: (context: P25Context, fact: FactOf<'p25-number'>) => void): void {
   for (const hop of ['gateway', 'network'] as const) eachDisagreement(index, 'p25-number', hop, visit);
 }
 

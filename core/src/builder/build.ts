@@ -1,0 +1,216 @@
+/**
+ * Wants → channels, contacts, receive lists, zones, and the hotspot profile.
+ *
+ * The builder works on a draft and lists each thing it does. `propose` runs it on a copy to show the list; `carryOut`
+ * runs it in the plan for the lines the user takes. What is already right is left alone, so a second run finds nothing
+ * to do; what was changed by hand is listed as such and not taken unless asked for.
+ */
+import { current, isDraft } from 'immer';
+import { differences, valuesOf } from '../codeplug/channel-fields';
+import { fitNames } from '../codeplug/names';
+import { destinationKey } from '../plan/destination-key';
+import { diff } from '../plan/diff';
+import { applyInPlace, sameJson } from '../plan/patches';
+import { repairReferences } from '../plan/references';
+import { freeId, putRow, removeRow, rows } from '../plan/table';
+import type { Channel, ChannelValues, Codeplug, Destination, Id, Plan, Radio, Want, Zone } from '../plan/types';
+import { draftsFor } from './cross-drafts';
+import type { BuildModes, RadioWork } from './mode-build';
+import { buildProfiles } from './profile';
+import type { BuildItem, ChannelDraft } from './types';
+
+export type Accept = (item: BuildItem) => boolean;
+
+/** Lines that the user must ask for are left out: hand-made values stay. */
+export const acceptUnlessHandMade: Accept = (item) => !item.handMade;
+
+export interface Work extends RadioWork {
+  modes: BuildModes;
+  drafts: ChannelDraft[];
+  /** Channels that are in a zone, kept up to date as the work goes on. */
+  zoned: Set<Id>;
+}
+
+interface Wanted {
+  want: Want;
+  draft: ChannelDraft;
+  channel: Channel | null;
+}
+
+/** The same for a channel and for the draft it was made from: what it reaches, and through which site. */
+const placeKey = (siteId: Id | null, destination: Destination) => `${siteId} ${destinationKey(destination)}`;
+
+/** Every channel that the wants of a radio take, each once: what several wants need (an unlink entry) is the first one's. */
+function draftsOf({ plan, radio, modes }: Work): { want: Want; draft: ChannelDraft; alone: boolean }[] {
+  const drafts = new Map<string, { want: Want; draft: ChannelDraft; alone: boolean }>();
+  for (const want of rows(plan.wants)) {
+    if (want.radioId !== radio.id) continue;
+    const site = plan.sites.byId[want.siteId]!;
+    const own = draftsFor(plan, modes, radio, site, want.destination);
+    for (const draft of own) {
+      const key = placeKey(site.id, draft.destination);
+      if (!drafts.has(key)) drafts.set(key, { want, draft, alone: own.length === 1 });
+    }
+  }
+  return [...drafts.values()];
+}
+
+/** What the wants of a radio take, and the channels that are there for it. */
+function wantedOf(work: Work): Wanted[] {
+  const { codeplug } = work;
+  const built = rows(codeplug.channels).filter((channel) => channel.wantId !== null || channel.built !== null);
+  const byWant = new Map(built.filter((channel) => channel.wantId !== null).map((channel) => [channel.wantId!, channel]));
+  const byPlace = new Map(built.flatMap((channel) => (channel.destination ? [[placeKey(channel.siteId, channel.destination), channel] as const] : [])));
+  const drafts = draftsOf(work);
+  // A want that takes one channel has it, wherever hands have led it since; of several each is told by what it reaches.
+  const own = new Map(drafts.flatMap(({ want, draft, alone }) => (alone && byWant.has(want.id) ? [[draft, byWant.get(want.id)!] as const] : [])));
+  const taken = new Set(own.values());
+  const there = (draft: ChannelDraft) => {
+    const found = byPlace.get(placeKey(draft.siteId, draft.destination));
+    return found && !taken.has(found) ? found : null;
+  };
+  return drafts.map(({ want, draft }) => ({ want, draft, channel: own.get(draft) ?? there(draft) }));
+}
+
+/** Names that fit, given to all at once: they must differ from each other and from those that stay. */
+function nameAll({ plan, radio, codeplug }: Work, wanted: readonly Wanted[]): void {
+  const builtFor = new Set(wanted.map((one) => one.channel?.id));
+  const taken = rows(codeplug.channels).filter((channel) => !builtFor.has(channel.id)).map((channel) => channel.name);
+  // The same name on two networks is told apart by the network, at two sites by the site.
+  const networksOf = new Map<string, Set<Id | null>>();
+  const nameOf = ({ draft }: Wanted) => draft.values.name;
+  for (const one of wanted) networksOf.set(nameOf(one), (networksOf.get(nameOf(one)) ?? new Set<Id | null>()).add(one.draft.networkId));
+  const qualifier = (one: Wanted) => (networksOf.get(nameOf(one))!.size > 1 ? placeName(plan, one.draft) : plan.sites.byId[one.draft.siteId]!.name);
+  const names = fitNames(wanted.map((one) => ({ name: nameOf(one), qualifier: qualifier(one) })), radio.limits.nameLength, taken);
+  wanted.forEach((one, at) => (one.draft = { ...one.draft, values: { ...one.draft.values, name: names[at]! } }));
+}
+
+/** Its network's name; its site's where it needs none. */
+function placeName(plan: Plan, { networkId, siteId }: ChannelDraft): string {
+  return (networkId === null ? plan.sites.byId[siteId]! : plan.networks.byId[networkId]!).name;
+}
+
+/** The values of a draft, with the rows that it needs beside it in the radio. */
+export function furnished(work: Work, draft: ChannelDraft, channel: Channel | null): ChannelValues {
+  const { furnish } = work.modes[draft.values.mode].build;
+  return furnish ? furnish(work, draft, channel) : draft.values;
+}
+
+function addChannel(work: Work, { want, draft }: Wanted, proposed: ChannelValues): Id | null {
+  const id = freeId(['ch', want.id, ...(draft.part ? [draft.part] : [])].join('-'), (taken) => taken in work.codeplug.channels.byId);
+  const item: BuildItem = { id: ['add', want.id, ...(draft.part ? [draft.part] : [])].join(':'), kind: 'add-channel', subject: proposed.name, field: 'channel', from: '', to: draft.address, handMade: false };
+  const channel = { id, siteId: want.siteId, destination: draft.destination, wantId: want.id, ...proposed, built: structuredClone(proposed) } as Channel;
+  return work.offer(item, () => putRow(work.codeplug.channels, channel)) ? id : null;
+}
+
+function changeChannel(work: Work, channel: Channel, proposed: ChannelValues): void {
+  for (const one of differences(work.modes, work.codeplug, channel, proposed)) {
+    const handMade = channel.built === null || differences(work.modes, work.codeplug, channel, channel.built).some((made) => made.field.id === one.field.id);
+    const item: BuildItem = { id: `change:${channel.id}:${one.field.id}`, kind: 'change-channel', subject: channel.name, field: one.field.title, from: one.from, to: one.to, handMade };
+    work.offer(item, () => {
+      one.field.copy(channel, proposed);
+      const built: ChannelValues = channel.built ? { ...channel.built } : structuredClone(proposed);
+      one.field.copy(built, proposed);
+      (channel as { built: ChannelValues | null }).built = built;
+    });
+  }
+}
+
+function addToZone(work: Work, draft: ChannelDraft, channelId: Id, channelName: string): void {
+  const { plan, radio, codeplug } = work;
+  if (work.zoned.has(channelId)) return;
+  const base = `zn-${draft.networkId ?? draft.values.mode}-${draft.siteId}-${draft.use}`;
+  const mine = (zone: Zone) => zone.id === base || zone.id.startsWith(`${base}-`);
+  const withRoom = rows(codeplug.zones).find((zone) => mine(zone) && zone.channelIds.length < radio.limits.channelsPerZone);
+  const wish = [placeName(plan, draft), draft.use === 'service' ? 'service' : ''].join(' ');
+  const [freshName] = fitNames([{ name: wish, qualifier: plan.sites.byId[draft.siteId]!.name }], radio.limits.nameLength, rows(codeplug.zones).map((zone) => zone.name));
+  const name = withRoom?.name ?? freshName!;
+  const item: BuildItem = { id: `zone:${channelId}`, kind: 'add-to-zone', subject: name, field: 'channels', from: '', to: channelName, handMade: false };
+  work.offer(item, () => {
+    if (withRoom) withRoom.channelIds.push(channelId);
+    else putRow(codeplug.zones, { id: freeId(base, (id) => id in codeplug.zones.byId), name, channelIds: [channelId] });
+  });
+}
+
+/** A built channel that no want takes any more goes too, unless it was changed by hand. */
+function removeUnwanted(work: Work, wanted: readonly Wanted[]): void {
+  const needed = new Set(wanted.map(({ channel }) => channel?.id));
+  for (const channel of rows(work.codeplug.channels)) {
+    if (channel.built === null || needed.has(channel.id)) continue;
+    const handMade = !sameJson(valuesOf(channel), channel.built);
+    const item: BuildItem = { id: `remove:${channel.id}`, kind: 'remove-channel', subject: channel.name, field: 'channel', from: channel.name, to: '', handMade };
+    work.offer(item, () => removeRow(work.codeplug.channels, channel.id));
+  }
+}
+
+function buildRadio(work: Work): void {
+  const all = wantedOf(work);
+  removeUnwanted(work, all);
+  nameAll(work, all);
+  work.drafts = all.map(({ draft }) => draft);
+  for (const wanted of all) {
+    const proposed = furnished(work, wanted.draft, wanted.channel);
+    const id = wanted.channel ? wanted.channel.id : addChannel(work, wanted, proposed);
+    if (wanted.channel) {
+      // What several wants need outlives the one it was first made for.
+      wanted.channel.wantId = wanted.want.id;
+      changeChannel(work, wanted.channel, proposed);
+    }
+    if (id !== null) addToZone(work, wanted.draft, id, work.codeplug.channels.byId[id]!.name);
+  }
+}
+
+/** The work on one radio; `items` takes every line that is offered, `accept` says which are carried out. */
+export function workOn(plan: Plan, modes: BuildModes, radio: Radio, items: BuildItem[], accept: Accept): Work {
+  const codeplug: Codeplug = plan.codeplugs[radio.id]!;
+  const made = new Map<unknown, object>();
+  const work: Work = {
+    plan,
+    modes,
+    radio,
+    codeplug,
+    drafts: [],
+    zoned: new Set(rows(codeplug.zones).flatMap((zone) => zone.channelIds)),
+    offer(item, act) {
+      items.push(item);
+      const taken = accept(item);
+      if (taken) act();
+      return taken;
+    },
+    once<T extends object>(make: (work: RadioWork) => T): T {
+      if (!made.has(make)) made.set(make, make(work));
+      return made.get(make) as T;
+    },
+  };
+  return work;
+}
+
+/** Builds in a plain copy. @returns every line, taken or not. */
+function buildInPlace(plan: Plan, modes: BuildModes, accept: Accept): BuildItem[] {
+  const items: BuildItem[] = [];
+  // Which networks a hotspot is logged in to decides what number a channel must call.
+  buildProfiles(plan, modes, (item, act) => {
+    items.push(item);
+    const taken = accept(item);
+    if (taken) act();
+    return taken;
+  });
+  for (const radio of rows(plan.radios)) buildRadio(workOn(plan, modes, radio, items, accept));
+  repairReferences(plan);
+  return items;
+}
+
+/** What building would do, line by line, nothing carried out. Later lines assume the earlier ones. */
+export function propose(plan: Plan, modes: BuildModes): BuildItem[] {
+  return buildInPlace(structuredClone(plan), modes, () => true);
+}
+
+/** A recipe for `edit`: carries out the lines that `accept` takes. The work is done on a plain copy; only what differs is put into the draft. */
+export function carryOut(modes: BuildModes, accept: Accept = acceptUnlessHandMade): (draft: Plan) => void {
+  return (draft) => {
+    const before = isDraft(draft) ? current(draft) : draft;
+    const after = structuredClone(before);
+    buildInPlace(after, modes, accept);
+    applyInPlace(draft, diff(before, after));
+  };
+}

@@ -1,0 +1,28 @@
+/** What is called in DMR, by network and hotspot, with the number on the radio. */
+import type { ModeCard } from '../../card/mode-card';
+import { SPECIAL_NAMES } from '../../plan/modes/dmr/schema';
+import type { SpecialNumber } from '../../plan/modes/dmr/types';
+import { effectiveProfile } from '../../plan/profiles';
+import { hotspotsOf } from '../../plan/sites';
+import type { Plan, Site } from '../../plan/types';
+import { type DmrNetwork, dmrNetworks } from './networks';
+import { SPECIAL_TITLES } from './links';
+import { radioNumber } from './routes/prefixes';
+
+function section(plan: Plan, network: DmrNetwork, site: Site): ReturnType<ModeCard>[number] {
+  const onRadio = ({ number, kind }: SpecialNumber) => radioNumber(plan, site.id, network.id, kind, number) ?? number;
+  // Position reports are sent by the radio itself.
+  const lines = SPECIAL_NAMES.filter((special) => special !== 'position').flatMap((special) => {
+    const known = network.special[special];
+    return known ? [{ enter: `${known.kind} ${onRadio(known)}`, name: SPECIAL_TITLES[special], note: `through ${site.name}` }] : [];
+  });
+  const { unlink } = network.special;
+  const timer = `a dynamic group is dropped after ${network.dynamicTimerMin} min`;
+  return { title: network.name, lines, out: unlink ? `To leave, make a ${unlink.kind} call to ${onRadio(unlink)}; ${timer} anyway.` : `A${timer.slice(1)}.` };
+}
+
+export const card: ModeCard = (plan) =>
+  dmrNetworks(plan).flatMap((network) => {
+    const sites = hotspotsOf(plan).filter((site) => effectiveProfile(plan, site.id)!.dmr.logins[network.id]?.enabled);
+    return sites.map((site) => section(plan, network, site));
+  });

@@ -1,0 +1,106 @@
+/** What a DMR channel needs beside it in the radio: a contact for what it calls, and its group in a receive list. */
+import { fitNames, nameFitter, type NameWish } from '../../codeplug/names';
+import type { RadioWork } from '../../builder/mode-build';
+import type { BuildItem, ChannelDraft } from '../../builder/types';
+import { freeId, putRow, rows } from '../../plan/table';
+import type { ChannelOf, Id, ValuesOf } from '../../plan/types';
+import { dmrChannels } from './channel';
+import { contactKey } from './contact-key';
+
+type Call = ValuesOf<'dmr'>['dmr']['call'];
+
+/** What is there already, kept up to date as the work goes on. */
+function known({ codeplug, radio }: RadioWork): { contacts: Set<string>; contactName: (wish: NameWish) => string } {
+  const contacts = rows(codeplug.dmr.contacts);
+  return {
+    contacts: new Set(contacts.map(({ kind, number }) => contactKey(kind, number))),
+    contactName: nameFitter(radio.limits.nameLength, contacts.map((contact) => contact.name)),
+  };
+}
+
+/** What the wants of this radio call, by contact key. */
+function needed({ drafts }: RadioWork): { keys: Set<string> } {
+  return { keys: new Set(drafts.flatMap(({ values }) => (values.mode === 'dmr' ? [contactKey(values.dmr.call.kind, values.dmr.call.number)] : []))) };
+}
+
+/** What the builder made a channel call and nothing else in the radio calls: what goes with it may be renumbered. */
+function ownCall(work: RadioWork, channel: ChannelOf<'dmr'>): Call | null {
+  const { call } = channel.dmr;
+  const built = channel.built?.dmr.call;
+  if (built?.number !== call.number || work.once(needed).keys.has(contactKey(call.kind, call.number))) return null;
+  const shared = dmrChannels(work.codeplug).some((one) => one.id !== channel.id && one.dmr.call.kind === call.kind && one.dmr.call.number === call.number);
+  return shared ? null : call;
+}
+
+/** A channel that calls another number takes its contact along. */
+function moveContact(work: RadioWork, to: Call, channel: ChannelOf<'dmr'>): boolean {
+  const call = ownCall(work, channel);
+  const old = call && rows(work.codeplug.dmr.contacts).find((one) => one.kind === call.kind && one.number === call.number);
+  if (!old || call.kind !== to.kind) return false;
+  const id = `contact:${contactKey(call.kind, to.number)}`;
+  const item: BuildItem = { id, kind: 'change-contact', subject: old.name, field: 'number', from: String(call.number), to: String(to.number), handMade: false };
+  work.offer(item, () => (old.number = to.number));
+  return true;
+}
+
+function addContact(work: RadioWork, { title, address, values }: ChannelDraft<'dmr'>, channel: ChannelOf<'dmr'> | null): void {
+  const { contacts } = work.codeplug.dmr;
+  const { kind, number } = values.dmr.call;
+  const key = contactKey(kind, number);
+  const state = work.once(known);
+  if (state.contacts.has(key)) return;
+  state.contacts.add(key);
+  if (channel && moveContact(work, values.dmr.call, channel)) return;
+  const name = state.contactName({ name: title, qualifier: '' });
+  const item: BuildItem = { id: `contact:${key}`, kind: 'add-contact', subject: name, field: 'contact', from: '', to: address, handMade: false };
+  work.offer(item, () => putRow(contacts, { id: freeId(`ct-${key}`, (id) => id in contacts.byId), name, kind, number }));
+}
+
+/** The receive list a group goes into: one that is there, or a new one of this id and name. */
+interface ListDraft {
+  id: Id;
+  name: string;
+  group: number;
+}
+
+/** One list per network and site; when a radio's lists are short, several, each full before the next begins. `null` when the call needs none. */
+function listFor({ plan, radio, codeplug }: RadioWork, draft: ChannelDraft<'dmr'>): ListDraft | null {
+  const { kind, number: group } = draft.values.dmr.call;
+  if (kind !== 'group') return null;
+  const { receiveLists } = codeplug.dmr;
+  const base = `rl-${draft.networkId}-${draft.siteId}`;
+  const lists = rows(receiveLists).filter((list) => list.id === base || list.id.startsWith(`${base}-`));
+  const present = lists.find((list) => list.groups.includes(group)) ?? lists.find((list) => list.groups.length < radio.limits.groupsPerReceiveList);
+  if (present) return { id: present.id, name: present.name, group };
+  const network = plan.networks.byId[draft.networkId!]!;
+  const site = plan.sites.byId[draft.siteId]!;
+  const [name] = fitNames([{ name: network.name, qualifier: site.name }], radio.limits.nameLength, rows(receiveLists).map((list) => list.name));
+  return { id: freeId(base, (id) => id in receiveLists.byId), name: name!, group };
+}
+
+/** @returns whether the group is in the list now */
+function extendList(work: RadioWork, { id, name, group }: ListDraft, channel: ChannelOf<'dmr'> | null): boolean {
+  const { receiveLists } = work.codeplug.dmr;
+  const groups = receiveLists.byId[id]?.groups;
+  if (groups?.includes(group)) return true;
+  const old = (channel && ownCall(work, channel)?.number) ?? null;
+  const item = { id: `list:${id}:${group}`, subject: name, field: 'groups', to: String(group), handMade: false };
+  if (groups && old !== null && groups.includes(old)) {
+    return work.offer({ ...item, kind: 'change-list', from: String(old) }, () => (groups[groups.indexOf(old)] = group));
+  }
+  return work.offer({ ...item, kind: 'extend-list', from: '' }, () => {
+    const present = receiveLists.byId[id];
+    if (present) present.groups.push(group);
+    else putRow(receiveLists, { id, name, groups: [group] });
+  });
+}
+
+/** Offers the contact and the receive list of a draft. @returns its values with that list */
+export function furnish(work: RadioWork, draft: ChannelDraft<'dmr'>, channel: ChannelOf<'dmr'> | null): ValuesOf<'dmr'> {
+  // A channel that was taken over into another mode by hand has no call to move.
+  const own = channel?.mode === 'dmr' ? channel : null;
+  addContact(work, draft, own);
+  const list = listFor(work, draft);
+  const receiveListId = list && extendList(work, list, own) ? list.id : null;
+  return { ...draft.values, dmr: { ...draft.values.dmr, receiveListId } };
+}

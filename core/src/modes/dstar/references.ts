@@ -1,8 +1,0 @@
-import type { ModeReferences } from '../../plan/broken';
-
-/** Sites and profiles name families by their letters, so that nothing but a destination links to a row. */
-export const references: ModeReferences<'dstar'> = {
-  tables: (network) => [['reflectors', network.reflectors]],
-  holds: (network, destination) => destination.kind === 'reflector' && destination.reflectorId in network.reflectors.byId,
-  broken: () => undefined,
-};

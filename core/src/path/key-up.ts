@@ -1,0 +1,13 @@
+/** What keying a channel changes in the world. */
+import type { PathContext } from './types';
+import { stateOf, withState, type World } from './world';
+
+/** The world after a channel was keyed at its site, by the machine of its mode. `atMs`: milliseconds since 1970, UTC. */
+export function keyUp(world: World, context: PathContext, atMs: number): World {
+  const { site, channel, index } = context;
+  const { machine } = index.modes[channel.mode];
+  const event = site && machine?.keyed(context, atMs);
+  if (!site || !machine || !event) return world;
+  const [state] = machine.step(stateOf(world, site.id, channel.mode) ?? machine.start(index, site), event);
+  return { ...withState(world, site.id, channel.mode, state), nowMs: atMs };
+}

@@ -1,0 +1,36 @@
+/** Adding a hotspot, and switching its modes: what it is given before anything was said of it. */
+import { setPair } from './carriage';
+import { newHotspot, newProfile } from './create';
+import { dataOf, NETWORK_MODE_IDS } from './modes';
+import { editProfile } from './profiles';
+import { putRow, rows } from './table';
+import type { Id, NetworkModeId, Plan } from './types';
+
+/** Switches a mode of a hotspot on or off in a draft; one that it had not yet comes with what is usual. */
+export function switchMode(plan: Plan, siteId: Id, mode: NetworkModeId, on: boolean): void {
+  const site = plan.sites.byId[siteId]!;
+  if (on && site[mode] === null) Object.assign(site, { [mode]: dataOf(mode).blanks.site(plan, site) });
+  editProfile(plan, siteId, (values) => setPair(values, mode, mode, on ? { able: true, on } : { on }));
+}
+
+/** Takes a mode away from a hotspot in a draft, with everything that was said of it. */
+export function dropMode(plan: Plan, siteId: Id, mode: NetworkModeId): void {
+  editProfile(plan, siteId, (values) => setPair(values, mode, mode, { able: false, on: false }));
+  Object.assign(plan.sites.byId[siteId]!, { [mode]: null });
+}
+
+/**
+ * Adds a simplex hotspot on `freqHz` to a draft, in the given modes; without any said, in those that the radios of the plan
+ * speak, and while there are none in the first.
+ */
+export function addHotspot(plan: Plan, id: Id, name: string, freqHz: number, modes?: readonly NetworkModeId[]): void {
+  putRow(plan.sites, newHotspot(id, name, freqHz));
+  putRow(plan.profiles, newProfile(id, id));
+  const spoken = NETWORK_MODE_IDS.filter((mode) => rows(plan.radios).some((radio) => radio[mode] !== null));
+  for (const mode of modes ?? (spoken.length > 0 ? spoken : NETWORK_MODE_IDS.slice(0, 1))) switchMode(plan, id, mode, true);
+}
+
+/** A simplex hotspot sends and hears on one frequency, so both move. `hz` is whole Hz above 0. */
+export function moveHotspot(plan: Plan, siteId: Id, hz: number): void {
+  Object.assign(plan.sites.byId[siteId]!, { rxHz: hz, txHz: hz });
+}

@@ -1,0 +1,9 @@
+import type { ModeData } from '../../mode-data';
+import { blanks } from './blanks';
+import { keys } from './keys';
+import { records } from './records';
+import { references } from './references';
+import { schemas } from './schema';
+import { upgrade } from './upgrade';
+
+export const dmr: ModeData<'dmr'> = { name: 'DMR', schemas, blanks, keys, records, references, upgrade };

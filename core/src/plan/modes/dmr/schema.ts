@@ -1,0 +1,61 @@
+/** JSON Schema parts of what a plan stores about DMR. Ranges by ETSI TS 102 361-1 (see `limits.ts`). */
+import { exact, line, mapOf, type ModeSchemas, NAME, nullOr, ref, type Schema, table, whole } from '../../schema-parts';
+import { ADDRESS_MAX, ADDRESS_MIN, COLOR_CODE_MAX, SUFFIX_MAX, SUFFIX_MIN } from './limits';
+import type { GroupCategory, SpecialName } from './types';
+
+export const SPECIAL_NAMES: readonly SpecialName[] = ['unlink', 'echo', 'status', 'position'];
+
+export const GROUP_CATEGORIES: readonly GroupCategory[] = ['local', 'region', 'nation', 'world', 'tactical', 'test'];
+
+/** Rules may be typed beyond what can be sent: a check says so, and nothing typed is lost. */
+const RULE_NUMBER_MAX = 99_999_999;
+
+const flag: Schema = { type: 'boolean' };
+const slot: Schema = { enum: [1, 2] };
+
+export const schemas: ModeSchemas = {
+  radio: exact({ id: nullOr(whole(0, 999_999_999)), hearsOwnGroup: flag }),
+  site: exact({ colorCode: whole(0, COLOR_CODE_MAX), carries: nullOr(ref('dmrCarriage')) }),
+  channel: exact({
+    colorCode: whole(0, COLOR_CODE_MAX),
+    slot,
+    call: exact({ kind: ref('callKind'), number: ref('dmrAddress') }),
+    receiveListId: nullOr(ref('id')),
+    admit: { enum: ['always', 'channel-free', 'color-code-free'] },
+  }),
+  network: {
+    servers: table(ref('server')),
+    groups: table(ref('talkGroup')),
+    special: exact(Object.fromEntries(SPECIAL_NAMES.map((special) => [special, nullOr(ref('specialNumber'))]))),
+    dynamicTimerMin: whole(1, 1440),
+    personalGroups: flag,
+  },
+  profile: exact({ selection: { enum: ['one', 'several'] }, rules: table(ref('routeRule')), logins: mapOf(ref('login')) }),
+  codeplug: exact({ contacts: table(ref('contact')), receiveLists: table(ref('receiveList')) }),
+  shared: exact({}),
+  destinations: [
+    { kind: { const: 'group' }, networkId: ref('id'), groupId: ref('id') },
+    { kind: { const: 'special' }, networkId: ref('id'), special: { enum: SPECIAL_NAMES } },
+  ],
+  defs: {
+    dmrAddress: whole(ADDRESS_MIN, ADDRESS_MAX),
+    contact: exact({ id: ref('id'), name: NAME, kind: ref('callKind'), number: ref('dmrAddress') }),
+    receiveList: exact({ id: ref('id'), name: NAME, groups: { type: 'array', items: ref('dmrAddress') } }),
+    specialNumber: exact({ number: ref('dmrAddress'), kind: ref('callKind') }),
+    dmrCarriage: exact({
+      networkId: nullOr(ref('id')),
+      groups: { type: 'array', maxItems: 500, items: exact({ slot, number: ref('dmrAddress'), static: flag }) },
+      takesOthers: flag,
+    }),
+    talkGroup: exact({ id: ref('id'), name: NAME, number: ref('dmrAddress'), category: { enum: GROUP_CATEGORIES } }),
+    routeRule: exact({ id: ref('id'), networkId: ref('id'), call: ref('callKind'), range: nullOr(ref('ruleRange')), reply: flag }),
+    ruleRange: exact({ slot, first: whole(1, RULE_NUMBER_MAX), networkSlot: slot, networkFirst: whole(1, RULE_NUMBER_MAX), count: whole(1, RULE_NUMBER_MAX) }),
+    login: exact({
+      enabled: flag,
+      serverId: nullOr(ref('id')),
+      suffix: nullOr(whole(SUFFIX_MIN, SUFFIX_MAX)),
+      password: line(200),
+      staticGroupIds: { type: 'array', items: ref('id') },
+    }),
+  },
+};

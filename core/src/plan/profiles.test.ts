@@ -1,0 +1,104 @@
+import { describe, expect, it } from 'vitest';
+import { samplePlan } from '../testing/sample-plan';
+import { edit } from './edit';
+import { editProfile, effectiveProfile, profilePointer, profilesOf } from './profiles';
+import { setPair } from './carriage';
+import { putRow, removeRow } from './table';
+import type { Plan, Profile, ProfileValues } from './types';
+import { validatePlan } from './validate';
+
+/** A hotspot with a second profile for travelling, above the base that all plans have. */
+function travelling(set: Partial<ProfileValues>, active = true): Plan {
+  const made = samplePlan((plan) => {
+    const site = plan.sites.byId['s1']!;
+    putRow(plan.profiles, { id: 'away', siteId: 's1', name: 'Away', baseId: 's1', set } satisfies Profile);
+    if (site.kind === 'hotspot' && active) site.activeProfileId = 'away';
+  });
+  // Not frozen, as an edit leaves it.
+  return structuredClone(made);
+}
+
+const base = (plan: Plan) => plan.profiles.byId['s1']!.set as ProfileValues;
+
+describe('what a profile comes to', () => {
+  it('is its own values above those of its base', () => {
+    const plan = travelling({ standby: true });
+    expect(validatePlan(plan).problems).toEqual([]);
+    expect(effectiveProfile(plan, 's1')).toEqual({ ...base(plan), standby: true });
+    expect(effectiveProfile(plan, 's1', 's1')).toEqual(base(plan));
+    expect(effectiveProfile(travelling({ standby: true }, false), 's1')!.standby).toBe(false);
+    expect(profilesOf(plan, 's1').map((one) => one.name)).toEqual(['Base', 'Away']);
+  });
+
+  it('follows the base in what it does not set', () => {
+    const plan = travelling({ standby: true });
+    base(plan).location = { lat: 46.7, lon: -33.4, publish: false };
+    expect(effectiveProfile(plan, 's1')!.location).toEqual({ lat: 46.7, lon: -33.4, publish: false });
+  });
+
+  it('switches pairs of modes on and off, and cannot say that the hotspot can do more', () => {
+    const pair = { air: 'dmr', network: 'c4fm', on: true } as const;
+    const able = (plan: Plan) => effectiveProfile(plan, 's1')!.carriage.find((one) => one.air === 'dmr' && one.network === 'c4fm');
+    expect(able(travelling({ carriage: [{ ...pair, able: true }] }))).toEqual({ ...pair, able: false });
+    const can = travelling({ carriage: [{ ...pair, able: false }] });
+    setPair(base(can), 'dmr', 'c4fm', { able: true });
+    expect(able(can)).toEqual({ ...pair, able: true });
+  });
+
+  it('is nothing for a site that has none, or for another hotspot’s profile', () => {
+    const plan = travelling({});
+    expect(effectiveProfile(plan, 'nowhere')).toBeNull();
+    expect(effectiveProfile(plan, 's1', 'nowhere')).toBeNull();
+    plan.profiles.byId['away']!.siteId = 'other';
+    expect(effectiveProfile(plan, 's1', 'away')).toBeNull();
+  });
+});
+
+describe('a change of settings', () => {
+  it('is written to the profile that runs, and only what differs from its base', () => {
+    const before = travelling({});
+    const { plan, patches } = edit(before, (draft) => editProfile(draft, 's1', (values) => void (values.standby = true)));
+    expect(plan.profiles.byId['away']!.set).toEqual({ standby: true });
+    expect(base(plan)).toEqual(base(before));
+    expect(patches.map((one) => one.path)).toEqual(['/profiles/byId/away/set/standby']);
+  });
+
+  it('deep in a block takes the whole block along, and leaves the base as it is', () => {
+    const before = travelling({});
+    const { plan } = edit(before, (draft) => editProfile(draft, 's1', ({ dmr }) => void (dmr.logins['n1']!.suffix = 44)));
+    expect(Object.keys(plan.profiles.byId['away']!.set)).toEqual(['dmr']);
+    expect([effectiveProfile(plan, 's1')!.dmr.logins['n1']!.suffix, base(plan).dmr.logins['n1']!.suffix]).toEqual([44, base(before).dmr.logins['n1']!.suffix]);
+  });
+
+  it('of a base is written to it', () => {
+    const { plan, patches } = edit(samplePlan(), (draft) => editProfile(draft, 's1', (values) => void (values.standby = true)));
+    expect([base(plan).standby, patches.length]).toEqual([true, 1]);
+  });
+
+  it('has its place where the value stands: in the profile, or in its base', () => {
+    const plan = travelling({ standby: true });
+    expect([profilePointer(plan, 's1', 'standby'), profilePointer(plan, 's1', 'location')]).toEqual(['/profiles/byId/away/set/standby', '/profiles/byId/s1/set/location']);
+    expect(() => profilePointer(plan, 'nowhere', 'standby')).toThrow('The plan has no hotspot “nowhere”.');
+  });
+
+  it('is refused for a site that has no profile', () => {
+    expect(() => edit(samplePlan(), (draft) => editProfile(draft, 'nowhere', () => undefined))).toThrow('nowhere');
+  });
+
+  it('of profiles goes with their hotspot', () => {
+    const { plan } = edit(travelling({}), (draft) => removeRow(draft.sites, 's1'));
+    expect(plan.profiles.order).toEqual([]);
+  });
+});
+
+describe('a plan with profiles that do not hold together', () => {
+  it.each<[string, (plan: Plan) => void, string]>([
+    ['no profile of the hotspot runs', (plan) => void Object.assign(plan.sites.byId['s1']!, { activeProfileId: 'gone' }), '/sites/byId/s1/activeProfileId'],
+    ['a base that is gone', (plan) => void (plan.profiles.byId['away']!.baseId = 'gone'), '/profiles/byId/away/baseId'],
+    ['a base that has one itself', (plan) => putRow(plan.profiles, { id: 'third', siteId: 's1', name: 'Third', baseId: 'away', set: {} }), '/profiles/byId/third/baseId'],
+  ])('%s', (_, change, pointer) => {
+    const plan = travelling({});
+    change(plan);
+    expect(validatePlan(plan).problems.map((one) => one.pointer)).toContain(pointer);
+  });
+});

@@ -1,0 +1,68 @@
+/** Profiles of hotspots: a base, and others that set only what differs. `effectiveProfile` is the only reader. */
+import { current, isDraft } from 'immer';
+import { pairOf } from './carriage';
+import { type PathKey, sameJson, toPointer } from './patches';
+import { rows } from './table';
+import type { Carriage, Id, Plan, Profile, ProfileValues } from './types';
+
+/** The profiles of a hotspot, in the plan's order. */
+export function profilesOf(plan: Plan, siteId: Id): Profile[] {
+  return rows(plan.profiles).filter((one) => one.siteId === siteId);
+}
+
+/** The profile that a hotspot runs; `null` for a repeater, or a site that the plan does not hold. */
+function activeProfile(plan: Plan, siteId: Id): Profile | null {
+  const site = plan.sites.byId[siteId];
+  return site?.kind === 'hotspot' ? (plan.profiles.byId[site.activeProfileId] ?? null) : null;
+}
+
+/** What a hotspot can do is a matter of the hotspot: a profile only says what is on. */
+function carriageFrom(base: readonly Carriage[], set: readonly Carriage[]): Carriage[] {
+  return set.map((one) => ({ ...one, able: pairOf({ carriage: [...base] }, one.air, one.network).able }));
+}
+
+/**
+ * Every value that a profile comes to, its own above its base's. `profileId`: the active one where none is given.
+ * `null` for a site without profiles. For a base these are the stored values themselves.
+ */
+export function effectiveProfile(plan: Plan, siteId: Id, profileId?: Id): ProfileValues | null {
+  const profile = profileId === undefined ? activeProfile(plan, siteId) : (plan.profiles.byId[profileId] ?? null);
+  if (!profile || profile.siteId !== siteId) return null;
+  if (profile.baseId === null) return profile.set as ProfileValues;
+  const base = plan.profiles.byId[profile.baseId]!.set as ProfileValues;
+  const values = { ...base, ...profile.set };
+  return profile.set.carriage ? { ...values, carriage: carriageFrom(base.carriage, profile.set.carriage) } : values;
+}
+
+/** Where a value of a hotspot's active profile stands in the document: in that profile, or in its base. */
+export function profilePointer(plan: Plan, siteId: Id, ...path: [keyof ProfileValues, ...PathKey[]]): string {
+  const profile = activeProfile(plan, siteId);
+  if (!profile) throw new Error(`The plan has no hotspot “${siteId}”.`);
+  const holder = profile.baseId !== null && !(path[0] in profile.set) ? profile.baseId : profile.id;
+  return toPointer(['profiles', 'byId', holder, 'set', ...path]);
+}
+
+/**
+ * Changes the settings of a hotspot in a draft. In a profile that is no base, only what comes to differ from the base is set.
+ * @throws Error for a site without profiles
+ */
+export function editProfile(plan: Plan, siteId: Id, recipe: (values: ProfileValues) => void): void {
+  const profile = activeProfile(plan, siteId);
+  if (!profile) throw new Error(`The plan has no hotspot “${siteId}”.`);
+  if (profile.baseId === null) {
+    recipe(profile.set as ProfileValues);
+    return;
+  }
+  const before = effectiveProfile(plan, siteId)!;
+  const values = structuredClone(plainOf(before));
+  recipe(values);
+  const was = plainOf(before);
+  for (const key of Object.keys(values) as (keyof ProfileValues)[]) {
+    if (!sameJson(values[key], was[key])) Object.assign(profile.set, { [key]: values[key] });
+  }
+}
+
+/** The values without Immer's drafts, each key by itself: an effective profile mixes two of them. */
+function plainOf(values: ProfileValues): ProfileValues {
+  return Object.fromEntries(Object.entries(values).map(([key, value]) => [key, isDraft(value) ? current(value as object) : value])) as unknown as ProfileValues;
+}

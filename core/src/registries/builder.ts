@@ -1,0 +1,27 @@
+/** The builder with every mode: wants and sites become channels, zones and settings. */
+import { type Accept, carryOut as carryOutWith, propose as proposeWith } from '../builder/build';
+import type { BuildItem } from '../builder/types';
+import { buildZones as buildZonesWith, type ZoneReport, type ZoneRequest } from '../builder/zones';
+import { inMode as inModeWith } from '../codeplug/change-mode';
+import type { Channel, ModeId, Plan } from '../plan/types';
+import { MODES } from './modes';
+
+/** What building would do, line by line, nothing carried out. */
+export function propose(plan: Plan): BuildItem[] {
+  return proposeWith(plan, MODES);
+}
+
+/** A recipe for `edit`: carries out the lines that `accept` takes; without, all but those that undo work by hand. */
+export function carryOut(accept?: Accept): (draft: Plan) => void {
+  return carryOutWith(MODES, accept);
+}
+
+/** Channels and zones of one radio for these sites. @throws Error for an unknown radio */
+export function buildZones(plan: Plan, request: ZoneRequest): ZoneReport {
+  return buildZonesWith(plan, MODES, request);
+}
+
+/** A channel taken over into another mode of the same site. */
+export function inMode(plan: Plan, channel: Channel, mode: ModeId): Channel {
+  return inModeWith(MODES, plan, channel, mode);
+}

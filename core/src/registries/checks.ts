@@ -1,0 +1,87 @@
+import { checks as c4fmChecks } from '../modes/c4fm/checks';
+import { checks as dmrChecks } from '../modes/dmr/checks';
+import { checks as dstarChecks } from '../modes/dstar/checks';
+import { checks as fmChecks } from '../modes/fm/checks';
+import { checks as p25Checks } from '../modes/p25/checks';
+import type { Check, Finding } from '../checks/check';
+import { explain, type Explanation } from '../checks/explain';
+import { runChecks as runGiven } from '../checks/run';
+import type { PlanIndex } from '../path/types';
+import { callSignMissing } from '../checks/call-sign-missing';
+import { channelInNoZone } from '../checks/channel-in-no-zone';
+import { channelWithoutSite } from '../checks/channel-without-site';
+import { codeplugOverCapacity } from '../checks/codeplug-over-capacity';
+import { coordinatesTooPrecise } from '../checks/coordinates-too-precise';
+import { crossingNotPossible } from '../checks/crossing-not-possible';
+import { crossingNotReady } from '../checks/crossing-not-ready';
+import { crossingNumberDiffers } from '../checks/crossing-number-differs';
+import { crossingOff } from '../checks/crossing-off';
+import { defaultPasswordKept } from '../checks/default-password-kept';
+import { frequencyDiffers } from '../checks/frequency-differs';
+import { frequencyOffRaster } from '../checks/frequency-off-raster';
+import { frequencyOutsideLicence } from '../checks/frequency-outside-licence';
+import { frequencyOutsideRadio } from '../checks/frequency-outside-radio';
+import { highPowerNearHotspot } from '../checks/high-power-near-hotspot';
+import { listOutdated } from '../checks/list-outdated';
+import { modeNotEnabled } from '../checks/mode-not-enabled';
+import { modeNotInRadio } from '../checks/mode-not-in-radio';
+import { nameNotUnique } from '../checks/name-not-unique';
+import { nameTooLong } from '../checks/name-too-long';
+import { ownNetworksNotReached } from '../checks/own-networks-not-reached';
+import { pairSwapped } from '../checks/pair-swapped';
+import { satelliteSegment } from '../checks/satellite-segment';
+import { shiftDiffers } from '../checks/shift-differs';
+import { shiftOnSimplex } from '../checks/shift-on-simplex';
+import { shiftUnusual } from '../checks/shift-unusual';
+import { siteOffAir } from '../checks/site-off-air';
+import { siteUnconfirmed } from '../checks/site-unconfirmed';
+import { sitesShareFrequency } from '../checks/sites-share-frequency';
+import { zoneOverCapacity } from '../checks/zone-over-capacity';
+
+/** Checks that all modes share, in the order of the work: station, radio, air, site, network, codeplug, care. */
+const COMMON_CHECKS: readonly Check[] = [
+  callSignMissing,
+  modeNotInRadio,
+  frequencyOutsideRadio,
+  frequencyDiffers,
+  pairSwapped,
+  shiftOnSimplex,
+  shiftDiffers,
+  frequencyOutsideLicence,
+  frequencyOffRaster,
+  satelliteSegment,
+  highPowerNearHotspot,
+  channelWithoutSite,
+  siteOffAir,
+  siteUnconfirmed,
+  listOutdated,
+  shiftUnusual,
+  sitesShareFrequency,
+  modeNotEnabled,
+  crossingNotPossible,
+  crossingOff,
+  crossingNotReady,
+  crossingNumberDiffers,
+  ownNetworksNotReached,
+  channelInNoZone,
+  zoneOverCapacity,
+  codeplugOverCapacity,
+  nameTooLong,
+  nameNotUnique,
+  coordinatesTooPrecise,
+  defaultPasswordKept,
+];
+
+export const CHECKS: readonly Check[] = [...COMMON_CHECKS, ...dmrChecks, ...dstarChecks, ...c4fmChecks, ...p25Checks, ...fmChecks];
+
+export const CHECK_BY_ID: ReadonlyMap<string, Check> = new Map(CHECKS.map((check) => [check.id, check]));
+
+/** All findings of every check, by check, then in the plan's order. Same plan, same findings. */
+export function runChecks(index: PlanIndex): Finding[] {
+  return runGiven(index, CHECKS);
+}
+
+/** A finding in words. */
+export function explained(finding: Finding): Explanation {
+  return explain(CHECK_BY_ID.get(finding.check)!, finding);
+}

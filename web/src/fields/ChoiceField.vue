@@ -1,0 +1,23 @@
+<script setup lang="ts" generic="T extends string">
+import { useId } from 'vue';
+import FieldRow from './FieldRow.vue';
+
+defineProps<{ label: string; value: T; options: readonly { value: T; label: string }[]; hint?: string }>();
+defineEmits<{ choose: [value: T] }>();
+const id = useId();
+</script>
+
+<template>
+  <FieldRow :label="label" :label-id="id">
+    <el-select class="choice" :model-value="value" :aria-labelledby="id" :aria-label="label" @update:model-value="$emit('choose', $event as T)">
+      <el-option v-for="option in options" :key="option.value" :value="option.value" :label="option.label" />
+    </el-select>
+    <template v-if="hint" #notes><p class="soft">{{ hint }}</p></template>
+  </FieldRow>
+</template>
+
+<style scoped>
+.choice {
+  max-width: 260px;
+}
+</style>

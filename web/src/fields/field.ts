@@ -1,0 +1,58 @@
+import { locatorCentre } from '@relay/core/units/geo/locator';
+import { readPair } from '@relay/core/lists/columns';
+import type { Position } from '@relay/core/plan/types';
+import { parseMHz, parseWhole } from '@relay/core/units/quantities';
+
+/** What became of what was typed: taken (`null`), or why not, with the value meant where that can be guessed. */
+export type Taken = null | { problem: string; meant?: string };
+
+/** Reads MHz and hands on Hz. */
+export function takeMHz(text: string, put: (hz: number) => void): Taken {
+  const hz = parseMHz(text);
+  if (hz === null || hz <= 0) return { problem: `Found “${text}”, expected a frequency in MHz, such as 439.125.` };
+  put(hz);
+  return null;
+}
+
+/** Reads a whole number within bounds. */
+export function takeWhole(text: string, low: number, high: number, put: (value: number) => void): Taken {
+  const value = parseWhole(text);
+  if (value === null || value < low || value > high) return { problem: `Found “${text}”, expected a whole number from ${low} to ${high.toLocaleString('en')}.` };
+  put(value);
+  return null;
+}
+
+/** Reads a decimal number, point or comma. */
+export function takeNumber(text: string, low: number, high: number, put: (value: number) => void): Taken {
+  const value = Number(text.trim().replace(',', '.').replace('−', '-'));
+  if (text.trim() === '' || !Number.isFinite(value) || value < low || value > high) return { problem: `Found “${text}”, expected a number from ${low} to ${high}.` };
+  put(value);
+  return null;
+}
+
+/** Reads a name; spaces at the ends do not count. */
+export function takeName(text: string, most: number, put: (value: string) => void): Taken {
+  const name = text.trim();
+  if (name === '' || name.length > most) return { problem: name === '' ? 'Found nothing, expected a name.' : `Found ${name.length} characters, expected at most ${most}.` };
+  put(name);
+  return null;
+}
+
+/** A locator, or latitude and longitude; `null` when it is neither. */
+export function readPlace(text: string): Position | null {
+  const plain = text.trim();
+  const pair = readPair(plain) ?? readPair(plain.replace(/\s+/, ', '));
+  return pair ?? (plain.length >= 4 ? locatorCentre(plain) : null);
+}
+
+/** Reads a place; nothing typed is no place. */
+export function takePlace(text: string, put: (position: Position | null) => void): Taken {
+  const position = readPlace(text);
+  if (text.trim() !== '' && !position) return { problem: `Found “${text}”, expected a locator such as HN36gr, or latitude and longitude such as 46.71, -33.42.` };
+  put(position && { lat: position.lat, lon: position.lon });
+  return null;
+}
+
+export function positionText({ lat, lon }: Position): string {
+  return `${Number(lat.toFixed(5))}, ${Number(lon.toFixed(5))}`;
+}

@@ -1,0 +1,13 @@
+export { default as ChoiceField } from './ChoiceField.vue';
+export { default as EmptyState } from './EmptyState.vue';
+export { default as FieldGroup } from './FieldGroup.vue';
+export { default as FieldRow } from './FieldRow.vue';
+export { default as MasterDetail } from './MasterDetail.vue';
+export { default as PageHead } from './PageHead.vue';
+export { default as ReachField } from './ReachField.vue';
+export { default as ReachList } from './ReachList.vue';
+export { default as SideList } from './SideList.vue';
+export { default as StartChoice } from './StartChoice.vue';
+export { default as StepStrip } from './StepStrip.vue';
+export { default as SwitchField } from './SwitchField.vue';
+export { default as TextField } from './TextField.vue';

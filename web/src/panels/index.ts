@@ -1,0 +1,3 @@
+export { default as NextStep } from './NextStep.vue';
+export { default as PathPanel } from './PathPanel.vue';
+export { default as PlaceFindings } from './PlaceFindings.vue';
