@@ -2,7 +2,16 @@ import js from 'typescript-eslint';
 import vue from 'eslint-plugin-vue';
 
 export default js.config(
-  { ignores: ['**/dist/**', '**/node_modules/**', '.relay/**', 'web/src/auto-imports.d.ts', 'web/src/components.d.ts', 'test-results/**'] },
+  {
+    ignores: [
+      '**/dist/**',
+      '**/node_modules/**',
+      '.relay/**',
+      'web/src/auto-imports.d.ts',
+      'web/src/components.d.ts',
+      'test-results/**',
+    ],
+  },
   ...js.configs.recommended,
   ...vue.configs['flat/recommended'],
   { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: js.parser } } },
@@ -13,7 +22,7 @@ export default js.config(
       '@typescript-eslint/no-unused-expressions': 'off',
       'no-console': 'off',
       eqeqeq: ['error', 'always', { null: 'ignore' }],
-      // Layout is left to the writer; what a reader stumbles over is not.
+      // Layout is the formatter’s.
       'vue/max-attributes-per-line': 'off',
       'vue/singleline-html-element-content-newline': 'off',
       'vue/multiline-html-element-content-newline': 'off',

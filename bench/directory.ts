@@ -25,7 +25,9 @@ const ALONE = '00000000-0000-0000-0000-000000000001';
 /** The same rows into the same table by one statement, from text that is ready: the least an import can take. */
 async function insertAlone(source: DataSource, sites: string, groups: string): Promise<void> {
   await source.transaction(async (manager) => {
-    await manager.query(`INSERT INTO directory_list (id, name, source, licence, layout, site_count) VALUES ('${ALONE}', 'alone', '', '', '', 0)`);
+    await manager.query(
+      `INSERT INTO directory_list (id, name, source, licence, layout, site_count) VALUES ('${ALONE}', 'alone', '', '', '', 0)`,
+    );
     await insertSites(manager, ALONE, { sites, groups });
   });
 }
@@ -43,7 +45,8 @@ async function readWhole(bytes: Uint8Array): Promise<{ sites: string; groups: st
 }
 
 export async function benchDirectory(): Promise<void> {
-  const { startCluster, ensureDatabase, dropDatabase, stopCluster } = (await import('../ops/cluster.mjs')) as typeof import('../ops/cluster.mjs');
+  const { startCluster, ensureDatabase, dropDatabase, stopCluster } =
+    (await import('../ops/cluster.mjs')) as typeof import('../ops/cluster.mjs');
   const { clusterFolder, home } = (await import('../ops/paths.mjs')) as typeof import('../ops/paths.mjs');
   const { ensureBuild } = (await import('../ops/build.mjs')) as typeof import('../ops/build.mjs');
   ensureBuild();
@@ -60,12 +63,22 @@ export async function benchDirectory(): Promise<void> {
   const emptied = () => source.query('TRUNCATE directory_list CASCADE');
   const insertMs = await medianAsyncMs(() => insertAlone(source, ready.sites, ready.groups), RUNS, emptied);
   const directory = new Directory(source);
-  const importMs = await medianAsyncMs(async () => {
-    const reader = readList({ bytes, fields: null, recipes: {} });
-    await directory.add({ name: 'long', source: '', licence: '', issuedOn: null }, reader, new AbortController().signal);
-    await reader.close();
-  }, RUNS, emptied);
-  console.log(`\nimporting ${SITES.toLocaleString('en')} sites: ${importMs.toFixed(0)} ms, ${(importMs / (cutMs + insertMs)).toFixed(2)} × the CSV library (${cutMs.toFixed(0)} ms) and one bulk insert (${insertMs.toFixed(0)} ms) alone (goal 1.5)`);
+  const importMs = await medianAsyncMs(
+    async () => {
+      const reader = readList({ bytes, fields: null, recipes: {} });
+      await directory.add(
+        { name: 'long', source: '', licence: '', issuedOn: null },
+        reader,
+        new AbortController().signal,
+      );
+      await reader.close();
+    },
+    RUNS,
+    emptied,
+  );
+  console.log(
+    `\nimporting ${SITES.toLocaleString('en')} sites: ${importMs.toFixed(0)} ms, ${(importMs / (cutMs + insertMs)).toFixed(2)} × the CSV library (${cutMs.toFixed(0)} ms) and one bulk insert (${insertMs.toFixed(0)} ms) alone (goal 1.5)`,
+  );
 
   const log = pino({ level: 'silent' });
   const events = new PlanEvents(url, log);
@@ -75,9 +88,13 @@ export async function benchDirectory(): Promise<void> {
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}/api/v1`;
   const get = async (path: string) => (await (await fetch(base + path)).text()).length;
   await get('/sites/near?lat=46.71&lon=-33.42&limit=20');
-  const nearMs = await medianEachAsyncMs((call) => get(`/sites/near?lat=${46 + call * 0.1}&lon=${-33 + call * 0.15}&limit=20`));
+  const nearMs = await medianEachAsyncMs((call) =>
+    get(`/sites/near?lat=${46 + call * 0.1}&lon=${-33 + call * 0.15}&limit=20`),
+  );
   const healthMs = await medianEachAsyncMs(() => get('/health'));
-  console.log(`nearest 20 of them over HTTP: ${nearMs.toFixed(1)} ms (goal 20), ${(nearMs / healthMs).toFixed(1)} × a request that does nothing`);
+  console.log(
+    `nearest 20 of them over HTTP: ${nearMs.toFixed(1)} ms (goal 20), ${(nearMs / healthMs).toFixed(1)} × a request that does nothing`,
+  );
   server.closeAllConnections();
   await new Promise((resolve) => server.close(resolve));
   await source.destroy();

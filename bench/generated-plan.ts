@@ -22,11 +22,22 @@ export function generatedPlan({ channels, sites, groups }: Size): Plan {
   const furnished = edit(emptyPlan('Generated'), (plan) => {
     Object.assign(plan.station, { callSign: 'QO3VES', operator: '', dmrId: ID, region: 'itu-1', place: '' });
     const radio = newRadio('r', 'Radio', ['dmr', 'fm']);
-    putRow(plan.radios, { ...radio, limits: { ...radio.limits, channels: 100_000, zones: 10_000, receiveLists: 10_000 }, dmr: { id: ID, hearsOwnGroup: false } });
+    putRow(plan.radios, {
+      ...radio,
+      limits: { ...radio.limits, channels: 100_000, zones: 10_000, receiveLists: 10_000 },
+      dmr: { id: ID, hearsOwnGroup: false },
+    });
     putRow(plan.networks, {
       ...newNetwork('dmr', 'n', 'Net'),
       servers: tableOf([newServer('srv', 'Server', 'server.example')]),
-      groups: tableOf(Array.from({ length: groups }, (_, at) => ({ id: `g${at}`, name: `Group ${at}`, number: 10_000 + at, category: 'local' as const }))),
+      groups: tableOf(
+        Array.from({ length: groups }, (_, at) => ({
+          id: `g${at}`,
+          name: `Group ${at}`,
+          number: 10_000 + at,
+          category: 'local' as const,
+        })),
+      ),
     });
     for (let at = 0; at < sites; at += 1) {
       addHotspot(plan, `s${at}`, `Site ${at}`, 430_025_000 + at * 25_000, ['dmr']);
@@ -36,7 +47,12 @@ export function generatedPlan({ channels, sites, groups }: Size): Plan {
       plan.sites.byId[`s${at}`]!.dmr!.colorCode = at % 16;
     }
     for (let at = 0; at < channels; at += 1) {
-      putRow(plan.wants, { id: `w${at}`, destination: { mode: 'dmr', kind: 'group', networkId: 'n', groupId: `g${Math.floor(at / sites) % groups}` }, radioId: 'r', siteId: `s${at % sites}` });
+      putRow(plan.wants, {
+        id: `w${at}`,
+        destination: { mode: 'dmr', kind: 'group', networkId: 'n', groupId: `g${Math.floor(at / sites) % groups}` },
+        radioId: 'r',
+        siteId: `s${at % sites}`,
+      });
     }
   }).plan;
   const built = edit(furnished, carryOut()).plan;

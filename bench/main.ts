@@ -4,7 +4,12 @@ import { benchDirectory } from './directory';
 import { benchRoutes } from './routes';
 import { benchSites } from './sites';
 
-const PARTS: Readonly<Record<string, () => void | Promise<void>>> = { agreement: benchAgreement, routes: benchRoutes, sites: benchSites, directory: benchDirectory };
+const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
+  agreement: benchAgreement,
+  routes: benchRoutes,
+  sites: benchSites,
+  directory: benchDirectory,
+};
 
 const asked = process.argv.slice(2);
 const unknown = asked.find((name) => !Object.hasOwn(PARTS, name));

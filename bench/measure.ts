@@ -11,7 +11,11 @@ export function medianMs(work: () => unknown, runs = 15): number {
 }
 
 /** The same for work that is waited for; `prepare` comes before each run and is not counted. */
-export async function medianAsyncMs(work: () => Promise<unknown>, runs = 15, prepare: () => Promise<unknown> = () => Promise.resolve()): Promise<number> {
+export async function medianAsyncMs(
+  work: () => Promise<unknown>,
+  runs = 15,
+  prepare: () => Promise<unknown> = () => Promise.resolve(),
+): Promise<number> {
   const times: number[] = [];
   for (let run = 0; run < runs; run += 1) {
     await prepare();
@@ -33,7 +37,11 @@ export function medianEachMs(work: (call: number) => unknown, runs = 15, calls =
 }
 
 /** The same for calls that are waited for, one after the other. */
-export async function medianEachAsyncMs(work: (call: number) => Promise<unknown>, runs = 7, calls = 20): Promise<number> {
+export async function medianEachAsyncMs(
+  work: (call: number) => Promise<unknown>,
+  runs = 7,
+  calls = 20,
+): Promise<number> {
   const all = await medianAsyncMs(async () => {
     for (let call = 0; call < calls; call += 1) await work(call);
   }, runs);

@@ -22,7 +22,9 @@ export function benchSites(): void {
     count = readSites(raw, guessColumns(raw)).sites.length;
   }, 5);
   const cutMs = medianMs(() => Papa.parse(text, { delimiter: ';' }).data.length, 5);
-  console.log(`\nreading a list of ${count.toLocaleString('en')} sites: ${readMs.toFixed(0)} ms, ${(readMs / cutMs).toFixed(2)} × cutting it with the CSV library alone`);
+  console.log(
+    `\nreading a list of ${count.toLocaleString('en')} sites: ${readMs.toFixed(0)} ms, ${(readMs / cutMs).toFixed(2)} × cutting it with the CSV library alone`,
+  );
 
   const raw = readRaw(bytes);
   const positions = readSites(raw, guessColumns(raw)).sites.map(({ site }) => ({ lat: site.lat!, lon: site.lon! }));
@@ -30,10 +32,24 @@ export function benchSites(): void {
   const from = { lat: 46.71, lon: -33.42 };
   // From here and there among them, as stations lie.
   const nearMs = medianEachMs((call) => index.nearest({ lat: 46 + call * 0.02, lon: -33 + call * 0.03 }, NEAREST));
-  const allMs = medianMs(() => positions.map((one) => legBetween(from, one).distanceM).sort((a, b) => a - b).slice(0, NEAREST), 5);
-  console.log(`nearest ${NEAREST} of them: ${(nearMs * 1000).toFixed(0)} µs (goal 2,000), ${(nearMs / allMs).toFixed(4)} × ranking them all`);
+  const allMs = medianMs(
+    () =>
+      positions
+        .map((one) => legBetween(from, one).distanceM)
+        .sort((a, b) => a - b)
+        .slice(0, NEAREST),
+    5,
+  );
+  console.log(
+    `nearest ${NEAREST} of them: ${(nearMs * 1000).toFixed(0)} µs (goal 2,000), ${(nearMs / allMs).toFixed(4)} × ranking them all`,
+  );
   // A zigzag of 500 km through the middle of them, as a road would run.
-  const track = Array.from({ length: 101 }, (_, at) => ({ lat: 46 + at * 0.03 + (at % 2) * 0.01, lon: -33 + at * 0.04 }));
+  const track = Array.from({ length: 101 }, (_, at) => ({
+    lat: 46 + at * 0.03 + (at % 2) * 0.01,
+    lon: -33 + at * 0.04,
+  }));
   const alongMs = medianMs(() => index.along(track, 20_000));
-  console.log(`what lies along 500 km: ${alongMs.toFixed(1)} ms (goal 100), ${(alongMs / allMs).toFixed(3)} × ranking them all once`);
+  console.log(
+    `what lies along 500 km: ${alongMs.toFixed(1)} ms (goal 100), ${(alongMs / allMs).toFixed(3)} × ranking them all once`,
+  );
 }

@@ -56,25 +56,46 @@ function check({ plan, json }: Request): number {
   for (const path of paths) tally[path.verdict] += 1;
   if (json) print(JSON.stringify({ paths: tally, findings }, null, 2));
   else {
-    for (const { check: id, severity, pointer, text } of findings) print(`${severity.padEnd(9)} ${id}  ${text.what}\n          at ${pointer}${text.fixLabels[0] ? `; mend: ${text.fixLabels[0]}` : ''}`);
-    print(`${paths.length} paths: ${tally.whole} whole, ${tally.doubtful} doubtful, ${tally.broken} broken; ${findings.length} findings`);
+    for (const { check: id, severity, pointer, text } of findings)
+      print(
+        `${severity.padEnd(9)} ${id}  ${text.what}\n          at ${pointer}${text.fixLabels[0] ? `; mend: ${text.fixLabels[0]}` : ''}`,
+      );
+    print(
+      `${paths.length} paths: ${tally.whole} whole, ${tally.doubtful} doubtful, ${tally.broken} broken; ${findings.length} findings`,
+    );
   }
   return findings.length > 0 ? EXIT.findings : EXIT.whole;
 }
 
 function describe(title: string, { hops, words }: DirectionView): string[] {
-  const pair = ({ name, has, expects, state }: (typeof hops)[number]['pairs'][number]) => `${name} ${has}${state === 'whole' ? '' : ` (expects ${expects})`}`;
-  return [`${title}: ${words}`, ...hops.map((hop) => `  ${hop.kind.padEnd(12)}${hop.state.padEnd(9)} ${hop.pairs.map(pair).join(', ')}`)];
+  const pair = ({ name, has, expects, state }: (typeof hops)[number]['pairs'][number]) =>
+    `${name} ${has}${state === 'whole' ? '' : ` (expects ${expects})`}`;
+  return [
+    `${title}: ${words}`,
+    ...hops.map((hop) => `  ${hop.kind.padEnd(12)}${hop.state.padEnd(9)} ${hop.pairs.map(pair).join(', ')}`),
+  ];
 }
 
 /** Where one number goes through a hotspot, by its rules. */
 function traceNumber({ plan, json, number, hotspot, isPrivate }: Request): number {
   const site = hotspotsOf(plan).find((one) => hotspot === undefined || one.name === hotspot);
-  if (!site) throw new BadInput(hotspot === undefined ? 'The plan has no hotspot.' : `The plan has no hotspot “${hotspot}”.`);
+  if (!site)
+    throw new BadInput(hotspot === undefined ? 'The plan has no hotspot.' : `The plan has no hotspot “${hotspot}”.`);
   const value = Number(number);
-  if (!/^\d+$/.test(number!) || value < ADDRESS_MIN || value > ADDRESS_MAX) throw new BadInput(`Found number “${number}”, expected ${ADDRESS_MIN} to ${ADDRESS_MAX.toLocaleString('en')}.`);
-  const way = travel(planIndex(plan), site.id, { kind: isPrivate ? 'private' : 'group', slot: SIMPLEX_SLOT, number: value });
-  print(json ? JSON.stringify(way, null, 2) : [`${way.sent.kind} ${value} through ${site.name}`, way.words, way.shown, way.doubt ?? ''].filter(Boolean).join('\n'));
+  if (!/^\d+$/.test(number!) || value < ADDRESS_MIN || value > ADDRESS_MAX)
+    throw new BadInput(`Found number “${number}”, expected ${ADDRESS_MIN} to ${ADDRESS_MAX.toLocaleString('en')}.`);
+  const way = travel(planIndex(plan), site.id, {
+    kind: isPrivate ? 'private' : 'group',
+    slot: SIMPLEX_SLOT,
+    number: value,
+  });
+  print(
+    json
+      ? JSON.stringify(way, null, 2)
+      : [`${way.sent.kind} ${value} through ${site.name}`, way.words, way.shown, way.doubt ?? '']
+          .filter(Boolean)
+          .join('\n'),
+  );
   return way.routed && way.doubt === null ? EXIT.whole : EXIT.findings;
 }
 
@@ -91,13 +112,28 @@ function trace(request: Request): number {
   if (request.number !== undefined) return traceNumber(request);
   const { plan, json, channel } = request;
   if (!channel) throw new BadInput('Neither channel nor number was named: add --channel NAME or --number N.');
-  const found = planIndex(plan, { today: today() }).paths().filter(({ context }) => context.channel.name === channel);
+  const found = planIndex(plan, { today: today() })
+    .paths()
+    .filter(({ context }) => context.channel.name === channel);
   if (found.length === 0) throw new BadInput(`The plan has no channel “${channel}”.`);
-  if (json) print(JSON.stringify(found.map(({ path }) => path), null, 2));
+  if (json)
+    print(
+      JSON.stringify(
+        found.map(({ path }) => path),
+        null,
+        2,
+      ),
+    );
   else {
     for (const { path, context } of found) {
       const view = describePath(path, context);
-      print([`${context.channel.name} on ${context.radio.name}: ${view.words}`, ...describe('Call', view.call), ...describe('Reply', view.reply)].join('\n'));
+      print(
+        [
+          `${context.channel.name} on ${context.radio.name}: ${view.words}`,
+          ...describe('Call', view.call),
+          ...describe('Reply', view.reply),
+        ].join('\n'),
+      );
       if (path.arrives) print(landing(context, path.arrives));
     }
   }
@@ -119,7 +155,14 @@ function main([name = '', ...words]: string[]): number {
   const valued = ['--channel', '--number', '--hotspot'];
   const valueOf = (flag: string) => (words.includes(flag) ? words[words.indexOf(flag) + 1] : undefined);
   const file = words.find((word, place) => !word.startsWith('--') && !valued.includes(words[place - 1] ?? ''));
-  return command({ plan: readPlan(file), json: words.includes('--json'), channel: valueOf('--channel'), number: valueOf('--number'), hotspot: valueOf('--hotspot'), isPrivate: words.includes('--private') });
+  return command({
+    plan: readPlan(file),
+    json: words.includes('--json'),
+    channel: valueOf('--channel'),
+    number: valueOf('--number'),
+    hotspot: valueOf('--hotspot'),
+    isPrivate: words.includes('--private'),
+  });
 }
 
 try {

@@ -7,11 +7,21 @@ import type { Room } from '@relay/core/plan/modes/c4fm/types';
 import { newRadio, newRepeater, newNetwork, NO_LISTING } from '@relay/core/plan/create';
 import type { Recipe } from '@relay/core/plan/edit';
 import { putRow, tableOf } from '@relay/core/plan/table';
-import type { Destination, } from '@relay/core/plan/types';
+import type { Destination } from '@relay/core/plan/types';
 
 type Row = readonly [number, string, string, number | null, Partial<Room>?];
 
-const room = ([number, name, place, activity, more = {}]: Row): Room => ({ id: `r${number}`, number, name, place, kind: 'room', activity, twin: null, bridgesTo: null, ...more });
+const room = ([number, name, place, activity, more = {}]: Row): Room => ({
+  id: `r${number}`,
+  number,
+  name,
+  place,
+  kind: 'room',
+  activity,
+  twin: null,
+  bridgesTo: null,
+  ...more,
+});
 
 const SKERRY: readonly Row[] = [
   [41_205, 'Isles Evening', 'Hask', 14],
@@ -38,12 +48,25 @@ export const withC4fm: Recipe = (plan) => {
   const home = plan.sites.byId['home']!;
   home.c4fm = { groupIdIn: 0, groupIdOut: 0, voice: null, networkIds: ['skerry'] };
   editProfile(plan, 'home', (values) => setPair(values, 'c4fm', 'dmr', { able: true }));
-  const mixed = newRepeater('mixed', 'Dunsel Mixed', 438_500_000, 430_900_000, { ...NO_LISTING, callSign: 'QO1DMX', module: 'B', place: 'Dunsel', position: { lat: 46.62, lon: -33.51 }, status: 'on the air', confirmedOn: '2026-10-20', list: { name: 'Isles club', issuedOn: '2026-10-01' } });
+  const mixed = newRepeater('mixed', 'Dunsel Mixed', 438_500_000, 430_900_000, {
+    ...NO_LISTING,
+    callSign: 'QO1DMX',
+    module: 'B',
+    place: 'Dunsel',
+    position: { lat: 46.62, lon: -33.51 },
+    status: 'on the air',
+    confirmedOn: '2026-10-20',
+    list: { name: 'Isles club', issuedOn: '2026-10-01' },
+  });
   mixed.c4fm = { groupIdIn: 5, groupIdOut: 5, voice: 'narrow', networkIds: ['mainland'] };
   mixed.fm = { toneIn: '110.9', toneOut: null, widthHz: 12_500 };
   putRow(plan.sites, mixed);
-  putRow(plan.radios, { ...newRadio('rambler', 'Rambler', ['fm']), c4fm: { callSign: 'QO3VES', rooms: { categories: 5, perCategory: 20, nameLength: 16 }, dtmfMemories: 0 } });
-  const want = (id: string, destination: Destination, siteId: string) => putRow(plan.wants, { id: `w-${id}`, destination, radioId: 'rambler', siteId });
+  putRow(plan.radios, {
+    ...newRadio('rambler', 'Rambler', ['fm']),
+    c4fm: { callSign: 'QO3VES', rooms: { categories: 5, perCategory: 20, nameLength: 16 }, dtmfMemories: 0 },
+  });
+  const want = (id: string, destination: Destination, siteId: string) =>
+    putRow(plan.wants, { id: `w-${id}`, destination, radioId: 'rambler', siteId });
   want('room-evening', { mode: 'c4fm', kind: 'room', networkId: 'skerry', roomId: 'r41205' }, 'home');
   want('room-deck', { mode: 'c4fm', kind: 'room', networkId: 'skerry', roomId: 'r41377' }, 'home');
   want('room-bridge', { mode: 'c4fm', kind: 'room', networkId: 'skerry', roomId: 'r41900' }, 'home');

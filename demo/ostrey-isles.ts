@@ -46,7 +46,18 @@ function groupTable(groups: readonly [string, number, GroupCategory][]): Network
   return tableOf(groups.map(([name, number, category]) => ({ id: `g${number}`, name, number, category })));
 }
 
-const WANTED = ['Hask Wide', 'Merrin Head', 'Port Ellery', 'Dunsel', 'Ostrey All', 'Ferry Net', 'Isles Weather', 'Boat to Shore', 'Newcomers', 'Lighthouse Watch'];
+const WANTED = [
+  'Hask Wide',
+  'Merrin Head',
+  'Port Ellery',
+  'Dunsel',
+  'Ostrey All',
+  'Ferry Net',
+  'Isles Weather',
+  'Boat to Shore',
+  'Newcomers',
+  'Lighthouse Watch',
+];
 
 /** What networks here answer themselves: position reports go to the country code of the isles. */
 const SPECIAL = { ...newNetwork('dmr', 'any', 'Any').special, position: { number: 999_999, kind: 'group' as const } };
@@ -54,7 +65,10 @@ const SPECIAL = { ...newNetwork('dmr', 'any', 'Any').special, position: { number
 function lantern(): NetworkOf<'dmr'> {
   return {
     ...newNetwork('dmr', 'lantern', 'Lantern'),
-    servers: tableOf([newServer('merrin', 'Merrin', 'merrin.lantern.example', 'Main island'), newServer('dunsel', 'Dunsel', 'dunsel.lantern.example', 'South isles')]),
+    servers: tableOf([
+      newServer('merrin', 'Merrin', 'merrin.lantern.example', 'Main island'),
+      newServer('dunsel', 'Dunsel', 'dunsel.lantern.example', 'South isles'),
+    ]),
     groups: groupTable(GROUPS),
     special: { ...SPECIAL, unlink: { number: 4000, kind: 'private' }, status: { number: 7710, kind: 'private' } },
   };
@@ -64,7 +78,11 @@ function lantern(): NetworkOf<'dmr'> {
 function causeway(): NetworkOf<'dmr'> {
   return {
     ...newNetwork('dmr', 'causeway', 'Causeway'),
-    servers: tableOf([newServer('tarn', 'Tarn', 'tarn.causeway.example', 'North isles'), newServer('quarry', 'Quarry', 'quarry.causeway.example', 'Main island'), newServer('sand', 'Sand Bar', 'sand.causeway.example', 'Outer banks')]),
+    servers: tableOf([
+      newServer('tarn', 'Tarn', 'tarn.causeway.example', 'North isles'),
+      newServer('quarry', 'Quarry', 'quarry.causeway.example', 'Main island'),
+      newServer('sand', 'Sand Bar', 'sand.causeway.example', 'Outer banks'),
+    ]),
     groups: groupTable(CAUSEWAY_GROUPS),
     special: { ...SPECIAL, unlink: { number: 4000, kind: 'private' } },
     dynamicTimerMin: 15,
@@ -72,8 +90,18 @@ function causeway(): NetworkOf<'dmr'> {
 }
 
 const home: Recipe = (plan) => {
-  Object.assign(plan.station, { callSign: 'QO3VES', operator: 'Vesna Torrow', dmrId: OWN_ID, region: 'itu-1', place: 'Hask, Ostrey Isles', position: { lat: 46.71, lon: -33.42 } });
-  putRow(plan.radios, { ...newRadio('handheld', 'Handheld', ['dmr', 'fm']), dmr: { id: OWN_ID, hearsOwnGroup: false } });
+  Object.assign(plan.station, {
+    callSign: 'QO3VES',
+    operator: 'Vesna Torrow',
+    dmrId: OWN_ID,
+    region: 'itu-1',
+    place: 'Hask, Ostrey Isles',
+    position: { lat: 46.71, lon: -33.42 },
+  });
+  putRow(plan.radios, {
+    ...newRadio('handheld', 'Handheld', ['dmr', 'fm']),
+    dmr: { id: OWN_ID, hearsOwnGroup: false },
+  });
   addHotspot(plan, 'home', 'QO3VES 03', 439_125_000, ['dmr']);
   putRow(plan.networks, lantern());
   putRow(plan.networks, causeway());
@@ -87,10 +115,20 @@ const home: Recipe = (plan) => {
   const groups = rows(lantern().groups);
   for (const name of WANTED) {
     const group = groups.find((one) => one.name === name)!;
-    putRow(plan.wants, { id: `w-${group.id}`, destination: { mode: 'dmr', kind: 'group', networkId: 'lantern', groupId: group.id }, radioId: 'handheld', siteId: 'home' });
+    putRow(plan.wants, {
+      id: `w-${group.id}`,
+      destination: { mode: 'dmr', kind: 'group', networkId: 'lantern', groupId: group.id },
+      radioId: 'handheld',
+      siteId: 'home',
+    });
   }
   for (const special of ['unlink', 'echo'] as const) {
-    putRow(plan.wants, { id: `w-${special}`, destination: { mode: 'dmr', kind: 'special', networkId: 'lantern', special }, radioId: 'handheld', siteId: 'home' });
+    putRow(plan.wants, {
+      id: `w-${special}`,
+      destination: { mode: 'dmr', kind: 'special', networkId: 'lantern', special },
+      radioId: 'handheld',
+      siteId: 'home',
+    });
   }
 };
 
@@ -106,10 +144,21 @@ function allModes(): Plan {
   const furnished = edit(ostreyIsles(), (plan) => {
     plan.name = 'Ostrey Isles · all modes';
     for (const furnish of [withDstar, withC4fm, withP25]) furnish(plan);
-    putRow(plan.wants, { id: 'w-mixed-fm', destination: { mode: 'fm', kind: 'local' }, radioId: 'handheld', siteId: 'mixed' });
+    putRow(plan.wants, {
+      id: 'w-mixed-fm',
+      destination: { mode: 'fm', kind: 'local' },
+      radioId: 'handheld',
+      siteId: 'mixed',
+    });
   }).plan;
   // The codeplugs are there once the edit is made.
-  return edit(edit(furnished, carryOut(() => true)).plan, withRoomBook).plan;
+  return edit(
+    edit(
+      furnished,
+      carryOut(() => true),
+    ).plan,
+    withRoomBook,
+  ).plan;
 }
 
 /** The channel of a want in a radio of the demo, known to be of a mode. */
@@ -136,9 +185,14 @@ function inherited(): Plan {
     channelIn(plan, 'portable', 'ch-w-p25-storm', 'p25').p25.nac = 0x293;
     channelIn(plan, 'handheld', 'ch-w-mixed-fm', 'fm').fm.toneTx = null;
     putRow(plan.codeplugs['handheld']!.dmr.contacts, { id: 'ct-p588', name: 'All', kind: 'private', number: 588 });
-    for (const codeplug of Object.values(plan.codeplugs)) for (const channel of rows(codeplug.channels)) channel.built = null;
+    for (const codeplug of Object.values(plan.codeplugs))
+      for (const channel of rows(codeplug.channels)) channel.built = null;
   }).plan;
 }
 
 /** What `./relay demo` loads, by key. */
-export const DEMO_PLANS: Readonly<Record<string, () => Plan>> = { 'ostrey-isles': ostreyIsles, 'all-modes': allModes, inherited };
+export const DEMO_PLANS: Readonly<Record<string, () => Plan>> = {
+  'ostrey-isles': ostreyIsles,
+  'all-modes': allModes,
+  inherited,
+};

@@ -7,9 +7,25 @@ import { PLAN_SCHEMA } from '@relay/core/plan/schema';
 import { openApi } from '../server/src/openapi';
 
 function checksPage(): string {
-  const lines = ['# What is checked', '', `Made from the checks themselves by \`docs/generate.ts\`. ${CHECKS.length} checks.`, ''];
+  const lines = [
+    '# What is checked',
+    '',
+    `Made from the checks themselves by \`docs/generate.ts\`. ${CHECKS.length} checks.`,
+    '',
+  ];
   for (const { id, title, severity, docs, messages, fixes } of CHECKS) {
-    lines.push(`## ${title}`, '', `\`${id}\` · ${severity}`, '', docs.summary, '', `**Why:** ${docs.why}`, '', `**What to do:** ${docs.remedy}`, '');
+    lines.push(
+      `## ${title}`,
+      '',
+      `\`${id}\` · ${severity}`,
+      '',
+      docs.summary,
+      '',
+      `**Why:** ${docs.why}`,
+      '',
+      `**What to do:** ${docs.remedy}`,
+      '',
+    );
     if (docs.source) lines.push(`**Source:** ${docs.source.name} (${docs.source.kind})`, '');
     lines.push('Says:', '', ...Object.values(messages).map((message) => `- ${message}`), '');
     if (Object.keys(fixes).length > 0) lines.push('Mends:', '', ...Object.values(fixes).map((fix) => `- ${fix}`), '');
@@ -37,5 +53,8 @@ const stale = Object.entries(FILES).filter(([name, make]) => {
   return true;
 });
 
-for (const [name] of stale) console.log(`docs/${name} ${process.argv.includes('--check') ? 'is stale: run npx tsx docs/generate.ts' : 'written'}`);
+for (const [name] of stale)
+  console.log(
+    `docs/${name} ${process.argv.includes('--check') ? 'is stale: run npx tsx docs/generate.ts' : 'written'}`,
+  );
 if (process.argv.includes('--check') && stale.length > 0) process.exitCode = 1;

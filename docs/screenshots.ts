@@ -7,7 +7,11 @@ import { chromium, type Page } from '@playwright/test';
 const url = process.argv[2] ?? 'http://127.0.0.1:4417';
 
 async function create(body: object): Promise<string> {
-  const response = await fetch(`${url}/api/v1/plans`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
+  const response = await fetch(`${url}/api/v1/plans`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  });
   return ((await response.json()) as { id: string }).id;
 }
 
@@ -19,7 +23,15 @@ async function take(page: Page, name: string, path: string, ready: string): Prom
   await page.screenshot({ path: new URL(`screenshots/${name}.png`, import.meta.url).pathname, animations: 'disabled' });
 }
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--font-render-hinting=none', '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost'] });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--font-render-hinting=none',
+    '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost',
+  ],
+});
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' });
 await take(page, 'plans', '/', 'tbody tr');
 const home = await create({ demo: 'ostrey-isles' });
@@ -28,7 +40,22 @@ const modes = await create({ demo: 'all-modes' });
 const made = [home, lent, modes];
 // Of the borrowed codeplug only one fault is left, so that the line shows a gap in its middle.
 const opened = (await (await fetch(`${url}/api/v1/plans/${lent}`)).json()) as { version: number };
-await fetch(`${url}/api/v1/plans/${lent}`, { method: 'PATCH', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ version: opened.version, edits: [{ id: crypto.randomUUID(), kind: 'edit', target: null, label: 'own ID', patches: [{ op: 'replace', path: '/radios/byId/handheld/dmr/id', value: 9_992_417 }] }] }) });
+await fetch(`${url}/api/v1/plans/${lent}`, {
+  method: 'PATCH',
+  headers: { 'Content-Type': 'application/json' },
+  body: JSON.stringify({
+    version: opened.version,
+    edits: [
+      {
+        id: crypto.randomUUID(),
+        kind: 'edit',
+        target: null,
+        label: 'own ID',
+        patches: [{ op: 'replace', path: '/radios/byId/handheld/dmr/id', value: 9_992_417 }],
+      },
+    ],
+  }),
+});
 
 await take(page, 'agreement', `/plan/${lent}/agreement?radio=handheld&channel=ch-w-g417`, '[data-testid="dock"]');
 await take(page, 'codeplug', `/plan/${lent}/codeplugs/handheld?channel=ch-w-g417`, 'revogr-data .rgCell');
@@ -36,7 +63,8 @@ await take(page, 'dstar', `/plan/${modes}/codeplugs/pilot?channel=ch-w-evening-t
 await take(page, 'c4fm', `/plan/${modes}/codeplugs/rambler?channel=ch-w-room-news`, '[data-testid="connect-strip"]');
 await take(page, 'rooms', `/plan/${modes}/rooms`, '[data-testid="found-room"]');
 await take(page, 'card', `/plan/${modes}/card`, '[data-testid="card-section"]');
-for (const stop of ['station', 'radios', 'networks', 'wants', 'hotspots']) await take(page, stop, `/plan/${home}/${stop}`, 'h1');
+for (const stop of ['station', 'radios', 'networks', 'wants', 'hotspots'])
+  await take(page, stop, `/plan/${home}/${stop}`, 'h1');
 // The second network is added as a user would.
 await page.goto(`${url}/plan/${home}/hotspots/home/routes?add=network`);
 await page.getByTestId('accept-network').click();
@@ -46,7 +74,9 @@ await take(page, 'carry-out', `/plan/${home}/carry-out`, '[data-testid="reprogra
 for (const file of ['isles-club.csv', 'survey.csv', 'harbour-book.geojson']) {
   await page.goto(`${url}/plan/${home}/sites`);
   await page.getByRole('button', { name: 'Import a list' }).first().click();
-  await page.getByLabel('List of sites', { exact: true }).setInputFiles(new URL(`../demo/lists/${file}`, import.meta.url).pathname);
+  await page
+    .getByLabel('List of sites', { exact: true })
+    .setInputFiles(new URL(`../demo/lists/${file}`, import.meta.url).pathname);
   await page.getByTestId('import-list').click();
   await page.getByTestId('import-list').waitFor({ state: 'hidden' });
 }
@@ -59,7 +89,8 @@ await page.getByTestId('add-sites').waitFor({ state: 'hidden' });
 await page.getByTestId('save-state').getByText('Saved', { exact: true }).waitFor();
 await take(page, 'map', `/plan/${home}/sites?map=1`, '[data-testid="map-site"]');
 await take(page, 'repeaters', `/plan/${home}/sites?view=plan`, 'nav[aria-label="Repeaters of the plan"]');
-for (const list of (await (await fetch(`${url}/api/v1/lists`)).json()) as { id: string }[]) await fetch(`${url}/api/v1/lists/${list.id}`, { method: 'DELETE' });
+for (const list of (await (await fetch(`${url}/api/v1/lists`)).json()) as { id: string }[])
+  await fetch(`${url}/api/v1/lists/${list.id}`, { method: 'DELETE' });
 await take(page, 'build', `/plan/${lent}/wants?build=1`, '[data-testid="carry-out-build"]');
 for (const id of made) await fetch(`${url}/api/v1/plans/${id}`, { method: 'DELETE' });
 await take(page, 'help', '/help/checks/color-code-differs', 'article');

@@ -8,7 +8,8 @@ export default async function setup({ workers }: FullConfig): Promise<() => void
   const folder = clusterFolder(join(home(), 'test'));
   const cluster = await startCluster(folder);
   const run = Date.now();
-  for (let worker = 0; worker < workers; worker += 1) process.env[`E2E_DATABASE_URL_${worker}`] = await ensureDatabase(cluster, `browser_${run}_${worker}`);
+  for (let worker = 0; worker < workers; worker += 1)
+    process.env[`E2E_DATABASE_URL_${worker}`] = await ensureDatabase(cluster, `browser_${run}_${worker}`);
   return () => {
     if (cluster.done !== 'was running') stopCluster(folder);
   };

@@ -3,10 +3,15 @@ import { build, channelsOf, expect, type Relay, saved, tally, test } from './sto
 /** The entries of a radio at a site, in its order: name, UR, RPT1, RPT2. */
 async function entries(relay: Relay, id: string, radioName: string, siteId: string): Promise<string[][]> {
   const channels = await channelsOf(relay, id, radioName);
-  return channels.filter((one) => one.siteId === siteId).map((one) => (one.mode === 'dstar' ? [one.name, one.dstar.ur, one.dstar.rpt1, one.dstar.rpt2] : []));
+  return channels
+    .filter((one) => one.siteId === siteId)
+    .map((one) => (one.mode === 'dstar' ? [one.name, one.dstar.ur, one.dstar.rpt1, one.dstar.rpt2] : []));
 }
 
-test('a radio is added and one reflector wanted through the hotspot: every entry is there, all is whole, the strip shows the order', async ({ page, relay }) => {
+test('a radio is added and one reflector wanted through the hotspot: every entry is there, all is whole, the strip shows the order', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.create({ demo: 'all-modes' });
   await page.goto(relay.at(id, 'radios'));
   await page.getByRole('button', { name: 'Add a radio' }).click();
@@ -34,32 +39,47 @@ test('a radio is added and one reflector wanted through the hotspot: every entry
     ['Echo', '       E', 'QO3VES B', 'QO3VES G'],
   ]);
   await page.goto(relay.at(id, 'codeplugs/pilot?channel=ch-w-evening-talk'));
-  await expect(page.getByTestId('order-strip').locator('li')).toHaveText(['Link', 'Wait for the answer', 'Talk', 'Leave']);
+  await expect(page.getByTestId('order-strip').locator('li')).toHaveText([
+    'Link',
+    'Wait for the answer',
+    'Talk',
+    'Leave',
+  ]);
   await page.getByTestId('order-strip').getByRole('button', { name: 'Link' }).click();
   await expect(page.getByTestId('dock')).toContainText('LNK001 C link');
   await page.goto(relay.at(id, 'carry-out'));
   await expect(page.getByText('Link QO3VES 03 to LNK001 C, talk, and leave').first()).toBeVisible();
 });
 
-test('a closed gateway is broken with its family named, the hotspot offered; the gateway letter forgotten hears and is not heard, one press mends', async ({ page, relay }) => {
+test('a closed gateway is broken with its family named, the hotspot offered; the gateway letter forgotten hears and is not heard, one press mends', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.create({ demo: 'all-modes' });
   await page.goto(relay.at(id, 'wants?find=LNK012'));
   await page.getByRole('button', { name: /^LNK012 A through Merrin Ridge, LNK not reached: not wanted/ }).click();
   await build(page);
   await expect(tally(page)).toContainText('2 broken');
   await page.goto(relay.at(id, 'agreement'));
-  const card = page.getByText('The gateway of Merrin Ridge reaches WAV; family LNK is not among them. QO3VES 03 reaches it.').first();
+  const card = page
+    .getByText('The gateway of Merrin Ridge reaches WAV; family LNK is not among them. QO3VES 03 reaches it.')
+    .first();
   await expect(card).toBeVisible();
   await page.getByRole('button', { name: 'Take it through QO3VES 03' }).first().click();
   await expect(tally(page)).toContainText('0 broken');
-  expect((await entries(relay, id, 'Pilot', 'home')).filter(([name]) => name!.startsWith('LNK012'))).toEqual([['LNK012 A link', 'LNK012AL', 'QO3VES B', 'QO3VES G'], ['LNK012 A', 'CQCQCQ  ', 'QO3VES B', 'QO3VES G']]);
+  expect((await entries(relay, id, 'Pilot', 'home')).filter(([name]) => name!.startsWith('LNK012'))).toEqual([
+    ['LNK012 A link', 'LNK012AL', 'QO3VES B', 'QO3VES G'],
+    ['LNK012 A', 'CQCQCQ  ', 'QO3VES B', 'QO3VES G'],
+  ]);
 
   // The gateway letter is forgotten.
   await page.goto(relay.at(id, 'codeplugs/pilot?channel=ch-w-evening-talk'));
   const panel = page.getByTestId('dstar-panel');
   await panel.getByLabel('RPT2').fill('QO3VES B');
   await panel.getByLabel('RPT2').press('Enter');
-  await expect(page.getByTestId('dock')).toContainText('you will hear LNK001 C, but it will not hear you: RPT2 is not the gateway');
+  await expect(page.getByTestId('dock')).toContainText(
+    'you will hear LNK001 C, but it will not hear you: RPT2 is not the gateway',
+  );
   await expect(page.locator('revogr-data .rgCell', { hasText: 'needs QO3VES·G' })).toBeVisible();
   await page.getByRole('button', { name: 'Set RPT2 to QO3VES·G' }).click();
   await expect(page.getByTestId('dock')).toContainText('whole, both ways');
@@ -74,7 +94,9 @@ test('a closed gateway is broken with its family named, the hotspot offered; the
   // The letter in the seventh place is refused, and the right form offered.
   await panel.getByLabel('RPT1').fill('QO3VESB');
   await panel.getByLabel('RPT1').press('Enter');
-  await expect(panel.getByRole('alert')).toContainText('Found “QO3VESB” with the letter in place 7, expected it in the eighth.');
+  await expect(panel.getByRole('alert')).toContainText(
+    'Found “QO3VESB” with the letter in place 7, expected it in the eighth.',
+  );
   await panel.getByRole('button', { name: 'Use QO3VES·B' }).click();
   await expect(panel.getByRole('alert')).toHaveCount(0);
   await expect(tally(page)).toHaveText(/0 doubtful\s*0 broken/);
@@ -84,24 +106,41 @@ test('what a site is linked to changes what a key-up does; the header has its 41
   const id = await relay.create({ demo: 'all-modes' });
   await page.goto(relay.at(id, 'codeplugs/pilot?channel=ch-w-evening-talk'));
   await page.getByText('What a key-up does', { exact: true }).click();
-  await expect(page.locator('.effects tbody tr')).toHaveText([/nothing\s*only to who hears QO3VES 03/, /LNK001 C\s*to LNK001 C/, /LNK001 A\s*to LNK001 A/]);
+  await expect(page.locator('.effects tbody tr')).toHaveText([
+    /nothing\s*only to who hears QO3VES 03/,
+    /LNK001 C\s*to LNK001 C/,
+    /LNK001 A\s*to LNK001 A/,
+  ]);
   await page.getByLabel('What the site is linked to now').selectOption('LNK001 C');
   await expect(page.getByTestId('dock')).toContainText(/linked to\s*LNK001 C(?!, once)/);
   await page.getByText('Header', { exact: true }).click();
   await page.getByRole('button', { name: 'Show the 41 bytes' }).click();
-  await expect(page.getByTestId('header-bytes')).toContainText(/check sequence\s*([0-9a-f]{2}) ([0-9a-f]{2}), low byte first/);
+  await expect(page.getByTestId('header-bytes')).toContainText(
+    /check sequence\s*([0-9a-f]{2}) ([0-9a-f]{2}), low byte first/,
+  );
   await expect(page.getByLabel('Radio header')).toContainText('51 4f 33 56 45 53 20 47');
 });
 
-test('a family gets its reflectors from a list in any layout; a call sign is wanted by typing it; the site list goes out', async ({ page, relay }) => {
+test('a family gets its reflectors from a list in any layout; a call sign is wanted by typing it; the site list goes out', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.create({ demo: 'all-modes' });
   await page.goto(relay.at(id, 'networks/beacon'));
-  await page.getByLabel('List of reflectors for Beacon').setInputFiles({ name: 'reflectors.csv', mimeType: 'text/csv', buffer: Buffer.from('Reflector;Known as;Modules;Links\nLNK001;Isles Evening;A-C;14\nLNK020;Tide Tables;A B;2\nWAV007;Night Watch;CD;2\nSEA001;Far Away;A;1\nnonsense;;;\n') });
+  await page.getByLabel('List of reflectors for Beacon').setInputFiles({
+    name: 'reflectors.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      'Reflector;Known as;Modules;Links\nLNK001;Isles Evening;A-C;14\nLNK020;Tide Tables;A B;2\nWAV007;Night Watch;CD;2\nSEA001;Far Away;A;1\nnonsense;;;\n',
+    ),
+  });
   const preview = page.getByTestId('list-preview');
   await expect(preview).toContainText('Beacon: 1 new, 0 changed, 1 the same.');
   await expect(preview).toContainText('Breaker: 0 new, 1 changed, 0 the same.');
   await expect(preview).toContainText('1 of networks that the plan does not have: SEA');
-  await expect(preview).toContainText('Line 6, reflector: found “nonsense”, expected three letters and up to three digits, such as LNK001.');
+  await expect(preview).toContainText(
+    'Line 6, reflector: found “nonsense”, expected three letters and up to three digits, such as LNK001.',
+  );
   await page.getByRole('button', { name: 'Take 2 reflectors' }).click();
   await saved(page);
   await page.goto(relay.at(id, 'wants?find=LNK020'));
@@ -109,9 +148,19 @@ test('a family gets its reflectors from a list in any layout; a call sign is wan
   await page.getByLabel('Show destinations with these words').fill('qo4tam');
   await page.getByRole('button', { name: 'QO4TAM through Hask Quay: not wanted' }).click();
   await build(page);
-  expect((await entries(relay, id, 'Pilot', 'quay')).find(([name]) => name === 'QO4TAM')).toEqual(['QO4TAM', 'QO4TAM  ', 'QO1HQY B', 'QO1HQY G']);
+  expect((await entries(relay, id, 'Pilot', 'quay')).find(([name]) => name === 'QO4TAM')).toEqual([
+    'QO4TAM',
+    'QO4TAM  ',
+    'QO1HQY B',
+    'QO1HQY G',
+  ]);
   await page.goto(relay.at(id, 'carry-out'));
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save site list' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save site list' }).click(),
+  ]);
   const { readFile } = await import('node:fs/promises');
-  expect(await readFile(await download.path(), 'utf8')).toContain('Hotspots,QO3VES 03,"Hsk, Ostry Isles",QO3VES B,QO3VES G,439.1250,duplex 0,0.0000,46.71,-33.42,-2');
+  expect(await readFile(await download.path(), 'utf8')).toContain(
+    'Hotspots,QO3VES 03,"Hsk, Ostry Isles",QO3VES B,QO3VES G,439.1250,duplex 0,0.0000,46.71,-33.42,-2',
+  );
 });

@@ -4,31 +4,72 @@ import { CHECKS } from '@relay/core/registries/checks';
 import { sitesPlan } from '@relay/core/testing/sample-sites';
 import { expect, tally, test } from './story';
 
-const STOPS = ['station', 'radios', 'sites', 'networks', 'wants', 'codeplugs', 'hotspots', 'hotspots/home/routes', 'agreement', 'carry-out', 'rooms', 'card'];
+const STOPS = [
+  'station',
+  'radios',
+  'sites',
+  'networks',
+  'wants',
+  'codeplugs',
+  'hotspots',
+  'hotspots/home/routes',
+  'agreement',
+  'carry-out',
+  'rooms',
+  'card',
+];
 
-for (const [width, scheme] of [[1280, 'light'], [1280, 'dark'], [390, 'light']] as const) {
-    test(`axe finds nothing serious on any screen, ${width} wide, ${scheme}`, async ({ page, relay }) => {
-      await page.setViewportSize({ width, height: 800 });
-      await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
-      const full = await relay.create({ demo: 'inherited' });
-      const empty = await relay.create({ name: 'Empty' });
-      const repeaters = await relay.create({ document: sitesPlan() });
-      const screens = [relay.url, `${relay.url}/help/checks`, `${relay.url}/help/checks/${CHECKS[0]!.id}`, ...STOPS.flatMap((stop) => (width === 1280 && scheme === 'light' ? [relay.at(full, stop), relay.at(empty, stop)] : [relay.at(full, stop)])), relay.at(full, 'agreement?radio=handheld&channel=ch-w-g417'), ...['networks/skerry', 'networks/foghorn', 'radios/rambler', 'codeplugs/rambler?channel=ch-w-room-news'].map((stop) => relay.at(full, stop)), relay.at(full, 'hotspots/home/routes?add=network'), relay.at(full, 'sites?map=1'), relay.at(full, 'sites?view=trip'), relay.at(repeaters, 'sites?view=plan'), relay.at(repeaters, 'codeplugs')];
-      for (const screen of screens) {
-        await page.goto(screen);
-        if (screen.includes('/plan/')) await expect(tally(page)).toBeVisible();
-        await expect(page.locator('h1').first()).toBeVisible();
-        if (screen.includes(`${full}/codeplugs`)) await expect(page.locator('revogr-data .rgCell').first()).toBeVisible();
-        // No screen has frames: one pass in the page itself, and only what is wrong is worked out.
-        const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
-        // The scheme changes contrast only, the width everything else.
-        if (scheme === 'dark') axe.withRules(['color-contrast']);
-        else if (width < 1280) axe.disableRules(['color-contrast']);
-        const { violations } = await axe.analyze();
-        const serious = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
-        expect(serious.map((one) => `${screen}: ${one.id}: ${one.nodes.map((node) => node.html).slice(0, 3).join(' ')}`)).toEqual([]);
-      }
-    });
+for (const [width, scheme] of [
+  [1280, 'light'],
+  [1280, 'dark'],
+  [390, 'light'],
+] as const) {
+  test(`axe finds nothing serious on any screen, ${width} wide, ${scheme}`, async ({ page, relay }) => {
+    await page.setViewportSize({ width, height: 800 });
+    await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
+    const full = await relay.create({ demo: 'inherited' });
+    const empty = await relay.create({ name: 'Empty' });
+    const repeaters = await relay.create({ document: sitesPlan() });
+    const screens = [
+      relay.url,
+      `${relay.url}/help/checks`,
+      `${relay.url}/help/checks/${CHECKS[0]!.id}`,
+      ...STOPS.flatMap((stop) =>
+        width === 1280 && scheme === 'light' ? [relay.at(full, stop), relay.at(empty, stop)] : [relay.at(full, stop)],
+      ),
+      relay.at(full, 'agreement?radio=handheld&channel=ch-w-g417'),
+      ...['networks/skerry', 'networks/foghorn', 'radios/rambler', 'codeplugs/rambler?channel=ch-w-room-news'].map(
+        (stop) => relay.at(full, stop),
+      ),
+      relay.at(full, 'hotspots/home/routes?add=network'),
+      relay.at(full, 'sites?map=1'),
+      relay.at(full, 'sites?view=trip'),
+      relay.at(repeaters, 'sites?view=plan'),
+      relay.at(repeaters, 'codeplugs'),
+    ];
+    for (const screen of screens) {
+      await page.goto(screen);
+      if (screen.includes('/plan/')) await expect(tally(page)).toBeVisible();
+      await expect(page.locator('h1').first()).toBeVisible();
+      if (screen.includes(`${full}/codeplugs`)) await expect(page.locator('revogr-data .rgCell').first()).toBeVisible();
+      // No screen has frames: one pass in the page itself, and only what is wrong is worked out.
+      const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
+      // The scheme changes contrast only, the width everything else.
+      if (scheme === 'dark') axe.withRules(['color-contrast']);
+      else if (width < 1280) axe.disableRules(['color-contrast']);
+      const { violations } = await axe.analyze();
+      const serious = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
+      expect(
+        serious.map(
+          (one) =>
+            `${screen}: ${one.id}: ${one.nodes
+              .map((node) => node.html)
+              .slice(0, 3)
+              .join(' ')}`,
+        ),
+      ).toEqual([]);
+    }
+  });
 }
 
 test('nothing is wider than a phone where it is read in the field', async ({ page, relay }) => {
@@ -37,11 +78,19 @@ test('nothing is wider than a phone where it is read in the field', async ({ pag
   for (const stop of ['carry-out', 'card', 'rooms', 'agreement', 'station']) {
     await page.goto(relay.at(id, stop));
     await expect(page.locator('h1').first()).toBeVisible();
-    expect(await page.evaluate(() => document.querySelector('#work')!.scrollWidth - document.querySelector('#work')!.clientWidth), stop).toBeLessThanOrEqual(0);
+    expect(
+      await page.evaluate(
+        () => document.querySelector('#work')!.scrollWidth - document.querySelector('#work')!.clientWidth,
+      ),
+      stop,
+    ).toBeLessThanOrEqual(0);
   }
 });
 
-test('no screen says an error to the console, and the first load is at most 250 kB of script', async ({ page, relay }) => {
+test('no screen says an error to the console, and the first load is at most 250 kB of script', async ({
+  page,
+  relay,
+}) => {
   const said: string[] = [];
   page.on('console', (message) => message.type() === 'error' && said.push(message.text()));
   page.on('pageerror', (error) => said.push(error.message));
@@ -68,7 +117,10 @@ test('no screen says an error to the console, and the first load is at most 250 
 test('the primary act is signal yellow with ink on it: the theme is there', async ({ page, relay }) => {
   const id = await relay.create({ demo: 'ostrey-isles' });
   await page.goto(relay.at(id, 'codeplugs'));
-  await expect(page.getByRole('button', { name: 'Build from wants' })).toHaveCSS('background-color', 'rgb(255, 196, 0)');
+  await expect(page.getByRole('button', { name: 'Build from wants' })).toHaveCSS(
+    'background-color',
+    'rgb(255, 196, 0)',
+  );
   await expect(page.getByRole('button', { name: 'Build from wants' })).toHaveCSS('color', 'rgb(34, 39, 46)');
 });
 

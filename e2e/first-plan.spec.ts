@@ -2,7 +2,10 @@ import { expect, saved, tabTo, tally, test, typeInto } from './story';
 
 test('the demo shows its first whole path at once', async ({ page, relay }) => {
   await page.goto(relay.url);
-  await page.getByRole('button', { name: /demo plan/ }).first().click();
+  await page
+    .getByRole('button', { name: /demo plan/ })
+    .first()
+    .click();
   await expect(tally(page)).toContainText('12 whole');
   await expect(page.getByTestId('all-whole')).toBeVisible();
   await page.getByRole('button', { name: 'Hask Wide' }).click();
@@ -34,7 +37,11 @@ test('from an empty plan by keyboard alone to three whole paths and files', asyn
   await tabTo(page, 'New server: address');
   await page.keyboard.type('merrin.lantern.example');
   await page.keyboard.press('Enter');
-  for (const [number, name] of [['417', 'Hask Wide'], ['481', 'Merrin Head'], ['588', 'Ostrey All']] as const) {
+  for (const [number, name] of [
+    ['417', 'Hask Wide'],
+    ['481', 'Merrin Head'],
+    ['588', 'Ostrey All'],
+  ] as const) {
     await tabTo(page, 'New group: number');
     await page.keyboard.type(number);
     await tabTo(page, 'New group: name');
@@ -60,7 +67,11 @@ test('from an empty plan by keyboard alone to three whole paths and files', asyn
   await expect(tally(page)).toContainText('3 whole');
   await tabTo(page, /^Carry out/);
   await page.keyboard.press('Enter');
-  for (const [button, file] of [['Save plan file', 'keyboard.relay.json'], ['Save codeplug', 'handheld-codeplug.csv'], ['Save profile', 'qo3ves-01-hotspot.json']] as const) {
+  for (const [button, file] of [
+    ['Save plan file', 'keyboard.relay.json'],
+    ['Save codeplug', 'handheld-codeplug.csv'],
+    ['Save profile', 'qo3ves-01-hotspot.json'],
+  ] as const) {
     await tabTo(page, button);
     const [download] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('Enter')]);
     expect(download.suggestedFilename()).toBe(file);
@@ -74,7 +85,10 @@ test('a plan file goes out and comes in the same', async ({ page, relay }) => {
   const id = await relay.threePaths();
   await page.goto(relay.at(id, 'carry-out'));
   await page.getByText('Put passwords into these files').click();
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save plan file' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save plan file' }).click(),
+  ]);
   await page.goto(relay.url);
   await page.getByLabel('Plan file').setInputFiles(await download.path());
   await page.waitForURL(/agreement/);
@@ -84,9 +98,17 @@ test('a plan file goes out and comes in the same', async ({ page, relay }) => {
 
 test('a broken plan file says where, and makes nothing', async ({ page, relay }) => {
   await page.goto(relay.url);
-  await page.getByLabel('Plan file').setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from('{\n"format": "yellow-relay-plan",\n "x" }') });
+  await page.getByLabel('Plan file').setInputFiles({
+    name: 'broken.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{\n"format": "yellow-relay-plan",\n "x" }'),
+  });
   await expect(page.getByRole('alert')).toContainText('line 3');
-  await page.getByLabel('Plan file').setInputFiles({ name: 'other.json', mimeType: 'application/json', buffer: Buffer.from('{"format": "yellow-relay-plan", "formatVersion": 1}') });
+  await page.getByLabel('Plan file').setInputFiles({
+    name: 'other.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format": "yellow-relay-plan", "formatVersion": 1}'),
+  });
   await expect(page.getByRole('alert')).toContainText('/station: found nothing');
 });
 

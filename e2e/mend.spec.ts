@@ -3,10 +3,14 @@ import { isDmr } from '@relay/core/modes/dmr/channel';
 import { channelOf } from '@relay/core/testing/sample-plan';
 import { expect, saved, tally, test } from './story';
 
-const choose = (page: Page, name: string) => page.getByRole('region', { name: 'Paths', exact: true }).getByRole('button', { name }).click();
+const choose = (page: Page, name: string) =>
+  page.getByRole('region', { name: 'Paths', exact: true }).getByRole('button', { name }).click();
 const hop = (page: Page, id: string) => page.getByTestId('dock').locator(`[data-hop="${id}"]`);
 
-test('another color code at the hotspot breaks three paths; mend all; undo, also after a reload', async ({ page, relay }) => {
+test('another color code at the hotspot breaks three paths; mend all; undo, also after a reload', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.threePaths();
   await page.goto(relay.at(id, 'hotspots'));
   await page.getByLabel('Color code').fill('2');
@@ -14,7 +18,8 @@ test('another color code at the hotspot breaks three paths; mend all; undo, also
   await expect(tally(page)).toContainText('3 broken');
   await page.getByRole('link', { name: /^Agreement/ }).click();
   await expect(page.locator('[data-check="color-code-differs"]')).toHaveCount(3);
-  for (const card of await page.locator('[data-check="color-code-differs"]').all()) await expect(card).toContainText('channel has 1, site has 2');
+  for (const card of await page.locator('[data-check="color-code-differs"]').all())
+    await expect(card).toContainText('channel has 1, site has 2');
   await choose(page, 'Ostrey All');
   await expect(page.getByTestId('relay-verdict')).toHaveText('broken at the hotspot');
   await expect(hop(page, 'site')).toHaveAttribute('data-state', 'broken');
@@ -22,7 +27,10 @@ test('another color code at the hotspot breaks three paths; mend all; undo, also
   await page.getByRole('button', { name: 'Mend all 3' }).first().click();
   await expect(tally(page)).toContainText('3 whole');
   await saved(page);
-  const codes = async () => Object.values((await relay.read(id)).document.codeplugs['r1']!.channels.byId).filter(isDmr).map((channel) => channel.dmr.colorCode);
+  const codes = async () =>
+    Object.values((await relay.read(id)).document.codeplugs['r1']!.channels.byId)
+      .filter(isDmr)
+      .map((channel) => channel.dmr.colorCode);
   expect(await codes()).toEqual([2, 2, 2]);
   await page.reload();
   await expect(page.getByTestId('undo')).toHaveText(/^Undo: Mend all/);
@@ -84,7 +92,9 @@ test('wrong input stays in the field with its reason', async ({ page, relay }) =
   await page.goto(relay.at(id, 'hotspots'));
   await page.getByLabel('Color code').fill('16');
   await page.getByLabel('Color code').press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: 'Found “16”, expected a whole number from 0 to 15.' })).toBeVisible();
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'Found “16”, expected a whole number from 0 to 15.' }),
+  ).toBeVisible();
   await expect(page.getByLabel('Color code')).toHaveValue('16');
   expect((await relay.read(id)).document.sites.byId['s1']!.dmr!.colorCode).toBe(1);
 });

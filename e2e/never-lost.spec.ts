@@ -1,6 +1,10 @@
 import { expect, saved, tally, test } from './story';
 
-test('kill -9 of the server during edits loses nothing acknowledged, and what waits is sent later', async ({ page, relay, server }) => {
+test('kill -9 of the server during edits loses nothing acknowledged, and what waits is sent later', async ({
+  page,
+  relay,
+  server,
+}) => {
   const id = await relay.threePaths();
   await page.goto(relay.at(id, 'station'));
   const place = page.getByLabel('Place');
@@ -20,8 +24,12 @@ test('kill -9 of the server during edits loses nothing acknowledged, and what wa
   await saved(page);
   const after = await relay.read(id);
   expect(after.document.station).toMatchObject({ place: 'in flight', operator: 'while it is gone' });
-  expect(after.recent.map((row) => row.label).slice(0, acknowledged.recent.length)).toEqual(acknowledged.recent.map((row) => row.label));
-  expect(new Set(after.recent.map((row) => (row as unknown as { id: string }).id)).size).toBe(acknowledged.recent.length + 2);
+  expect(after.recent.map((row) => row.label).slice(0, acknowledged.recent.length)).toEqual(
+    acknowledged.recent.map((row) => row.label),
+  );
+  expect(new Set(after.recent.map((row) => (row as unknown as { id: string }).id)).size).toBe(
+    acknowledged.recent.length + 2,
+  );
 });
 
 test('edits made while the server was gone survive closing the window', async ({ page, relay, server, context }) => {

@@ -2,7 +2,10 @@
 import { rows } from '@relay/core/plan/table';
 import { build, cell, channelsOf, expect, saved, tally, test } from './story';
 
-test('a room is found by part of its name, by number and by activity; kept in a category, dealt, and on the card; 99999 is the way out', async ({ page, relay }) => {
+test('a room is found by part of its name, by number and by activity; kept in a category, dealt, and on the card; 99999 is the way out', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.create({ demo: 'all-modes' });
   await page.goto(relay.at(id, 'rooms'));
   const found = page.getByTestId('found-room');
@@ -26,8 +29,16 @@ test('a room is found by part of its name, by number and by activity; kept in a 
   await expect(page.getByTestId('deal-radio')).toContainText('7 rooms in it, as the book says.');
   await saved(page);
   const { document } = await relay.read(id);
-  expect(rows(document.codeplugs['rambler']!.c4fm.rooms).map(({ name, number, category }) => [name, number, category])).toEqual([
-    ['Isles Evening', '41205', 1], ['Kitchen Table', '41460', 1], ['North News', '52110', 1], ['Ferry Deck', '41377', 2], ['Weather Round', '41502', 2], ['Beginners’ Hour', '41418', 3], ['Leave', '99999', 1],
+  expect(
+    rows(document.codeplugs['rambler']!.c4fm.rooms).map(({ name, number, category }) => [name, number, category]),
+  ).toEqual([
+    ['Isles Evening', '41205', 1],
+    ['Kitchen Table', '41460', 1],
+    ['North News', '52110', 1],
+    ['Ferry Deck', '41377', 2],
+    ['Weather Round', '41502', 2],
+    ['Beginners’ Hour', '41418', 3],
+    ['Leave', '99999', 1],
   ]);
 
   await page.getByRole('button', { name: 'Card to print' }).click();
@@ -35,7 +46,9 @@ test('a room is found by part of its name, by number and by activity; kept in a 
   await expect(learning).toContainText('41418');
   await expect(learning).toContainText('category 3 in Rambler');
   await expect(learning).toContainText('To leave, call 99999');
-  await page.evaluate(() => Object.assign(window, { print: () => window.document.querySelector('body')!.setAttribute('data-printed', 'yes') }));
+  await page.evaluate(() =>
+    Object.assign(window, { print: () => window.document.querySelector('body')!.setAttribute('data-printed', 'yes') }),
+  );
   await page.getByRole('button', { name: 'Print the card' }).click();
   await expect(page.locator('body')).toHaveAttribute('data-printed', 'yes');
   await page.emulateMedia({ media: 'print' });
@@ -59,7 +72,13 @@ test('a room is found by part of its name, by number and by activity; kept in a 
 test('rooms come in from a list of any layout, and are wanted at once', async ({ page, relay }) => {
   const id = await relay.create({ demo: 'all-modes' });
   await page.goto(relay.at(id, 'networks/skerry'));
-  await page.getByLabel('List of rooms for Skerry').setInputFiles({ name: 'rooms.csv', mimeType: 'text/csv', buffer: Buffer.from('Town;Room;DG;Stations\nTarn;Night Shift;41777;3\nHask;Isles Evening;41205;15\nHask;Way Out;99999;0\n') });
+  await page.getByLabel('List of rooms for Skerry').setInputFiles({
+    name: 'rooms.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      'Town;Room;DG;Stations\nTarn;Night Shift;41777;3\nHask;Isles Evening;41205;15\nHask;Way Out;99999;0\n',
+    ),
+  });
   const preview = page.getByTestId('list-preview');
   await expect(preview).toContainText('1 new, 1 changed');
   await expect(preview).toContainText('Line 4');
@@ -69,33 +88,53 @@ test('rooms come in from a list of any layout, and are wanted at once', async ({
   await page.getByRole('button', { name: 'Night Shift through QO3VES 03: not wanted' }).click();
   await build(page);
   await expect(tally(page)).toHaveText(/45 whole\s*0 doubtful\s*0 broken/);
-  expect((await channelsOf(relay, id, 'Rambler')).find((one) => one.name === 'Night Shift')).toMatchObject({ mode: 'c4fm', c4fm: { room: '41777', voice: 'narrow', groupTx: 0 } });
+  expect((await channelsOf(relay, id, 'Rambler')).find((one) => one.name === 'Night Shift')).toMatchObject({
+    mode: 'c4fm',
+    c4fm: { room: '41777', voice: 'narrow', groupTx: 0 },
+  });
 });
 
-test('a room that only the repeaters’ network has is broken through the hotspot; the twin or the bridge mends it', async ({ page, relay }) => {
+test('a room that only the repeaters’ network has is broken through the hotspot; the twin or the bridge mends it', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.create({ demo: 'all-modes' });
   await page.goto(relay.at(id, 'wants?find=mainland'));
-  await page.getByRole('button', { name: 'Harbour Lights through QO3VES 03, not reached; bridge 41950: not wanted' }).click();
+  await page
+    .getByRole('button', { name: 'Harbour Lights through QO3VES 03, not reached; bridge 41950: not wanted' })
+    .click();
   await page.getByRole('button', { name: 'Ferry Deck through QO3VES 03, not reached; twin 41377: not wanted' }).click();
   await build(page);
   await expect(tally(page)).toContainText('2 broken');
   await page.goto(relay.at(id, 'agreement'));
-  await page.getByRole('region', { name: 'Paths', exact: true }).getByRole('button', { name: 'Harbour Lights' }).click();
+  await page
+    .getByRole('region', { name: 'Paths', exact: true })
+    .getByRole('button', { name: 'Harbour Lights' })
+    .click();
   await expect(page.getByTestId('relay-verdict')).toHaveText('broken at the gateway');
   const dock = page.getByTestId('dock');
-  await expect(dock).toContainText('Harbour Lights is on Mainland; QO3VES 03 reaches Skerry. There 41950, Mainland Span, bridges to Mainland.');
+  await expect(dock).toContainText(
+    'Harbour Lights is on Mainland; QO3VES 03 reaches Skerry. There 41950, Mainland Span, bridges to Mainland.',
+  );
   await dock.getByRole('button', { name: 'Take 41950, Mainland Span, which bridges there' }).click();
   await expect(tally(page)).toContainText('1 broken');
-  await expect(page.locator('[data-check="room-not-reached"]')).toContainText('There the same room is 41377, Ferry Deck.');
+  await expect(page.locator('[data-check="room-not-reached"]')).toContainText(
+    'There the same room is 41377, Ferry Deck.',
+  );
   await page.getByRole('button', { name: 'Take 41377, Ferry Deck, the same room there' }).first().click();
   await expect(tally(page)).toHaveText(/0 doubtful\s*0 broken/);
   await saved(page);
-  const rooms = (await channelsOf(relay, id, 'Rambler')).flatMap((one) => (one.mode === 'c4fm' && one.siteId === 'home' ? [one.c4fm.room] : []));
+  const rooms = (await channelsOf(relay, id, 'Rambler')).flatMap((one) =>
+    one.mode === 'c4fm' && one.siteId === 'home' ? [one.c4fm.room] : [],
+  );
   expect(rooms).toEqual(expect.arrayContaining(['41950', '41377']));
   expect(rooms.filter((room) => room.startsWith('52'))).toEqual([]);
 });
 
-test('a P25 want end to end: the access code in hex, the group that is all-call refused, the unlink group on the card', async ({ page, relay }) => {
+test('a P25 want end to end: the access code in hex, the group that is all-call refused, the unlink group on the card', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.create({ demo: 'all-modes' });
   await page.goto(relay.at(id, 'hotspots'));
   const nac = page.getByLabel('NAC', { exact: true });
@@ -109,14 +148,18 @@ test('a P25 want end to end: the access code in hex, the group that is all-call 
   await expect(page.getByText('In hex; that is 659 in decimal.')).toBeVisible();
   await nac.fill('xyz');
   await nac.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('Found “xyz”, expected a network access code of three hex digits, such as 293.');
+  await expect(page.getByRole('alert')).toContainText(
+    'Found “xyz”, expected a network access code of three hex digits, such as 293.',
+  );
 
   await page.goto(relay.at(id, 'networks/foghorn'));
   await page.getByLabel('New group: name').fill('Everybody');
   const number = page.getByLabel('New group: number');
   await number.fill('65535');
   await number.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('Found 65535, which calls everybody and is no destination, expected 1 to 65534.');
+  await expect(page.getByRole('alert')).toContainText(
+    'Found 65535, which calls everybody and is no destination, expected 1 to 65534.',
+  );
   await number.fill('8080');
   await number.press('Enter');
   await page.goto(relay.at(id, 'wants?find=everybody'));
@@ -148,11 +191,19 @@ test('a P25 want end to end: the access code in hex, the group that is all-call 
   await expect(card).toContainText('To leave, call group 9999 once.');
 });
 
-test('a mixed repeater goes from FM to digital in its Mode cell, and agrees before and after', async ({ page, relay }) => {
+test('a mixed repeater goes from FM to digital in its Mode cell, and agrees before and after', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.create({ demo: 'all-modes' });
   await page.goto(relay.at(id, 'wants?find=whoever'));
   // Radios stand across in their order: Rambler is the last with FM.
-  await page.getByRole('row').filter({ hasText: 'FM, whoever hears the site' }).getByRole('button', { name: /^FM.* through Dunsel Mixed.*not wanted/ }).last().click();
+  await page
+    .getByRole('row')
+    .filter({ hasText: 'FM, whoever hears the site' })
+    .getByRole('button', { name: /^FM.* through Dunsel Mixed.*not wanted/ })
+    .last()
+    .click();
   await build(page);
   await expect(tally(page)).toHaveText(/45 whole\s*0 doubtful\s*0 broken/);
   const channels = await channelsOf(relay, id, 'Rambler');
@@ -166,10 +217,18 @@ test('a mixed repeater goes from FM to digital in its Mode cell, and agrees befo
   await expect(page.getByTestId('dock')).toContainText('whole, both ways');
   await expect(tally(page)).toHaveText(/45 whole\s*0 doubtful\s*0 broken/);
   await saved(page);
-  expect((await channelsOf(relay, id, 'Rambler'))[row]).toMatchObject({ mode: 'c4fm', siteId: 'mixed', txHz: channels[row]!.txHz, c4fm: { groupTx: 5 } });
+  expect((await channelsOf(relay, id, 'Rambler'))[row]).toMatchObject({
+    mode: 'c4fm',
+    siteId: 'mixed',
+    txHz: channels[row]!.txHz,
+    c4fm: { groupTx: 5 },
+  });
 });
 
-test('what a hotspot turns into another mode is whole with the DMR ID, and says what is missing without', async ({ page, relay }) => {
+test('what a hotspot turns into another mode is whole with the DMR ID, and says what is missing without', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.create({ demo: 'all-modes' });
   await page.goto(relay.at(id, 'wants?find=hask wide'));
   await page.getByRole('button', { name: 'Hask Wide through QO3VES 03, cross-mode: not wanted' }).click();
@@ -179,10 +238,15 @@ test('what a hotspot turns into another mode is whole with the DMR ID, and says 
   await page.getByLabel('DMR ID', { exact: true }).fill('');
   await page.getByLabel('DMR ID', { exact: true }).press('Enter');
   await page.goto(relay.at(id, 'agreement'));
-  await expect(page.locator('[data-check="crossing-not-ready"]').first()).toContainText('C4FM to DMR at QO3VES 03: Lantern lacks DMR ID.');
+  await expect(page.locator('[data-check="crossing-not-ready"]').first()).toContainText(
+    'C4FM to DMR at QO3VES 03: Lantern lacks DMR ID.',
+  );
 });
 
-test('a first plan of a C4FM handheld, from nothing: hotspot, room, want, whole at once, and no DMR ID asked for', async ({ page, relay }) => {
+test('a first plan of a C4FM handheld, from nothing: hotspot, room, want, whole at once, and no DMR ID asked for', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.create({ name: 'First' });
   await page.goto(relay.at(id, 'station'));
   await page.getByLabel('Call sign', { exact: true }).fill('QO3VES');

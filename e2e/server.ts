@@ -14,9 +14,20 @@ export class ServerProcess {
   async start(): Promise<void> {
     this.port ||= await freePort();
     this.url = `http://127.0.0.1:${this.port}`;
-    const env = { ...process.env, RELAY_DATABASE_URL: process.env[`E2E_DATABASE_URL_${this.worker}`]!, RELAY_PORT: String(this.port), RELAY_LOG_LEVEL: 'error' };
-    this.child = spawn(process.execPath, [join(ROOT, 'server/dist/main.js')], { env, stdio: ['ignore', 'ignore', 'inherit'] });
-    const up = await until(async () => (await fetch(`${this.url}/api/v1/ready`).catch(() => null))?.ok === true, 30_000);
+    const env = {
+      ...process.env,
+      RELAY_DATABASE_URL: process.env[`E2E_DATABASE_URL_${this.worker}`]!,
+      RELAY_PORT: String(this.port),
+      RELAY_LOG_LEVEL: 'error',
+    };
+    this.child = spawn(process.execPath, [join(ROOT, 'server/dist/main.js')], {
+      env,
+      stdio: ['ignore', 'ignore', 'inherit'],
+    });
+    const up = await until(
+      async () => (await fetch(`${this.url}/api/v1/ready`).catch(() => null))?.ok === true,
+      30_000,
+    );
     if (!up) throw new Error('The server did not come up.');
   }
 

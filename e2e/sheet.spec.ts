@@ -46,13 +46,22 @@ test('ranges are pasted from a spreadsheet, filled down and copied', async ({ pa
   await page.keyboard.press('Control+V');
   await expect(tally(page)).toContainText('2 broken');
   await saved(page);
-  const channels = async () => dmrChannels((await relay.read(id)).document.codeplugs['r1']!).map(({ dmr }) => [dmr.colorCode, dmr.slot]);
-  expect((await channels()).sort()).toEqual([[1, 2], [3, 1], [4, 2]]);
+  const channels = async () =>
+    dmrChannels((await relay.read(id)).document.codeplugs['r1']!).map(({ dmr }) => [dmr.colorCode, dmr.slot]);
+  expect((await channels()).sort()).toEqual([
+    [1, 2],
+    [3, 1],
+    [4, 2],
+  ]);
   await (await cell(page, 0, 'Color code')).click();
   await (await cell(page, 2, 'Slot')).click({ modifiers: ['Shift'] });
   await page.keyboard.press('Control+D');
   await saved(page);
-  await expect.poll(channels).toEqual([[3, 1], [3, 1], [3, 1]]);
+  await expect.poll(channels).toEqual([
+    [3, 1],
+    [3, 1],
+    [3, 1],
+  ]);
   await page.keyboard.press('Control+C');
   expect((await page.evaluate(() => navigator.clipboard.readText())).replaceAll('\r', '')).toBe('3\t1\n3\t1\n3\t1');
 });
@@ -60,12 +69,20 @@ test('ranges are pasted from a spreadsheet, filled down and copied', async ({ pa
 test('a codeplug table goes out, comes in, and says the line of what is wrong', async ({ page, relay }) => {
   const id = await relay.threePaths();
   await page.goto(relay.at(id, 'carry-out'));
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save codeplug' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save codeplug' }).click(),
+  ]);
   const { readFile } = await import('node:fs/promises');
   const text = await readFile(await download.path(), 'utf8');
-  const put = (name: string, content: string) => page.getByLabel('Codeplug table for Handheld').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(content) });
+  const put = (name: string, content: string) =>
+    page
+      .getByLabel('Codeplug table for Handheld')
+      .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(content) });
   await put('wrong.csv', text.replace('439.1250,0,low,1,2,group,588', '439.1250,0,low,99,2,group,588'));
-  await expect(page.getByRole('alert').filter({ hasText: 'nothing was changed' })).toContainText('Line 3, Color code: found “99”, expected a whole number from 0 to 15.');
+  await expect(page.getByRole('alert').filter({ hasText: 'nothing was changed' })).toContainText(
+    'Line 3, Color code: found “99”, expected a whole number from 0 to 15.',
+  );
   expect((await relay.read(id)).version).toBe(1);
   await put('renamed.csv', text.replace('Hask Wide', 'Hask'));
   await expect(page.getByTestId('notice')).toContainText('was read into Handheld');
@@ -88,13 +105,18 @@ test('a hand-made value is proposed, not overwritten', async ({ page, relay }) =
   expect((await relay.read(id)).document.codeplugs['r1']!.channels.byId['ch-w-g1']!.name).toBe('My own name');
 });
 
-test('zones are ordered by keyboard, and a destination is wanted by dragging it onto a radio', async ({ page, relay }) => {
+test('zones are ordered by keyboard, and a destination is wanted by dragging it onto a radio', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.create({ demo: 'ostrey-isles' });
   await openSheet(page, relay.at(id, 'codeplugs/handheld'));
   await page.getByRole('button', { name: /^Lantern 10\/16/ }).press('Enter');
   await page.getByRole('button', { name: 'Move Hask Wide down' }).press('Enter');
   await saved(page);
-  expect((await relay.read(id)).document.codeplugs['handheld']!.zones.byId['zn-lantern-home-talk']!.channelIds.slice(0, 2)).toEqual(['ch-w-g481', 'ch-w-g417']);
+  expect(
+    (await relay.read(id)).document.codeplugs['handheld']!.zones.byId['zn-lantern-home-talk']!.channelIds.slice(0, 2),
+  ).toEqual(['ch-w-g481', 'ch-w-g417']);
   await page.goto(relay.at(id, 'wants'));
   await page.getByRole('row', { name: /^Storm Desk/ }).dragTo(page.getByRole('columnheader', { name: 'Handheld' }));
   await expect(page.getByRole('button', { name: 'Storm Desk through QO3VES 03: not built yet' })).toBeVisible();

@@ -28,20 +28,32 @@ async function take(page: Page, name: string): Promise<void> {
   await expect(page.getByTestId('import-list')).toBeHidden();
 }
 
-test('three layouts come in by looking, a fourth needs two columns chosen; the nearest come first', async ({ page, relay }) => {
+test('three layouts come in by looking, a fourth needs two columns chosen; the nearest come first', async ({
+  page,
+  relay,
+}) => {
   await forgetAll(relay);
   const id = await relay.create({ demo: 'ostrey-isles' });
   await page.goto(relay.at(id, 'sites'));
-  for (const [name, sites] of [['isles-club.csv', 10], ['survey.csv', 6], ['harbour-book.geojson', 4]] as const) {
+  for (const [name, sites] of [
+    ['isles-club.csv', 10],
+    ['survey.csv', 6],
+    ['harbour-book.geojson', 4],
+  ] as const) {
     await choose(page, name);
-    await expect(page.getByTestId('list-counts')).toContainText(`${sites} sites, 0 of them with a doubt, 0 lines rejected`);
+    await expect(page.getByTestId('list-counts')).toContainText(
+      `${sites} sites, 0 of them with a doubt, 0 lines rejected`,
+    );
     await page.getByTestId('import-list').click();
     await expect(page.getByTestId('import-list')).toBeHidden();
   }
   await choose(page, 'boat-notes.csv');
   await expect(page.getByTestId('list-counts')).toContainText('no headings');
   await expect(page.getByTestId('list-column').nth(3)).toContainText('12 Quay Row');
-  for (const [at, field] of [[3, 'place'], [5, 'color code']] as const) {
+  for (const [at, field] of [
+    [3, 'place'],
+    [5, 'color code'],
+  ] as const) {
     await page.getByTestId('list-column').nth(at).locator('.el-select__wrapper').click();
     await page.getByRole('option', { name: field, exact: true }).click();
     await expect(page.getByTestId('list-column').nth(at)).toContainText(field);
@@ -52,7 +64,9 @@ test('three layouts come in by looking, a fourth needs two columns chosen; the n
 
   // From the demo's hotspot; the fourth list has no positions.
   await expect(page.getByTestId('near-site')).toHaveCount(20);
-  await expect(page.getByTestId('near-site').first()).toHaveText(/0\.4\s*18° NNE\s*QO1HSK B\s*Hask Head Hask\s*439\.4250\s*-7\.6\s*DMR\s*CC 1\s*417\s*588, 591\s*on the air/);
+  await expect(page.getByTestId('near-site').first()).toHaveText(
+    /0\.4\s*18° NNE\s*QO1HSK B\s*Hask Head Hask\s*439\.4250\s*-7\.6\s*DMR\s*CC 1\s*417\s*588, 591\s*on the air/,
+  );
   await page.getByText('miles', { exact: true }).click();
   await expect(page.getByTestId('near-site').first()).toContainText('0.2');
   await page.getByLabel('From', { exact: true }).fill('HN36kv');
@@ -66,8 +80,13 @@ test('three layouts come in by looking, a fourth needs two columns chosen; the n
   await page.getByText('Along a trip', { exact: true }).click();
   await page.getByLabel('GPX track').setInputFiles(demoList('coast-road.gpx'));
   await expect(page.getByLabel('Within km')).toHaveValue('4');
-  await expect(page.getByTestId('empty-stretch')).toHaveText([/4\.2–4\.9\s*no site for 0\.7 mi/, /31\.9–32\.4\s*no site for 0\.5 mi/]);
-  await expect(page.getByTestId('trip-words')).toContainText('34.5 mi, 20 sites within 4 km of it. Nothing from 4.2 mi to 4.9 mi, and from 31.9 mi to 32.4 mi');
+  await expect(page.getByTestId('empty-stretch')).toHaveText([
+    /4\.2–4\.9\s*no site for 0\.7 mi/,
+    /31\.9–32\.4\s*no site for 0\.5 mi/,
+  ]);
+  await expect(page.getByTestId('trip-words')).toContainText(
+    '34.5 mi, 20 sites within 4 km of it. Nothing from 4.2 mi to 4.9 mi, and from 31.9 mi to 32.4 mi',
+  );
   await expect(page.getByTestId('near-site').first()).toContainText('Whale Point');
   await expect(page.getByTestId('near-site').last()).toContainText('North Cape');
   await page.getByRole('button', { name: 'Type instead' }).click();
@@ -82,7 +101,10 @@ test('three layouts come in by looking, a fourth needs two columns chosen; the n
   await forgetAll(relay);
 });
 
-test('a wrong tone is corrected once, and stands when a newer version of the list comes in', async ({ page, relay }) => {
+test('a wrong tone is corrected once, and stands when a newer version of the list comes in', async ({
+  page,
+  relay,
+}) => {
   await forgetAll(relay);
   const id = await relay.create({ demo: 'ostrey-isles' });
   await page.goto(relay.at(id, 'sites?mode=FM'));
@@ -92,7 +114,9 @@ test('a wrong tone is corrected once, and stands when a newer version of the lis
   await ellery.getByRole('button', { name: 'Correct QO1ELY' }).click();
   await page.getByLabel('Should be').fill('110.0');
   await page.getByTestId('save-correction').click();
-  await expect(page.getByRole('alert')).toContainText('Found “110.0”, expected a CTCSS tone such as 110.9, a DCS code such as D023, or none.');
+  await expect(page.getByRole('alert')).toContainText(
+    'Found “110.0”, expected a CTCSS tone such as 110.9, a DCS code such as D023, or none.',
+  );
   await page.getByLabel('Should be').fill('107,2');
   await page.getByLabel('Why').fill('heard it');
   await page.getByTestId('save-correction').click();
@@ -102,7 +126,9 @@ test('a wrong tone is corrected once, and stands when a newer version of the lis
   await choose(page, 'isles-club-newer.csv');
   await page.getByLabel('Name', { exact: true }).fill('isles-club');
   await page.getByLabel('Name', { exact: true }).press('Tab');
-  await expect(page.getByTestId('list-difference')).toContainText('1 new, 1 changed (QO1MRN), 8 the same, 1 gone (QO1GLN)');
+  await expect(page.getByTestId('list-difference')).toContainText(
+    '1 new, 1 changed (QO1MRN), 8 the same, 1 gone (QO1GLN)',
+  );
   await page.getByTestId('import-list').click();
   await expect(page.getByTestId('import-list')).toBeHidden();
   await expect(page.getByTestId('list')).toHaveCount(1);
@@ -127,18 +153,24 @@ test('a clear frequency is found for the hotspot, with the reason; its channels 
   // One of the ten is off the air.
   await expect(page.getByText('9 sites are within 50 km')).toBeVisible();
   await expect(page.getByTestId('present')).toContainText('Now: 439.1250 MHz; the nearest is');
-  await expect(page.getByTestId('clearest')).toContainText(/434\.2500 MHz is the clearest of the 70 cm raster: the nearest is [\d.]+ kHz off/);
+  await expect(page.getByTestId('clearest')).toContainText(
+    /434\.2500 MHz is the clearest of the 70 cm raster: the nearest is [\d.]+ kHz off/,
+  );
   await page.getByTestId('take-frequency').click();
   await expect(tally(page)).toContainText('12 whole');
   await saved(page);
   const { document } = await relay.read(id);
   expect(document.sites.byId['home']!.txHz).toBe(434_250_000);
-  expect(Object.values(document.codeplugs['handheld']!.channels.byId).every((channel) => channel.rxHz === 434_250_000)).toBe(true);
+  expect(
+    Object.values(document.codeplugs['handheld']!.channels.byId).every((channel) => channel.rxHz === 434_250_000),
+  ).toBe(true);
   // The round number that people choose.
   await page.getByLabel('Frequency', { exact: true }).fill('435.5');
   await page.getByLabel('Frequency', { exact: true }).press('Enter');
   await page.getByRole('button', { name: 'Find a clear frequency' }).click();
-  await expect(page.getByTestId('present')).toContainText('435.5000 MHz; it lies in what is taken: 70 cm satellite segment');
+  await expect(page.getByTestId('present')).toContainText(
+    '435.5000 MHz; it lies in what is taken: 70 cm satellite segment',
+  );
   await forgetAll(relay);
 });
 
@@ -148,21 +180,36 @@ test('a list that is none, and lines that are wrong, say so; nothing is stored',
   await page.goto(relay.at(id, 'sites'));
   await page.getByRole('button', { name: 'Import a list' }).first().click();
   const input = page.getByLabel('List of sites', { exact: true });
-  await input.setInputFiles({ name: 'letter.txt', mimeType: 'text/plain', buffer: Buffer.from('Dear all,\nthe repeater is on again.\n') });
+  await input.setInputFiles({
+    name: 'letter.txt',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('Dear all,\nthe repeater is on again.\n'),
+  });
   await expect(page.getByText('No column is taken for call sign or site sends on')).toBeVisible();
   await expect(page.getByTestId('import-list')).toBeDisabled();
-  await input.setInputFiles({ name: 'wrong.csv', mimeType: 'text/csv', buffer: Buffer.from('call,output,ctcss\nQO1AA,145.6,110.0\nQO1AB,145.7,88.5\nnobody,145.8,\n') });
+  await input.setInputFiles({
+    name: 'wrong.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('call,output,ctcss\nQO1AA,145.6,110.0\nQO1AB,145.7,88.5\nnobody,145.8,\n'),
+  });
   await expect(page.getByTestId('list-counts')).toContainText('2 sites, 1 of them with a doubt, 1 lines rejected');
   await expect(page.getByText('Line 4, call: found “nobody”, expected a call sign.')).toBeVisible();
-  await expect(page.getByText('Line 2, ctcss: found “110.0”, expected a tone of the table, such as 110.9.')).toBeVisible();
+  await expect(
+    page.getByText('Line 2, ctcss: found “110.0”, expected a tone of the table, such as 110.9.'),
+  ).toBeVisible();
   const rejected = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save the 1 rejected line' }).click();
-  expect(readFileSync(await (await rejected).path(), 'utf8')).toBe('call,output,ctcss,rejected because\r\nnobody,145.8,,"call: found “nobody”, expected a call sign"\r\n');
+  expect(readFileSync(await (await rejected).path(), 'utf8')).toBe(
+    'call,output,ctcss,rejected because\r\nnobody,145.8,,"call: found “nobody”, expected a call sign"\r\n',
+  );
   await page.getByRole('button', { name: 'Close', exact: true }).click();
   expect(await (await fetch(`${relay.url}/api/v1/lists`)).json()).toEqual([]);
 });
 
-test('three repeaters go into the plan with a zone, whole; a swapped pair, a lost tone and a wrong slot are three findings and three mends; a newer list keeps the correction', async ({ page, relay }) => {
+test('three repeaters go into the plan with a zone, whole; a swapped pair, a lost tone and a wrong slot are three findings and three mends; a newer list keeps the correction', async ({
+  page,
+  relay,
+}) => {
   await forgetAll(relay);
   const id = await relay.create({ demo: 'ostrey-isles' });
   await page.goto(relay.at(id, 'sites'));
@@ -187,7 +234,10 @@ test('three repeaters go into the plan with a zone, whole; a swapped pair, a los
   const channels = rows(document.codeplugs['handheld']!.channels);
   const fm = channels.find((channel) => channel.mode === 'fm')!;
   expect(fm).toMatchObject({ rxHz: 145_687_500, txHz: 145_087_500, fm: { toneTx: '107.2' } });
-  const slots = channels.filter(isDmr).filter((channel) => channel.siteId !== 'home').map((channel) => `${channel.dmr.call.number} on ${channel.dmr.slot}`);
+  const slots = channels
+    .filter(isDmr)
+    .filter((channel) => channel.siteId !== 'home')
+    .map((channel) => `${channel.dmr.call.number} on ${channel.dmr.slot}`);
   expect(slots).toEqual(['417 on 1', '588 on 2', '591 on 2', '481 on 1', '588 on 2']);
 
   // In the sheet: the pair of one swapped, the tone of another gone, a third on the other slot.
@@ -197,8 +247,14 @@ test('three repeaters go into the plan with a zone, whole; a swapped pair, a los
     await page.getByLabel('Show channels with these words').fill(row);
     await expect(page.getByLabel('Show channels with these words')).toHaveValue(row);
     await expect(page.locator('revogr-data[type="rgRow"] .rgCell[data-rgcol="0"]')).toHaveCount(1);
-    const at = await page.locator('revogr-header .rgHeaderCell', { hasText: column }).first().getAttribute('data-rgcol');
-    const y = await page.locator('revogr-data[type="rgRow"] .rgCell[data-rgcol="0"]', { hasText: row }).first().getAttribute('data-rgrow');
+    const at = await page
+      .locator('revogr-header .rgHeaderCell', { hasText: column })
+      .first()
+      .getAttribute('data-rgcol');
+    const y = await page
+      .locator('revogr-data[type="rgRow"] .rgCell[data-rgcol="0"]', { hasText: row })
+      .first()
+      .getAttribute('data-rgrow');
     const cell = page.locator(`revogr-data[type="rgRow"] .rgCell[data-rgrow="${y}"][data-rgcol="${at}"]`).first();
     await cell.dblclick();
     await expect(page.locator('revogr-edit input')).toBeFocused();
@@ -223,7 +279,9 @@ test('three repeaters go into the plan with a zone, whole; a swapped pair, a los
   ] as const) {
     const card = page.locator(`[data-check="${check}"]`);
     await expect(card).toContainText(says);
-    await card.getByRole('button', { name: /Swap receive and transmit|Send 107.2 Hz|Set the channel to slot 1/ }).click();
+    await card
+      .getByRole('button', { name: /Swap receive and transmit|Send 107.2 Hz|Set the channel to slot 1/ })
+      .click();
     await expect(card).toHaveCount(0);
   }
   await expect(tally(page)).toContainText('18 whole');
@@ -237,14 +295,19 @@ test('three repeaters go into the plan with a zone, whole; a swapped pair, a los
   await choose(page, 'isles-club-newer.csv');
   await page.getByLabel('Name', { exact: true }).fill('isles-club');
   await page.getByLabel('Name', { exact: true }).press('Tab');
-  await expect(page.getByTestId('list-difference')).toContainText('1 new, 1 changed (QO1MRN), 8 the same, 1 gone (QO1GLN)');
+  await expect(page.getByTestId('list-difference')).toContainText(
+    '1 new, 1 changed (QO1MRN), 8 the same, 1 gone (QO1GLN)',
+  );
   await page.getByTestId('import-list').click();
   await expect(page.getByTestId('import-list')).toBeHidden();
   await expect(ellery).toContainText('107.2 Hz');
   await forgetAll(relay);
 });
 
-test('a repeater of the plan offers its groups on their slots; what is wrong in it is mended in it', async ({ page, relay }) => {
+test('a repeater of the plan offers its groups on their slots; what is wrong in it is mended in it', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.create({ document: sitesPlan() });
   await page.goto(relay.at(id, 'wants'));
   const row = page.getByRole('row').filter({ hasText: 'Ferry Net' });
@@ -255,7 +318,9 @@ test('a repeater of the plan offers its groups on their slots; what is wrong in 
   await page.getByTestId('carry-out-build').click();
   await expect(tally(page)).toContainText('9 whole');
   await saved(page);
-  const made = dmrChannels((await relay.read(id)).document.codeplugs['r1']!).find((channel) => channel.siteId === 'rp1' && channel.dmr.call.number === 591);
+  const made = dmrChannels((await relay.read(id)).document.codeplugs['r1']!).find(
+    (channel) => channel.siteId === 'rp1' && channel.dmr.call.number === 591,
+  );
   expect(made!.dmr).toMatchObject({ slot: 2, colorCode: 3 });
 
   await page.goto(relay.at(id, 'sites?view=plan'));
@@ -282,7 +347,10 @@ test('a repeater of the plan offers its groups on their slots; what is wrong in 
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Hask Head');
 });
 
-test('sixty thousand lines come in with progress, are given up half way with nothing left, then come in whole; the map pans smoothly', async ({ page, relay }) => {
+test('sixty thousand lines come in with progress, are given up half way with nothing left, then come in whole; the map pans smoothly', async ({
+  page,
+  relay,
+}) => {
   await forgetAll(relay);
   const id = await relay.create({ demo: 'ostrey-isles' });
   await page.goto(relay.at(id, 'sites'));
@@ -293,14 +361,18 @@ test('sixty thousand lines come in with progress, are given up half way with not
   await expect(page.getByTestId('list-counts')).toContainText('60,000 sites');
   await page.getByTestId('import-list').click();
   await expect(page.getByText(/of 60,000 lines/)).toBeVisible();
-  await expect.poll(async () => Number(await page.getByLabel('Lines stored').getAttribute('value'))).toBeGreaterThan(4000);
+  await expect
+    .poll(async () => Number(await page.getByLabel('Lines stored').getAttribute('value')))
+    .toBeGreaterThan(4000);
   await page.getByRole('button', { name: 'Stop', exact: true }).click();
   await expect(page.getByText('Stopped. Nothing was stored.')).toBeVisible();
   expect(await (await fetch(`${relay.url}/api/v1/lists`)).json()).toEqual([]);
 
   await page.getByTestId('import-list').click();
   await expect(page.getByTestId('import-list')).toBeHidden({ timeout: 60_000 });
-  expect(((await (await fetch(`${relay.url}/api/v1/lists`)).json()) as { sites: number }[]).map((one) => one.sites)).toEqual([60_000]);
+  expect(
+    ((await (await fetch(`${relay.url}/api/v1/lists`)).json()) as { sites: number }[]).map((one) => one.sites),
+  ).toEqual([60_000]);
 
   await page.getByText('Map', { exact: true }).click();
   await expect(page.getByTestId('map-words')).toContainText('of 60,000 sites are in view');
@@ -325,14 +397,19 @@ test('sixty thousand lines come in with progress, are given up half way with not
       });
     };
     requestAnimationFrame(count);
-    new PerformanceObserver((list) => { for (const entry of list.getEntries()) seen.longest = Math.max(seen.longest, entry.duration); }).observe({ entryTypes: ['longtask'] });
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries()) seen.longest = Math.max(seen.longest, entry.duration);
+    }).observe({ entryTypes: ['longtask'] });
   });
   await page.mouse.move(box.x + 300, box.y + 200);
   await page.mouse.down();
   for (let step = 0; step < 40; step += 1) await page.mouse.move(box.x + 300 + step * 5, box.y + 200 + (step % 9));
   await page.mouse.up();
   const seen = await page.evaluate(() => (window as unknown as { seen: { frames: number; longest: number } }).seen);
-  test.info().annotations.push({ type: 'map', description: `${seen.frames} frames, longest task ${seen.longest.toFixed(0)} ms` });
+  test.info().annotations.push({
+    type: 'map',
+    description: `${seen.frames} frames, longest task ${seen.longest.toFixed(0)} ms`,
+  });
   expect(seen.frames).toBeGreaterThan(10);
   await forgetAll(relay);
 });

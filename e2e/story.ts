@@ -31,14 +31,27 @@ export class Relay {
   constructor(readonly url: string) {}
 
   async create(body: object): Promise<string> {
-    const response = await fetch(`${this.url}/api/v1/plans`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
+    const response = await fetch(`${this.url}/api/v1/plans`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+    });
     expect(response.status, await response.clone().text()).toBe(201);
     return ((await response.json()) as { id: string }).id;
   }
 
   /** Three wanted groups, built and whole. */
   threePaths(change: Recipe = () => undefined): Promise<string> {
-    const plan = edit(samplePlan((draft) => (removeRow(draft.wants, 'w-echo'), removeRow(draft.codeplugs['r1']!.channels, 'ch-w-echo'), removeRow(draft.codeplugs['r1']!.zones, 'zn-n1-s1-service'))), change).plan;
+    const plan = edit(
+      samplePlan(
+        (draft) => (
+          removeRow(draft.wants, 'w-echo'),
+          removeRow(draft.codeplugs['r1']!.channels, 'ch-w-echo'),
+          removeRow(draft.codeplugs['r1']!.zones, 'zn-n1-s1-service')
+        ),
+      ),
+      change,
+    ).plan;
     return this.create({ document: plan });
   }
 
@@ -62,7 +75,13 @@ export function tally(page: Page): Locator {
 /** Presses Tab until the control of that name has the focus. */
 export async function tabTo(page: Page, name: string | RegExp, most = 120): Promise<void> {
   // Screens load when they are first shown: hands wait for the control to be there.
-  await expect(page.getByLabel(name, { exact: true }).or(page.getByRole('button', { name })).or(page.getByRole('link', { name })).first()).toBeVisible();
+  await expect(
+    page
+      .getByLabel(name, { exact: true })
+      .or(page.getByRole('button', { name }))
+      .or(page.getByRole('link', { name }))
+      .first(),
+  ).toBeVisible();
   for (let press = 0; press < most; press += 1) {
     const found = await page.evaluate(() => {
       const here = document.activeElement as HTMLElement | null;

@@ -12,24 +12,34 @@ async function addCauseway(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Close', exact: true }).click();
 }
 
-test('a second network is added: prefixes, twelve channels, the list for the radio, and undo', async ({ page, relay }) => {
+test('a second network is added: prefixes, twelve channels, the list for the radio, and undo', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.create({ demo: 'ostrey-isles' });
   const before = await relay.read(id);
   await page.goto(relay.at(id, 'hotspots/home'));
   await page.getByRole('button', { name: 'Routes' }).click();
   await page.getByRole('button', { name: 'Add a network' }).click();
   await expect(page.getByRole('heading', { name: 'Test Lantern alone first' })).toBeVisible();
-  await expect(page.getByTestId('prefix')).toHaveText([/Lantern\s*1\s*1,000,001–1,999,999/, /Causeway\s*8\s*8,000,001–8,999,999/]);
+  await expect(page.getByTestId('prefix')).toHaveText([
+    /Lantern\s*1\s*1,000,001–1,999,999/,
+    /Causeway\s*8\s*8,000,001–8,999,999/,
+  ]);
   await expect(page.getByTestId('changes')).toContainText('12 channels on Handheld');
   await expect(page.getByTestId('renumbered')).toHaveCount(12);
-  await expect(page.getByTestId('renumbered').first()).toHaveText(/Handheld\s*Hask Wide\s*group\s*417\s*1000417\s*Lantern 417/);
+  await expect(page.getByTestId('renumbered').first()).toHaveText(
+    /Handheld\s*Hask Wide\s*group\s*417\s*1000417\s*Lantern 417/,
+  );
   await page.getByTestId('accept-network').click();
   await expect(page.getByRole('heading', { name: 'Test Causeway through QO3VES 03' })).toBeVisible();
   await expect(tally(page)).toHaveText(/12 whole\s*0 doubtful\s*0 broken/);
   await page.getByRole('link', { name: /reprogramming list/ }).click();
   await expect(page.getByTestId('reprogram')).toContainText('Handheld');
   await expect(page.getByTestId('reprogram-channel')).toHaveCount(12);
-  await expect(page.getByTestId('reprogram-channel').last()).toHaveText(/Echo Lantern\s*Number\s*9990\s*1009990\s*Lantern 9990/);
+  await expect(page.getByTestId('reprogram-channel').last()).toHaveText(
+    /Echo Lantern\s*Number\s*9990\s*1009990\s*Lantern 9990/,
+  );
   await page.getByRole('button', { name: 'Mark as written' }).click();
   await expect(page.getByText('Every radio holds what is planned.')).toBeVisible();
   await saved(page);
@@ -45,13 +55,17 @@ test('a number is asked for: the second network’s, a bare one, and one that no
   await addCauseway(page);
   const travel = page.getByTestId('travel');
   await number(page).fill('8000417');
-  await expect(travel).toContainText('To Causeway, group 417, Harbour Masters (rule 2). The hotspot’s own page shows 8000417, the network’s 417; the answer comes back as 8000417.');
+  await expect(travel).toContainText(
+    'To Causeway, group 417, Harbour Masters (rule 2). The hotspot’s own page shows 8000417, the network’s 417; the answer comes back as 8000417.',
+  );
   await expect(rule(page, 2)).toHaveClass(/taking/);
   await number(page).fill('417');
   await expect(travel).toContainText('To Lantern, group 417, Hask Wide (catch-all rule 5).');
   await expect(travel).not.toContainText('Probably not meant');
   await number(page).fill('623');
-  await expect(travel).toContainText('Probably not meant: Causeway has group 623, Ferry Crew: on the radio that is 8000623.');
+  await expect(travel).toContainText(
+    'Probably not meant: Causeway has group 623, Ferry Crew: on the radio that is 8000623.',
+  );
   await travel.getByRole('button', { name: 'Show 8000623' }).click();
   await expect(travel).toContainText('To Causeway, group 623, Ferry Crew');
   await number(page).press('ArrowUp');
@@ -68,7 +82,10 @@ test('a number is asked for: the second network’s, a bare one, and one that no
   await expect(page.getByTestId('travel')).toContainText('Unlink Lantern (rule 3)');
 });
 
-test('rules are broken and mended: the private one removed, the catch-all moved up, a reply switched off', async ({ page, relay }) => {
+test('rules are broken and mended: the private one removed, the catch-all moved up, a reply switched off', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.create({ demo: 'ostrey-isles' });
   await page.goto(relay.at(id, 'hotspots/home/routes'));
   await addCauseway(page);
@@ -77,8 +94,14 @@ test('rules are broken and mended: the private one removed, the catch-all moved 
   await expect(tally(page)).toHaveText(/10 whole\s*0 doubtful\s*2 broken/);
   await page.goto(relay.at(id, 'agreement?radio=handheld&channel=ch-w-unlink'));
   await expect(page.getByTestId('relay-verdict').first()).toHaveText('broken at the gateway');
-  await expect(page.getByTestId('dock').first()).toContainText('No rule of QO3VES 03 takes private 1004000: Unlink Lantern will never arrive.');
-  await page.getByTestId('dock').first().getByRole('button', { name: 'Add a rule for private calls to Lantern' }).click();
+  await expect(page.getByTestId('dock').first()).toContainText(
+    'No rule of QO3VES 03 takes private 1004000: Unlink Lantern will never arrive.',
+  );
+  await page
+    .getByTestId('dock')
+    .first()
+    .getByRole('button', { name: 'Add a rule for private calls to Lantern' })
+    .click();
   await expect(tally(page)).toHaveText(/12 whole/);
 
   await page.goto(relay.at(id, 'hotspots/home/routes'));
@@ -87,7 +110,9 @@ test('rules are broken and mended: the private one removed, the catch-all moved 
   await expect(tally(page)).toHaveText(/2 whole\s*0 doubtful\s*10 broken/);
   await page.goto(relay.at(id, 'agreement?radio=handheld&channel=ch-w-g417'));
   await expect(page.getByTestId('relay-verdict').first()).toHaveText('goes to the wrong place: Lantern, group 1000417');
-  await expect(page.getByTestId('dock').first()).toContainText('instead of Lantern 417: catch-all rule 1 takes it before rule 2.');
+  await expect(page.getByTestId('dock').first()).toContainText(
+    'instead of Lantern 417: catch-all rule 1 takes it before rule 2.',
+  );
   await page.getByTestId('dock').first().getByRole('button', { name: 'Move catch-all rule 1 behind rule 2' }).click();
   await expect(tally(page)).toHaveText(/12 whole/);
 
@@ -95,10 +120,15 @@ test('rules are broken and mended: the private one removed, the catch-all moved 
   await page.getByRole('checkbox', { name: 'Replies of rule 1 come back' }).click();
   await expect(tally(page)).toHaveText(/2 whole\s*0 doubtful\s*10 broken/);
   await page.goto(relay.at(id, 'agreement?radio=handheld&channel=ch-w-g417'));
-  await expect(page.getByTestId('relay-verdict').first()).toHaveText('you can talk but will not hear: broken at the gateway');
+  await expect(page.getByTestId('relay-verdict').first()).toHaveText(
+    'you can talk but will not hear: broken at the gateway',
+  );
 });
 
-test('a want on the second network is built under its prefix, and both numbers stand on every page', async ({ page, relay }) => {
+test('a want on the second network is built under its prefix, and both numbers stand on every page', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.create({ demo: 'ostrey-isles' });
   await page.goto(relay.at(id, 'hotspots/home/routes'));
   await addCauseway(page);
@@ -129,14 +159,29 @@ test('servers are measured and groups read from a list', async ({ page, relay })
   await expect(page.getByText('Least delay:')).toBeVisible({ timeout: 20_000 });
   await expect(page.getByRole('img', { name: /^Delays: Tarn \d/ })).toBeVisible();
   const list = page.getByLabel('List of groups for Causeway');
-  await list.setInputFiles({ name: 'groups.csv', mimeType: 'text/csv', buffer: Buffer.from('Number;Name;Category\n417;Harbour Masters;local\n623;Ferry People;region\n700;Far;away\n') });
-  await expect(page.getByTestId('list-preview')).toContainText('Line 4, category: found “away”, expected local, region, nation, world, tactical, test.');
+  await list.setInputFiles({
+    name: 'groups.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Number;Name;Category\n417;Harbour Masters;local\n623;Ferry People;region\n700;Far;away\n'),
+  });
+  await expect(page.getByTestId('list-preview')).toContainText(
+    'Line 4, category: found “away”, expected local, region, nation, world, tactical, test.',
+  );
   await page.getByRole('button', { name: 'Leave it' }).click();
-  await list.setInputFiles({ name: 'groups.csv', mimeType: 'text/csv', buffer: Buffer.from('Number;Name;Category\n417;Harbour Masters;local\n623;Ferry People;region\n700;Far;world\n') });
+  await list.setInputFiles({
+    name: 'groups.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Number;Name;Category\n417;Harbour Masters;local\n623;Ferry People;region\n700;Far;world\n'),
+  });
   await expect(page.getByText('1 new, 1 changed, 1 the same.')).toBeVisible();
   await page.getByRole('button', { name: 'Take 2 groups' }).click();
   await saved(page);
   const { groups, servers } = dmrNetwork((await relay.read(id)).document, 'causeway')!;
-  expect(Object.values(groups.byId).filter((group) => [623, 700].includes(group.number)).map((group) => group.name).sort()).toEqual(['Far', 'Ferry People']);
+  expect(
+    Object.values(groups.byId)
+      .filter((group) => [623, 700].includes(group.number))
+      .map((group) => group.name)
+      .sort(),
+  ).toEqual(['Far', 'Ferry People']);
   expect(Object.values(servers.byId).every((server) => server.delay !== null && server.delay.medianMs > 0)).toBe(true);
 });

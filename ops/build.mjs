@@ -15,7 +15,8 @@ const STAMP = join(ROOT, 'server', 'dist', '.stamp');
 function addToHash(path, hash) {
   if (!existsSync(path)) return;
   if (statSync(path).isDirectory()) {
-    for (const name of readdirSync(path).sort()) if (!['dist', 'node_modules'].includes(name) && !name.includes('.test.')) addToHash(join(path, name), hash);
+    for (const name of readdirSync(path).sort())
+      if (!['dist', 'node_modules'].includes(name) && !name.includes('.test.')) addToHash(join(path, name), hash);
     return;
   }
   hash.update(path).update(readFileSync(path));
@@ -30,9 +31,18 @@ function sourceHash() {
 /** @returns what was done */
 export function ensureBuild() {
   const wanted = sourceHash();
-  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted && PARTS.every((part) => existsSync(join(ROOT, part, 'dist')))) return 'unchanged';
+  if (
+    existsSync(STAMP) &&
+    readFileSync(STAMP, 'utf8') === wanted &&
+    PARTS.every((part) => existsSync(join(ROOT, part, 'dist')))
+  )
+    return 'unchanged';
   for (const part of PARTS) {
-    const { status, stdout, stderr } = spawnSync(process.execPath, [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'], { cwd: join(ROOT, part), encoding: 'utf8' });
+    const { status, stdout, stderr } = spawnSync(
+      process.execPath,
+      [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'],
+      { cwd: join(ROOT, part), encoding: 'utf8' },
+    );
     if (status !== 0) throw failureFrom(`Building ${part}`, `${stdout}\n${stderr}`, ROOT);
   }
   writeFileSync(STAMP, wanted);

@@ -17,9 +17,11 @@ const ROLE = 'relay';
 /** Whom PostgreSQL runs as: root is refused, so root lends the account that Debian's package made. */
 function account() {
   if (process.getuid?.() !== 0) return {};
-  const id = (/** @type {string} */ flag) => Number(spawnSync('id', [flag, 'postgres'], { encoding: 'utf8' }).stdout.trim());
+  const id = (/** @type {string} */ flag) =>
+    Number(spawnSync('id', [flag, 'postgres'], { encoding: 'utf8' }).stdout.trim());
   const [uid, gid] = [id('-u'), id('-g')];
-  if (!uid || !gid) throw new Failure('The system account “postgres” is missing: reinstall Debian’s package postgresql-common.');
+  if (!uid || !gid)
+    throw new Failure('The system account “postgres” is missing: reinstall Debian’s package postgresql-common.');
   return { uid, gid };
 }
 
@@ -27,10 +29,20 @@ function account() {
 function run(folder, program, words) {
   const programs = postgresPrograms();
   if (!programs) throw new Failure('PostgreSQL is not installed: run ./relay demo, which brings it.');
-  const { status, stdout, stderr } = spawnSync(join(programs, program), words, { ...account(), cwd: '/', encoding: 'utf8', env: { PATH: process.env['PATH'], LC_ALL: 'C.UTF-8', TZ: 'UTC' }, stdio: ['ignore', 'pipe', 'pipe'] });
+  const { status, stdout, stderr } = spawnSync(join(programs, program), words, {
+    ...account(),
+    cwd: '/',
+    encoding: 'utf8',
+    env: { PATH: process.env['PATH'], LC_ALL: 'C.UTF-8', TZ: 'UTC' },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
   if (status !== 0) {
     const log = join(folder, 'postgres.log');
-    throw failureFrom(program, `${stdout}\n${stderr}\n${existsSync(log) ? readFileSync(log, 'utf8').slice(-2000) : ''}`, folder);
+    throw failureFrom(
+      program,
+      `${stdout}\n${stderr}\n${existsSync(log) ? readFileSync(log, 'utf8').slice(-2000) : ''}`,
+      folder,
+    );
   }
 }
 
@@ -49,7 +61,16 @@ function create(folder) {
     chownSync(join(folder, 'admin'), uid, gid);
   }
   chmodSync(folder, 0o700);
-  run(folder, 'initdb', ['-D', join(folder, 'data'), '-U', ADMIN, `--pwfile=${join(folder, 'admin')}`, '--auth=scram-sha-256', '--encoding=UTF8', '--locale=C.UTF-8']);
+  run(folder, 'initdb', [
+    '-D',
+    join(folder, 'data'),
+    '-U',
+    ADMIN,
+    `--pwfile=${join(folder, 'admin')}`,
+    '--auth=scram-sha-256',
+    '--encoding=UTF8',
+    '--locale=C.UTF-8',
+  ]);
   rmSync(join(folder, 'admin'));
   writeFileSync(join(folder, 'secrets.json'), JSON.stringify(secrets), { mode: 0o600 });
   return secrets;
@@ -81,7 +102,19 @@ export async function startCluster(folder) {
   const portFile = join(folder, 'port');
   const last = existsSync(portFile) ? Number(readFileSync(portFile, 'utf8')) : 0;
   const port = last > 0 && (await portIsFree(last)) ? last : await freePort();
-  run(folder, 'pg_ctl', ['-D', data, '-w', '-t', '60', '-s', '-l', join(folder, 'postgres.log'), '-o', `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''`, 'start']);
+  run(folder, 'pg_ctl', [
+    '-D',
+    data,
+    '-w',
+    '-t',
+    '60',
+    '-s',
+    '-l',
+    join(folder, 'postgres.log'),
+    '-o',
+    `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''`,
+    'start',
+  ]);
   writeFileSync(portFile, String(port));
   return { folder, port, secrets, done: fresh ? 'created' : stale ? 'recovered after a crash' : 'started' };
 }
@@ -101,7 +134,13 @@ export function databaseUrl({ port, secrets }, database) {
 /** Connects as the cluster's owner. @template T @param {Cluster} cluster @param {(client: import('pg').Client) => Promise<T>} act @returns {Promise<T>} */
 async function asOwner(cluster, act) {
   const { default: pg } = await import('pg');
-  const client = new pg.Client({ host: '127.0.0.1', port: cluster.port, user: ADMIN, password: cluster.secrets.adminPassword, database: 'postgres' });
+  const client = new pg.Client({
+    host: '127.0.0.1',
+    port: cluster.port,
+    user: ADMIN,
+    password: cluster.secrets.adminPassword,
+    database: 'postgres',
+  });
   await client.connect();
   try {
     return await act(client);
@@ -113,14 +152,19 @@ async function asOwner(cluster, act) {
 /** Makes the application's role (no superuser) and its database when they are missing. @param {Cluster} cluster @param {string} database */
 export async function ensureDatabase(cluster, database) {
   await asOwner(cluster, async (client) => {
-    const has = async (/** @type {string} */ query, /** @type {string} */ name) => (await client.query(query, [name])).rowCount === 1;
-    if (!(await has('SELECT 1 FROM pg_roles WHERE rolname = $1', ROLE))) await client.query(`CREATE ROLE ${ROLE} LOGIN NOSUPERUSER CREATEDB PASSWORD '${cluster.secrets.password}'`);
-    if (!(await has('SELECT 1 FROM pg_database WHERE datname = $1', database))) await client.query(`CREATE DATABASE ${client.escapeIdentifier(database)} OWNER ${ROLE}`);
+    const has = async (/** @type {string} */ query, /** @type {string} */ name) =>
+      (await client.query(query, [name])).rowCount === 1;
+    if (!(await has('SELECT 1 FROM pg_roles WHERE rolname = $1', ROLE)))
+      await client.query(`CREATE ROLE ${ROLE} LOGIN NOSUPERUSER CREATEDB PASSWORD '${cluster.secrets.password}'`);
+    if (!(await has('SELECT 1 FROM pg_database WHERE datname = $1', database)))
+      await client.query(`CREATE DATABASE ${client.escapeIdentifier(database)} OWNER ${ROLE}`);
   });
   return databaseUrl(cluster, database);
 }
 
 /** Takes a database away, whoever is still connected to it. @param {Cluster} cluster @param {string} database */
 export async function dropDatabase(cluster, database) {
-  await asOwner(cluster, (client) => client.query(`DROP DATABASE IF EXISTS ${client.escapeIdentifier(database)} WITH (FORCE)`));
+  await asOwner(cluster, (client) =>
+    client.query(`DROP DATABASE IF EXISTS ${client.escapeIdentifier(database)} WITH (FORCE)`),
+  );
 }

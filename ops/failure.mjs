@@ -8,9 +8,12 @@ export class Failure extends Error {}
  * @param {string} folder the folder that was written to
  */
 export function knownCause(output, folder) {
-  if (/ENOSPC|No space left on device|disk full/i.test(output)) return `The disk that holds ${folder} is full: free some space, then run the same command again.`;
-  if (/EACCES|Permission denied/i.test(output)) return `This account may not write to ${folder}: give it the right, or set RELAY_HOME to a folder of its own.`;
-  if (/EAI_AGAIN|ENOTFOUND|ECONNREFUSED.*registry|Temporary failure resolving|Could not resolve/i.test(output)) return 'The package registry cannot be reached: check the network, then run the same command again.';
+  if (/ENOSPC|No space left on device|disk full/i.test(output))
+    return `The disk that holds ${folder} is full: free some space, then run the same command again.`;
+  if (/EACCES|Permission denied/i.test(output))
+    return `This account may not write to ${folder}: give it the right, or set RELAY_HOME to a folder of its own.`;
+  if (/EAI_AGAIN|ENOTFOUND|ECONNREFUSED.*registry|Temporary failure resolving|Could not resolve/i.test(output))
+    return 'The package registry cannot be reached: check the network, then run the same command again.';
   return null;
 }
 

@@ -27,7 +27,8 @@ export async function withLock(homeFolder, work) {
       return false;
     }
   };
-  if (!(await until(take, WAIT_MS))) throw new Failure(`Another ./relay command is at work (see ${file}). Wait for it, or end it.`);
+  if (!(await until(take, WAIT_MS)))
+    throw new Failure(`Another ./relay command is at work (see ${file}). Wait for it, or end it.`);
   try {
     return await work();
   } finally {

@@ -28,7 +28,9 @@ const HELP = `Yellow Relay
 function commandLine(words) {
   ensureNodePackages();
   ensureBuild();
-  return spawnSync(process.execPath, [join(ROOT, 'cli', 'dist', 'main.js'), ...words], { stdio: 'inherit' }).status ?? 2;
+  return (
+    spawnSync(process.execPath, [join(ROOT, 'cli', 'dist', 'main.js'), ...words], { stdio: 'inherit' }).status ?? 2
+  );
 }
 
 /** @type {Record<string, (words: string[]) => unknown>} */
@@ -41,7 +43,12 @@ const COMMANDS = {
   test: async (words) => (await import('./test-run.mjs')).testRun(words),
   bench: async (words) => {
     ensureNodePackages();
-    return spawnSync(process.execPath, ['--expose-gc', '--import', 'tsx', join(ROOT, 'bench', 'main.ts'), ...words], { cwd: ROOT, stdio: 'inherit' }).status ?? 1;
+    return (
+      spawnSync(process.execPath, ['--expose-gc', '--import', 'tsx', join(ROOT, 'bench', 'main.ts'), ...words], {
+        cwd: ROOT,
+        stdio: 'inherit',
+      }).status ?? 1
+    );
   },
   check: (words) => commandLine(['check', ...words]),
   trace: (words) => commandLine(['trace', ...words]),

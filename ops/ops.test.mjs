@@ -8,7 +8,7 @@ import { afterAll, describe, expect, it } from 'vitest';
 import { databaseUrl, ensureDatabase, runningCluster, startCluster, stopCluster } from './cluster.mjs';
 import { Failure, failureFrom, knownCause } from './failure.mjs';
 import { withLock } from './lock.mjs';
-import { installer } from './packages.mjs';
+import { ensureNodePackages, installer, isAsLocked } from './packages.mjs';
 import { clusterFolder, ROOT } from './paths.mjs';
 import { freePort, portIsFree, runs, until } from './processes.mjs';
 
@@ -16,16 +16,31 @@ const temporary = () => mkdtempSync(join(tmpdir(), 'relay-ops-'));
 
 /** @param {string[]} words @param {string} home */
 function relay(words, home, env = {}) {
-  const { status, stdout, stderr } = spawnSync(process.execPath, [join(ROOT, 'relay'), ...words], { encoding: 'utf8', env: { ...process.env, RELAY_HOME: home, ...env } });
+  const { status, stdout, stderr } = spawnSync(process.execPath, [join(ROOT, 'relay'), ...words], {
+    encoding: 'utf8',
+    env: { ...process.env, RELAY_HOME: home, ...env },
+  });
   return { status, out: stdout.trim(), err: stderr.trim() };
 }
 
 describe('what a user is told', () => {
   it.each([
-    ['initdb: could not write: No space left on device', 'The disk that holds /here is full: free some space, then run the same command again.'],
-    ['Error: ENOSPC: no space left on device, write', 'The disk that holds /here is full: free some space, then run the same command again.'],
-    ['mkdir: EACCES: permission denied', 'This account may not write to /here: give it the right, or set RELAY_HOME to a folder of its own.'],
-    ['npm error code EAI_AGAIN', 'The package registry cannot be reached: check the network, then run the same command again.'],
+    [
+      'initdb: could not write: No space left on device',
+      'The disk that holds /here is full: free some space, then run the same command again.',
+    ],
+    [
+      'Error: ENOSPC: no space left on device, write',
+      'The disk that holds /here is full: free some space, then run the same command again.',
+    ],
+    [
+      'mkdir: EACCES: permission denied',
+      'This account may not write to /here: give it the right, or set RELAY_HOME to a folder of its own.',
+    ],
+    [
+      'npm error code EAI_AGAIN',
+      'The package registry cannot be reached: check the network, then run the same command again.',
+    ],
   ])('%s', (output, line) => expect(knownCause(output, '/here')).toBe(line));
 
   it('is the last words of the program when the cause is not known', () => {
@@ -34,7 +49,9 @@ describe('what a user is told', () => {
 
   it('is which command an administrator must run, without sudo', () => {
     const machine = { uid: 1000, hasSudo: false, hasApt: true };
-    expect(() => installer(machine, ['postgresql'])).toThrow('Needed and not found: postgresql. This account cannot install (no sudo): ask an administrator to run “apt-get install postgresql”.');
+    expect(() => installer(machine, ['postgresql'])).toThrow(
+      'Needed and not found: postgresql. This account cannot install (no sudo): ask an administrator to run “apt-get install postgresql”.',
+    );
     expect(installer({ ...machine, hasSudo: true }, ['postgresql'])).toEqual(['sudo']);
     expect(installer({ ...machine, uid: 0 }, ['postgresql'])).toEqual([]);
     expect(() => installer({ ...machine, hasApt: false }, ['postgresql'])).toThrow(/no Debian system/);
@@ -42,20 +59,56 @@ describe('what a user is told', () => {
 
   it('is one line, and exit code 2, for a wrong word, port or stage', () => {
     const home = temporary();
-    expect(relay(['dance'], home)).toMatchObject({ status: 2, err: 'Unknown command “dance”: ./relay help lists them.' });
-    expect(relay(['start', '--port', 'x'], home)).toMatchObject({ status: 2, err: 'Found port “x”, expected a number from 1 to 65535.' });
+    expect(relay(['dance'], home)).toMatchObject({
+      status: 2,
+      err: 'Unknown command “dance”: ./relay help lists them.',
+    });
+    expect(relay(['start', '--port', 'x'], home)).toMatchObject({
+      status: 2,
+      err: 'Found port “x”, expected a number from 1 to 65535.',
+    });
     expect(relay(['test', 'nothing'], home).err).toContain('Unknown stage “nothing”');
     expect(relay(['reset'], home).err).toContain('add --yes');
+  });
+});
+
+describe('the packages', () => {
+  const lock = {
+    packages: {
+      '': { version: '0.1.0' },
+      core: { version: '0.1.0' },
+      'node_modules/a': { version: '1.0.0', integrity: 'x' },
+      'node_modules/win': { version: '2.0.0', integrity: 'y', optional: true },
+    },
+  };
+  const installed = (/** @type {Record<string, object>} */ packages) => ({ packages });
+
+  it('are as locked after a plain installation, without those of other platforms', () => {
+    expect(isAsLocked(lock, installed({ 'node_modules/a': { version: '1.0.0', integrity: 'x' } }))).toBe(true);
+  });
+
+  it('are not where one is missing, or of another version', () => {
+    expect(isAsLocked(lock, installed({}))).toBe(false);
+    expect(isAsLocked(lock, installed({ 'node_modules/a': { version: '1.0.1', integrity: 'z' } }))).toBe(false);
+  });
+
+  it('of this checkout are not installed again under a test that is running', () => {
+    expect(ensureNodePackages()).toBe('unchanged');
   });
 });
 
 describe('a port', () => {
   it('that is taken is said in one line', async () => {
     const other = createServer();
-    const port = await new Promise((done) => other.listen(0, '127.0.0.1', () => done(/** @type {import('node:net').AddressInfo} */ (other.address()).port)));
+    const port = await new Promise((done) =>
+      other.listen(0, '127.0.0.1', () => done(/** @type {import('node:net').AddressInfo} */ (other.address()).port)),
+    );
     expect(await portIsFree(port)).toBe(false);
     // The busy port is found before anything is installed, built or started.
-    expect(relay(['start', '--port', String(port)], temporary())).toMatchObject({ status: 2, err: `Port ${port} is taken by another program: stop that, or choose another with --port.` });
+    expect(relay(['start', '--port', String(port)], temporary())).toMatchObject({
+      status: 2,
+      err: `Port ${port} is taken by another program: stop that, or choose another with --port.`,
+    });
     await new Promise((done) => other.close(done));
   });
 });
@@ -77,10 +130,19 @@ describe('the lock', () => {
   it('is taken over when its owner is gone, and given back after a failure', async () => {
     const home = temporary();
     writeFileSync(join(home, 'lock'), '999999999');
-    await expect(withLock(home, async () => { throw new Failure('inside'); })).rejects.toThrow('inside');
+    await expect(
+      withLock(home, async () => {
+        throw new Failure('inside');
+      }),
+    ).rejects.toThrow('inside');
     expect(existsSync(join(home, 'lock'))).toBe(false);
     const order = /** @type {string[]} */ ([]);
-    const slow = (/** @type {string} */ name) => withLock(home, async () => { order.push(`${name} in`); await new Promise((go) => setTimeout(go, 30)); order.push(`${name} out`); });
+    const slow = (/** @type {string} */ name) =>
+      withLock(home, async () => {
+        order.push(`${name} in`);
+        await new Promise((go) => setTimeout(go, 30));
+        order.push(`${name} out`);
+      });
     // Both are this process, which runs, so the second must wait.
     await Promise.all([slow('a'), slow('b')]);
     expect(order.map((word) => word.slice(2))).toEqual(['in', 'out', 'in', 'out']);
@@ -108,7 +170,10 @@ describe('the cluster', () => {
     expect(await ask('SELECT rolsuper FROM pg_roles WHERE rolname = current_user')).toEqual([{ rolsuper: false }]);
     expect((await startCluster(folder)).done).toBe('was running');
     const running = /** @type {{ pid: number }} */ (runningCluster(folder));
-    const children = spawnSync('pgrep', ['-P', String(running.pid)], { encoding: 'utf8' }).stdout.trim().split('\n').filter(Boolean);
+    const children = spawnSync('pgrep', ['-P', String(running.pid)], { encoding: 'utf8' })
+      .stdout.trim()
+      .split('\n')
+      .filter(Boolean);
     for (const pid of [running.pid, ...children.map(Number)]) process.kill(pid, 'SIGKILL');
     await new Promise((go) => setTimeout(go, 300));
     expect(existsSync(join(folder, 'data', 'postmaster.pid'))).toBe(true);
@@ -129,7 +194,10 @@ describe('serving', () => {
     const url = `http://127.0.0.1:${port}/api/v1/ready`;
     const ready = async () => (await fetch(url).catch(() => null))?.ok === true;
     const start = () => {
-      const child = spawn(process.execPath, [join(ROOT, 'relay'), 'start', '--port', port], { env: { ...process.env, RELAY_HOME: home }, stdio: ['ignore', 'pipe', 'pipe'] });
+      const child = spawn(process.execPath, [join(ROOT, 'relay'), 'start', '--port', port], {
+        env: { ...process.env, RELAY_HOME: home },
+        stdio: ['ignore', 'pipe', 'pipe'],
+      });
       const said = { text: '', code: /** @type {number | null} */ (null), ended: false };
       for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (said.text += chunk));
       child.on('exit', (code) => Object.assign(said, { code, ended: true }));

@@ -52,7 +52,7 @@ export function isInstalled(program) {
  * @param {number} limitMs
  */
 export async function until(ask, limitMs, everyMs = 50) {
-  for (const end = Date.now() + limitMs; Date.now() < end; ) {
+  for (const end = Date.now() + limitMs; Date.now() < end;) {
     if (await ask()) return true;
     await new Promise((go) => setTimeout(go, everyMs));
   }

@@ -67,7 +67,8 @@ function portFrom(words) {
   const at = words.indexOf('--port');
   const text = at >= 0 ? words[at + 1] : (process.env['RELAY_PORT'] ?? String(DEFAULT_PORT));
   const port = Number(text);
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Failure(`Found port “${text ?? ''}”, expected a number from 1 to 65535.`);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Failure(`Found port “${text ?? ''}”, expected a number from 1 to 65535.`);
   return port;
 }
 
@@ -78,7 +79,8 @@ function refuseIfRunning() {
 
 /** Asks by taking the port for a moment: only under the lock, or two starts at once would refuse each other. @param {number} port */
 async function refuseIfTaken(port) {
-  if (!(await portIsFree(port))) throw new Failure(`Port ${port} is taken by another program: stop that, or choose another with --port.`);
+  if (!(await portIsFree(port)))
+    throw new Failure(`Port ${port} is taken by another program: stop that, or choose another with --port.`);
 }
 
 /** @param {{ demo: boolean, words: string[] }} options */
@@ -94,7 +96,11 @@ export async function serve({ demo, words }) {
     await step('PostgreSQL', ensurePostgres);
     await step('build', ensureBuild);
     const folder = clusterFolder();
-    const cluster = await step('database', () => startCluster(folder), ({ done }) => done);
+    const cluster = await step(
+      'database',
+      () => startCluster(folder),
+      ({ done }) => done,
+    );
     const database = await ensureDatabase(cluster, 'relay');
     const log = join(home(), 'server.log');
     const server = supervise({ port, database, demo, log, folder });
@@ -123,7 +129,13 @@ function supervise({ port, database, demo, log, folder }) {
   /** @type {import('node:child_process').ChildProcess} */
   let child;
   const launch = () => {
-    const env = { ...process.env, RELAY_DATABASE_URL: database, RELAY_PORT: String(port), RELAY_DEMO: demo ? '1' : '', RELAY_WEB_ROOT: join(ROOT, 'web', 'dist') };
+    const env = {
+      ...process.env,
+      RELAY_DATABASE_URL: database,
+      RELAY_PORT: String(port),
+      RELAY_DEMO: demo ? '1' : '',
+      RELAY_WEB_ROOT: join(ROOT, 'web', 'dist'),
+    };
     child = spawn(process.execPath, ['--enable-source-maps', SERVER], { env, stdio: ['ignore', output, output] });
     record({ launcher: process.pid, server: /** @type {number} */ (child.pid), port });
     child.once('exit', (code, signal) => {
@@ -198,7 +210,8 @@ export async function status() {
 export async function reset(words) {
   const folder = clusterFolder();
   if (!words.includes('--yes')) {
-    if (!process.stdin.isTTY) throw new Failure('This deletes all plans of this checkout. To go on without being asked, add --yes.');
+    if (!process.stdin.isTTY)
+      throw new Failure('This deletes all plans of this checkout. To go on without being asked, add --yes.');
     const ask = createInterface({ input: process.stdin, output: process.stdout });
     const answer = await ask.question(`This deletes all plans in ${folder}. Type yes to go on: `);
     ask.close();

@@ -15,7 +15,11 @@ const bin = (/** @type {string} */ name) => join(ROOT, 'node_modules', '.bin', n
 /** @param {string} program @param {string[]} words @param {Record<string, string>} [env] @returns {Promise<{ ok: boolean, output: string }>} */
 function run(program, words, env = {}) {
   return new Promise((done) => {
-    const child = spawn(program, words, { cwd: ROOT, env: { ...process.env, NO_COLOR: '1', FORCE_COLOR: '0', ...env }, stdio: ['ignore', 'pipe', 'pipe'] });
+    const child = spawn(program, words, {
+      cwd: ROOT,
+      env: { ...process.env, NO_COLOR: '1', FORCE_COLOR: '0', ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
     let output = '';
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (output += chunk));
     child.on('close', (code) => done({ ok: code === 0, output }));
@@ -51,7 +55,13 @@ function reportFile(/** @type {string} */ name) {
 /** @param {string[]} projects @param {string} name @returns {Promise<Result>} */
 async function vitest(projects, name) {
   const file = reportFile(name);
-  const { ok, output } = await run(bin('vitest'), ['run', ...projects.flatMap((one) => ['--project', one]), '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]);
+  const { ok, output } = await run(bin('vitest'), [
+    'run',
+    ...projects.flatMap((one) => ['--project', one]),
+    '--reporter=default',
+    '--reporter=json',
+    `--outputFile.json=${file}`,
+  ]);
   if (!existsSync(file)) return { passed: 0, failed: 1, output };
   const report = JSON.parse(readFileSync(file, 'utf8'));
   // A file that cannot be loaded fails without a failed test: it counts as one.
@@ -62,7 +72,9 @@ async function vitest(projects, name) {
 /** @returns {Promise<Result>} */
 async function browser() {
   const file = reportFile('browser');
-  const { ok, output } = await run(bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts'], { PLAYWRIGHT_JSON_OUTPUT_FILE: file });
+  const { ok, output } = await run(bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts'], {
+    PLAYWRIGHT_JSON_OUTPUT_FILE: file,
+  });
   if (!existsSync(file)) return { passed: 0, failed: 1, output };
   const { stats } = JSON.parse(readFileSync(file, 'utf8'));
   const failed = Math.max(stats.unexpected + stats.flaky, ok ? 0 : 1);
@@ -75,12 +87,17 @@ const TYPED = ['core', 'demo', 'cli', 'server', 'ops', 'tsconfig.tests.json'];
 const STAGES = {
   lint: () =>
     tools([
+      ['prettier', ['--check', '--log-level', 'warn', '.']],
       ['eslint', ['.', '--max-warnings', '0']],
       ['depcruise', ['core/src', 'server/src', 'web/src', 'cli', 'demo', '--config', '.dependency-cruiser.cjs']],
       ['knip', ['--no-progress']],
       ['tsx', ['docs/generate.ts', '--check']],
     ]),
-  types: () => tools([...TYPED.map((part) => /** @type {[string, string[]]} */ (['tsc', ['-p', part]])), ['vue-tsc', ['-p', 'web', '--noEmit']]]),
+  types: () =>
+    tools([
+      ...TYPED.map((part) => /** @type {[string, string[]]} */ (['tsc', ['-p', part]])),
+      ['vue-tsc', ['-p', 'web', '--noEmit']],
+    ]),
   unit: () => vitest(['unit', 'web'], 'unit'),
   server: () => vitest(['server'], 'server'),
   browser,
@@ -101,7 +118,11 @@ export async function testRun(words) {
     const result = await /** @type {() => Promise<Result>} */ (STAGES[name])();
     passed += result.passed;
     failed += result.failed;
-    console.log(`${name.padEnd(9)}${result.passed} passed, ${result.failed} failed in ${((performance.now() - start) / 1000).toFixed(1)} s`.replace(' passed,', ' ok,').replace(' failed in', ' not ok,'));
+    console.log(
+      `${name.padEnd(9)}${result.passed} passed, ${result.failed} failed in ${((performance.now() - start) / 1000).toFixed(1)} s`
+        .replace(' passed,', ' ok,')
+        .replace(' failed in', ' not ok,'),
+    );
     if (result.failed > 0) console.log(result.output);
   }
   console.log(`${passed} passed, ${failed} failed`);

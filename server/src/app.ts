@@ -45,11 +45,18 @@ export function createApp({ source, events, log, hosts, webRoot, line }: AppPart
   // The content policy is set with the page, because it carries a nonce; plain http on loopback needs no HSTS.
   app.use(helmet({ contentSecurityPolicy: false, strictTransportSecurity: false }));
   // Streams of events and of progress must arrive as they happen, not when a compressor's buffer is full.
-  app.use(compress({ br: false, filter: (type) => !/event-stream|ndjson/.test(type) && /json|text|javascript|svg/i.test(type) }));
+  app.use(
+    compress({
+      br: false,
+      filter: (type) => !/event-stream|ndjson/.test(type) && /json|text|javascript|svg/i.test(type),
+    }),
+  );
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: BODY_LIMIT, jsonStrict: true }));
   for (const router of [health, plans, probes, directory]) app.use(router.routes()).use(router.allowedMethods());
   app.use(pages(webRoot));
   // Whoever asked went away: no fault of ours. All else is.
-  app.on('error', (error: Error & { code?: string }) => log[GONE.has(error.code ?? '') ? 'debug' : 'error']({ err: error }, 'error while answering'));
+  app.on('error', (error: Error & { code?: string }) =>
+    log[GONE.has(error.code ?? '') ? 'debug' : 'error']({ err: error }, 'error while answering'),
+  );
   return app;
 }

@@ -17,7 +17,11 @@ export class TooLarge extends Error {
 
 export class InvalidRequest extends Error {
   constructor(readonly problems: Problem[]) {
-    super(problems[0] ? `${problems[0].pointer || '/'}: found ${problems[0].found}, expected ${problems[0].expected}.` : 'The request is not valid.');
+    super(
+      problems[0]
+        ? `${problems[0].pointer || '/'}: found ${problems[0].found}, expected ${problems[0].expected}.`
+        : 'The request is not valid.',
+    );
   }
 }
 

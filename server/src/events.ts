@@ -29,7 +29,11 @@ export class PlanEvents {
     });
     client.on('error', (error) => this.log.warn({ err: error }, 'listening connection lost'));
     client.on('end', () => {
-      if (!this.closed) setTimeout(() => void this.listen().catch((error: unknown) => this.log.warn({ err: error }, 'cannot listen yet')), RETRY_MS);
+      if (!this.closed)
+        setTimeout(
+          () => void this.listen().catch((error: unknown) => this.log.warn({ err: error }, 'cannot listen yet')),
+          RETRY_MS,
+        );
     });
     await client.connect();
     await client.query(`LISTEN ${PLAN_CHANNEL}`);

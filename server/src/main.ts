@@ -26,8 +26,18 @@ async function main(): Promise<void> {
   if (setting('RELAY_DEMO', '') === '1') await loadDemo(new Plans(source));
   const events = new PlanEvents(url, log);
   await events.listen();
-  const hosts = setting('RELAY_HOSTS', '').split(',').map((name) => name.trim().toLowerCase()).filter(Boolean);
-  const app = createApp({ source, events, log, hosts, webRoot: setting('RELAY_WEB_ROOT', join(import.meta.dirname, '../../web/dist')), line: simulatedLine() });
+  const hosts = setting('RELAY_HOSTS', '')
+    .split(',')
+    .map((name) => name.trim().toLowerCase())
+    .filter(Boolean);
+  const app = createApp({
+    source,
+    events,
+    log,
+    hosts,
+    webRoot: setting('RELAY_WEB_ROOT', join(import.meta.dirname, '../../web/dist')),
+    line: simulatedLine(),
+  });
   const server = createServer((request, response) => void app.callback()(request, response));
   await new Promise<void>((resolve, reject) => server.once('error', reject).listen(port, host, resolve));
   log.info({ host, port }, 'listening');

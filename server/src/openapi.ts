@@ -1,12 +1,36 @@
 /** The API in OpenAPI 3.1, published as `docs/openapi.json`. Tests hold each route and each answer against it. */
-import { CORRECTION_BODY, CORRECTIONS_SCHEMA, CREATE_BODY, DUPLICATE_BODY, EDIT_ROW_SCHEMA, EDITED_SCHEMA, EDITS_BODY, FILED_SCHEMA, IMPORTED_SCHEMA, LIST_SCHEMA, MAP_SCHEMA, NEAR_SCHEMA, OPENED_SCHEMA, PREVIEW_SCHEMA, PROBE_BODY, PROBE_SCHEMA, PROBLEM_SCHEMA, SUMMARY_SCHEMA, TRIP_BODY, TRIP_SCHEMA } from './http/schemas';
+import {
+  CORRECTION_BODY,
+  CORRECTIONS_SCHEMA,
+  CREATE_BODY,
+  DUPLICATE_BODY,
+  EDIT_ROW_SCHEMA,
+  EDITED_SCHEMA,
+  EDITS_BODY,
+  FILED_SCHEMA,
+  IMPORTED_SCHEMA,
+  LIST_SCHEMA,
+  MAP_SCHEMA,
+  NEAR_SCHEMA,
+  OPENED_SCHEMA,
+  PREVIEW_SCHEMA,
+  PROBE_BODY,
+  PROBE_SCHEMA,
+  PROBLEM_SCHEMA,
+  SUMMARY_SCHEMA,
+  TRIP_BODY,
+  TRIP_SCHEMA,
+} from './http/schemas';
 
 import { LISTED_MODES } from '@relay/core/lists/types';
 import { BAND_NAMES } from '@relay/core/units/bands';
 
 const json = (schema: object) => ({ content: { 'application/json': { schema } } });
 const answer = (description: string, schema: object) => ({ description, ...json(schema) });
-const problem = (description: string) => ({ description, content: { 'application/problem+json': { schema: PROBLEM_SCHEMA } } });
+const problem = (description: string) => ({
+  description,
+  content: { 'application/problem+json': { schema: PROBLEM_SCHEMA } },
+});
 const id = { name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } };
 const line = { name: 'line', in: 'path', required: true, schema: { type: 'integer', minimum: 1 } };
 const query = (name: string, schema: object, required = false) => ({ name, in: 'query', required, schema });
@@ -16,57 +40,199 @@ const notFound = { 404: problem('No such plan') };
 
 export const openApi = {
   openapi: '3.1.0',
-  info: { title: 'Yellow Relay', version: '1', description: 'Plans, their edits (RFC 6902 patches made on a version) and their history. Errors are problem documents (RFC 9457).' },
+  info: {
+    title: 'Yellow Relay',
+    version: '1',
+    description:
+      'Plans, their edits (RFC 6902 patches made on a version) and their history. Errors are problem documents (RFC 9457).',
+  },
   servers: [{ url: '/api/v1' }],
   paths: {
     '/health': { get: { summary: 'The process answers', responses: { 200: answer('Yes', status) } } },
-    '/ready': { get: { summary: 'The database answers', responses: { 200: answer('Yes', status), 503: answer('Not now', status) } } },
-    '/openapi.json': { get: { summary: 'This document', responses: { 200: answer('OpenAPI 3.1', { type: 'object' }) } } },
+    '/ready': {
+      get: {
+        summary: 'The database answers',
+        responses: { 200: answer('Yes', status), 503: answer('Not now', status) },
+      },
+    },
+    '/openapi.json': {
+      get: { summary: 'This document', responses: { 200: answer('OpenAPI 3.1', { type: 'object' }) } },
+    },
     '/plans': {
       get: {
         summary: 'Plans by name; with `deleted=true` those that can be restored',
         parameters: [{ name: 'deleted', in: 'query', schema: { enum: ['true', 'false'] } }],
         responses: { 200: answer('Plans', { type: 'array', items: SUMMARY_SCHEMA }) },
       },
-      post: { summary: 'New plan: empty, from the demo, or from a document', requestBody: json(CREATE_BODY), responses: { 201: answer('Made', SUMMARY_SCHEMA), 422: problem('Not a sound plan; says where') } },
+      post: {
+        summary: 'New plan: empty, from the demo, or from a document',
+        requestBody: json(CREATE_BODY),
+        responses: { 201: answer('Made', SUMMARY_SCHEMA), 422: problem('Not a sound plan; says where') },
+      },
     },
     '/plans/{id}': {
       parameters: [id],
-      get: { summary: 'The plan with its recent edits', responses: { 200: answer('Plan', OPENED_SCHEMA), ...notFound } },
-      patch: { summary: 'Edits made on a version, all or none', requestBody: json(EDITS_BODY), responses: { 200: answer('The new version', EDITED_SCHEMA), ...notFound, 409: problem('Made on an older version; `since` holds what happened'), 422: problem('Does not fit, or the plan would not be sound') } },
-      delete: { summary: 'Delete; can be restored', responses: { 200: answer('Deleted', SUMMARY_SCHEMA), ...notFound } },
+      get: {
+        summary: 'The plan with its recent edits',
+        responses: { 200: answer('Plan', OPENED_SCHEMA), ...notFound },
+      },
+      patch: {
+        summary: 'Edits made on a version, all or none',
+        requestBody: json(EDITS_BODY),
+        responses: {
+          200: answer('The new version', EDITED_SCHEMA),
+          ...notFound,
+          409: problem('Made on an older version; `since` holds what happened'),
+          422: problem('Does not fit, or the plan would not be sound'),
+        },
+      },
+      delete: {
+        summary: 'Delete; can be restored',
+        responses: { 200: answer('Deleted', SUMMARY_SCHEMA), ...notFound },
+      },
     },
     '/plans/{id}/edits': {
       parameters: [id],
-      get: { summary: 'Edits after a version', parameters: [{ name: 'after', in: 'query', schema: { type: 'integer' } }], responses: { 200: answer('Edits', { type: 'array', items: EDIT_ROW_SCHEMA }), 422: problem('Not a version') } },
-    },
-    '/plans/{id}/events': { parameters: [id], get: { summary: 'Server-sent events: `version` when there is a new one', responses: { 200: { description: 'Stream', content: { 'text/event-stream': {} } } } } },
-    '/plans/{id}/duplicate': { parameters: [id], post: { summary: 'A copy under another name', requestBody: json(DUPLICATE_BODY), responses: { 201: answer('Made', SUMMARY_SCHEMA), ...notFound } } },
-    '/plans/{id}/restore': { parameters: [id], post: { summary: 'Bring a deleted plan back', responses: { 200: answer('Restored', SUMMARY_SCHEMA), ...notFound } } },
-    '/lists': {
-      get: { summary: 'Imported lists of sites, by name', responses: { 200: answer('Lists', { type: 'array', items: LIST_SCHEMA }) } },
-      post: {
-        summary: 'Import a list, whole or not at all: a table in any layout, or GeoJSON; columns are guessed, or taken as the last time, unless `fields` names them. Whoever accepts `application/x-ndjson` gets a line `{done, of}` after each step, then `{answer}` or `{problem}`',
-        parameters: [query('name', { type: 'string', maxLength: 100 }, true), query('source', { type: 'string' }), query('licence', { type: 'string' }), query('issuedOn', { type: 'string', format: 'date' }), query('fields', { type: 'string' })],
-        requestBody: file,
-        responses: { 201: answer('Imported', IMPORTED_SCHEMA), 413: problem('Too large'), 422: problem('No list, or nothing in it that can be read') },
+      get: {
+        summary: 'Edits after a version',
+        parameters: [{ name: 'after', in: 'query', schema: { type: 'integer' } }],
+        responses: { 200: answer('Edits', { type: 'array', items: EDIT_ROW_SCHEMA }), 422: problem('Not a version') },
       },
     },
-    '/lists/preview': { post: { summary: 'What an import would take, and what each column was taken for; nothing is stored', parameters: [query('fields', { type: 'string' }), query('name', { type: 'string' })], requestBody: file, responses: { 200: answer('Preview', PREVIEW_SCHEMA), 413: problem('Too large'), 422: problem('An unknown field') } } },
-    '/lists/{id}': { parameters: [id], delete: { summary: 'Forget a list and its sites', responses: { 204: { description: 'Forgotten' }, 404: problem('No such list') } } },
-    '/lists/{id}/sites': { parameters: [id], get: { summary: 'The sites of a list, in its order, as corrected', parameters: [query('limit', { type: 'integer', minimum: 1, maximum: 100_000 })], responses: { 200: answer('Sites', { type: 'array', items: FILED_SCHEMA }), 404: problem('No such list') } } },
-    '/lists/{id}/corrections': { parameters: [id], get: { summary: 'What users put above a list’s values, for its keeper', responses: { 200: answer('Corrections', CORRECTIONS_SCHEMA), 404: problem('No such list') } } },
-    '/lists/{id}/sites/{line}/corrections': { parameters: [id, line], put: { summary: 'Correct one field of a site; it outlives newer versions of the list', requestBody: json(CORRECTION_BODY), responses: { 204: { description: 'Corrected' }, 404: problem('No such site'), 422: problem('Cannot be read; says what is expected') } } },
-    '/lists/{id}/sites/{line}/corrections/{field}': { parameters: [id, line, { name: 'field', in: 'path', required: true, schema: { type: 'string' } }], delete: { summary: 'The list’s own value holds again', responses: { 204: { description: 'Taken back' }, 404: problem('No such field') } } },
+    '/plans/{id}/events': {
+      parameters: [id],
+      get: {
+        summary: 'Server-sent events: `version` when there is a new one',
+        responses: { 200: { description: 'Stream', content: { 'text/event-stream': {} } } },
+      },
+    },
+    '/plans/{id}/duplicate': {
+      parameters: [id],
+      post: {
+        summary: 'A copy under another name',
+        requestBody: json(DUPLICATE_BODY),
+        responses: { 201: answer('Made', SUMMARY_SCHEMA), ...notFound },
+      },
+    },
+    '/plans/{id}/restore': {
+      parameters: [id],
+      post: {
+        summary: 'Bring a deleted plan back',
+        responses: { 200: answer('Restored', SUMMARY_SCHEMA), ...notFound },
+      },
+    },
+    '/lists': {
+      get: {
+        summary: 'Imported lists of sites, by name',
+        responses: { 200: answer('Lists', { type: 'array', items: LIST_SCHEMA }) },
+      },
+      post: {
+        summary:
+          'Import a list, whole or not at all: a table in any layout, or GeoJSON; columns are guessed, or taken as the last time, unless `fields` names them. Whoever accepts `application/x-ndjson` gets a line `{done, of}` after each step, then `{answer}` or `{problem}`',
+        parameters: [
+          query('name', { type: 'string', maxLength: 100 }, true),
+          query('source', { type: 'string' }),
+          query('licence', { type: 'string' }),
+          query('issuedOn', { type: 'string', format: 'date' }),
+          query('fields', { type: 'string' }),
+        ],
+        requestBody: file,
+        responses: {
+          201: answer('Imported', IMPORTED_SCHEMA),
+          413: problem('Too large'),
+          422: problem('No list, or nothing in it that can be read'),
+        },
+      },
+    },
+    '/lists/preview': {
+      post: {
+        summary: 'What an import would take, and what each column was taken for; nothing is stored',
+        parameters: [query('fields', { type: 'string' }), query('name', { type: 'string' })],
+        requestBody: file,
+        responses: {
+          200: answer('Preview', PREVIEW_SCHEMA),
+          413: problem('Too large'),
+          422: problem('An unknown field'),
+        },
+      },
+    },
+    '/lists/{id}': {
+      parameters: [id],
+      delete: {
+        summary: 'Forget a list and its sites',
+        responses: { 204: { description: 'Forgotten' }, 404: problem('No such list') },
+      },
+    },
+    '/lists/{id}/sites': {
+      parameters: [id],
+      get: {
+        summary: 'The sites of a list, in its order, as corrected',
+        parameters: [query('limit', { type: 'integer', minimum: 1, maximum: 100_000 })],
+        responses: { 200: answer('Sites', { type: 'array', items: FILED_SCHEMA }), 404: problem('No such list') },
+      },
+    },
+    '/lists/{id}/corrections': {
+      parameters: [id],
+      get: {
+        summary: 'What users put above a list’s values, for its keeper',
+        responses: { 200: answer('Corrections', CORRECTIONS_SCHEMA), 404: problem('No such list') },
+      },
+    },
+    '/lists/{id}/sites/{line}/corrections': {
+      parameters: [id, line],
+      put: {
+        summary: 'Correct one field of a site; it outlives newer versions of the list',
+        requestBody: json(CORRECTION_BODY),
+        responses: {
+          204: { description: 'Corrected' },
+          404: problem('No such site'),
+          422: problem('Cannot be read; says what is expected'),
+        },
+      },
+    },
+    '/lists/{id}/sites/{line}/corrections/{field}': {
+      parameters: [id, line, { name: 'field', in: 'path', required: true, schema: { type: 'string' } }],
+      delete: {
+        summary: 'The list’s own value holds again',
+        responses: { 204: { description: 'Taken back' }, 404: problem('No such field') },
+      },
+    },
     '/sites/near': {
       get: {
         summary: 'Sites nearest first, with distance (metres) and bearing (degrees) on WGS 84',
-        parameters: [query('lat', { type: 'number' }, true), query('lon', { type: 'number' }, true), query('limit', { type: 'integer' }), query('mode', { enum: LISTED_MODES }), query('band', { enum: BAND_NAMES }), query('network', { type: 'string' }), query('status', { enum: ['on the air', 'off the air', 'not said'] }), query('withinM', { type: 'number' })],
+        parameters: [
+          query('lat', { type: 'number' }, true),
+          query('lon', { type: 'number' }, true),
+          query('limit', { type: 'integer' }),
+          query('mode', { enum: LISTED_MODES }),
+          query('band', { enum: BAND_NAMES }),
+          query('network', { type: 'string' }),
+          query('status', { enum: ['on the air', 'off the air', 'not said'] }),
+          query('withinM', { type: 'number' }),
+        ],
         responses: { 200: answer('Sites', { type: 'array', items: NEAR_SCHEMA }), 422: problem('No position') },
       },
     },
-    '/sites/map': { get: { summary: 'Every site with a position, column by column, for a map', responses: { 200: answer('Columns of equal length', MAP_SCHEMA) } } },
-    '/sites/along': { post: { summary: 'Sites along a trip, in the order of travel, and the stretches without any', requestBody: json(TRIP_BODY), responses: { 200: answer('Trip', TRIP_SCHEMA), 422: problem('No trip') } } },
-    '/probes': { post: { summary: 'Measure the delay of a server: five probes over a simulated line; `delay` is null when none was answered', requestBody: json(PROBE_BODY), responses: { 200: answer('Measured', PROBE_SCHEMA), 422: problem('No host') } } },
+    '/sites/map': {
+      get: {
+        summary: 'Every site with a position, column by column, for a map',
+        responses: { 200: answer('Columns of equal length', MAP_SCHEMA) },
+      },
+    },
+    '/sites/along': {
+      post: {
+        summary: 'Sites along a trip, in the order of travel, and the stretches without any',
+        requestBody: json(TRIP_BODY),
+        responses: { 200: answer('Trip', TRIP_SCHEMA), 422: problem('No trip') },
+      },
+    },
+    '/probes': {
+      post: {
+        summary:
+          'Measure the delay of a server: five probes over a simulated line; `delay` is null when none was answered',
+        requestBody: json(PROBE_BODY),
+        responses: { 200: answer('Measured', PROBE_SCHEMA), 422: problem('No host') },
+      },
+    },
   },
 };

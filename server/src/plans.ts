@@ -38,7 +38,13 @@ export function soundPlan(raw: unknown): Plan {
 }
 
 function summary(row: Omit<PlanRow, 'document'>): PlanSummary {
-  return { id: row.id, name: row.name, version: row.version, updatedAt: row.updatedAt.toISOString(), deletedAt: row.deletedAt?.toISOString() ?? null };
+  return {
+    id: row.id,
+    name: row.name,
+    version: row.version,
+    updatedAt: row.updatedAt.toISOString(),
+    deletedAt: row.deletedAt?.toISOString() ?? null,
+  };
 }
 
 export class Plans {
@@ -54,7 +60,9 @@ export class Plans {
   }
 
   async create(document: Plan): Promise<PlanSummary> {
-    const row = this.source.getRepository(PlanEntity).create({ id: randomUUID(), name: document.name, version: 1, document, deletedAt: null });
+    const row = this.source
+      .getRepository(PlanEntity)
+      .create({ id: randomUUID(), name: document.name, version: 1, document, deletedAt: null });
     return summary(await this.source.getRepository(PlanEntity).save(row));
   }
 
@@ -63,13 +71,17 @@ export class Plans {
     return this.source.transaction('REPEATABLE READ', async (manager) => {
       const plan = await manager.getRepository(PlanEntity).findOneBy({ id, deletedAt: IsNull() });
       if (!plan) throw new NotFound('The plan');
-      const recent = await manager.getRepository(EditEntity).find({ where: { planId: id }, order: { version: 'DESC' }, take: RECENT_EDITS });
+      const recent = await manager
+        .getRepository(EditEntity)
+        .find({ where: { planId: id }, order: { version: 'DESC' }, take: RECENT_EDITS });
       return { plan, recent: recent.reverse() };
     });
   }
 
   async editsAfter(id: string, version: number, manager = this.source.manager): Promise<EditRow[]> {
-    return manager.getRepository(EditEntity).find({ where: { planId: id, version: MoreThan(version) }, order: { version: 'ASC' } });
+    return manager
+      .getRepository(EditEntity)
+      .find({ where: { planId: id, version: MoreThan(version) }, order: { version: 'ASC' } });
   }
 
   async duplicate(id: string, name: string): Promise<PlanSummary> {
@@ -90,7 +102,9 @@ export class Plans {
    */
   async edit(id: string, version: number, edits: readonly NewEdit[]): Promise<{ version: number; edits: EditRow[] }> {
     return this.source.transaction(async (manager) => {
-      const row = await manager.getRepository(PlanEntity).findOne({ where: { id, deletedAt: IsNull() }, lock: { mode: 'pessimistic_write' } });
+      const row = await manager
+        .getRepository(PlanEntity)
+        .findOne({ where: { id, deletedAt: IsNull() }, lock: { mode: 'pessimistic_write' } });
       if (!row) throw new NotFound('The plan');
       if (row.version !== version) throw new StaleVersion(row.version, await this.editsAfter(id, version, manager));
       await this.refuseKnown(manager, edits);
@@ -98,19 +112,42 @@ export class Plans {
       const rows: EditRow[] = edits.map((edit, at) => {
         const applied = applyEdit(document, edit);
         document = applied.plan;
-        return { planId: id, version: version + at + 1, id: edit.id, kind: edit.kind, target: edit.target, label: edit.label, patches: applied.patches, inverse: applied.inverse, at: new Date() };
+        return {
+          planId: id,
+          version: version + at + 1,
+          id: edit.id,
+          kind: edit.kind,
+          target: edit.target,
+          label: edit.label,
+          patches: applied.patches,
+          inverse: applied.inverse,
+          at: new Date(),
+        };
       });
       const sound = soundPlan(document);
-      await manager.getRepository(PlanEntity).update({ id }, { document: sound as never, name: sound.name, version: version + rows.length, updatedAt: new Date() });
+      await manager
+        .getRepository(PlanEntity)
+        .update(
+          { id },
+          { document: sound as never, name: sound.name, version: version + rows.length, updatedAt: new Date() },
+        );
       await manager.getRepository(EditEntity).insert(rows as never);
-      await manager.query('SELECT pg_notify($1, $2)', [PLAN_CHANNEL, JSON.stringify({ id, version: version + rows.length })]);
+      await manager.query('SELECT pg_notify($1, $2)', [
+        PLAN_CHANNEL,
+        JSON.stringify({ id, version: version + rows.length }),
+      ]);
       return { version: version + rows.length, edits: rows };
     });
   }
 
   private async refuseKnown(manager: EntityManager, edits: readonly NewEdit[]): Promise<void> {
-    const known = await manager.getRepository(EditEntity).find({ select: { id: true }, where: { id: In(edits.map((edit) => edit.id)) } });
-    if (known[0]) throw new InvalidRequest([{ pointer: '/edits', found: `edit ${known[0].id}, which is recorded already`, expected: 'edits with new ids' }]);
+    const known = await manager
+      .getRepository(EditEntity)
+      .find({ select: { id: true }, where: { id: In(edits.map((edit) => edit.id)) } });
+    if (known[0])
+      throw new InvalidRequest([
+        { pointer: '/edits', found: `edit ${known[0].id}, which is recorded already`, expected: 'edits with new ids' },
+      ]);
   }
 }
 
@@ -121,7 +158,8 @@ function applyEdit(document: Plan, edit: NewEdit) {
     if (problems.length > 0) throw new InvalidPlan(problems);
     return editByPatches(document, edit.patches);
   } catch (error) {
-    if (error instanceof PatchError) throw new InvalidRequest([{ pointer: error.pointer, found: error.found, expected: error.expected }]);
+    if (error instanceof PatchError)
+      throw new InvalidRequest([{ pointer: error.pointer, found: error.found, expected: error.expected }]);
     throw error;
   }
 }

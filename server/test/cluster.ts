@@ -9,7 +9,8 @@ declare module 'vitest' {
 }
 
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
-  const { startCluster, ensureDatabase, dropDatabase, stopCluster } = (await import('../../ops/cluster.mjs')) as typeof import('../../ops/cluster.mjs');
+  const { startCluster, ensureDatabase, dropDatabase, stopCluster } =
+    (await import('../../ops/cluster.mjs')) as typeof import('../../ops/cluster.mjs');
   const { clusterFolder, home } = (await import('../../ops/paths.mjs')) as typeof import('../../ops/paths.mjs');
   const { ensureBuild } = (await import('../../ops/build.mjs')) as typeof import('../../ops/build.mjs');
   // Lists are read in a thread that is a bundle of its own.

@@ -7,7 +7,16 @@ import { openDatabase } from '../src/db/data-source';
 import type { FiledSite, ListSummary, NearSite, SiteMap, Trip } from '@relay/core/lists/filed';
 import { Directory } from '../src/directory/directory';
 import { readList } from '../src/directory/reader';
-import { CORRECTIONS_SCHEMA, FILED_SCHEMA, IMPORTED_SCHEMA, LIST_SCHEMA, MAP_SCHEMA, NEAR_SCHEMA, PREVIEW_SCHEMA, TRIP_SCHEMA } from '../src/http/schemas';
+import {
+  CORRECTIONS_SCHEMA,
+  FILED_SCHEMA,
+  IMPORTED_SCHEMA,
+  LIST_SCHEMA,
+  MAP_SCHEMA,
+  NEAR_SCHEMA,
+  PREVIEW_SCHEMA,
+  TRIP_SCHEMA,
+} from '../src/http/schemas';
 import { ask, type Running, startServer } from './harness';
 
 let server: Running;
@@ -28,14 +37,27 @@ interface Counts {
 
 /** A long list, the same in every run. */
 function generated(sites: number): Uint8Array {
-  return new TextEncoder().encode(['call;freq;lat;lon;cc;ts1', ...Array.from({ length: sites }, (_, n) => `QO${n % 10}AAA;439,0125;${(46 + (n % 5000) / 10_000).toFixed(4).replace('.', ',')};-33,4;1;417`)].join('\n'));
+  return new TextEncoder().encode(
+    [
+      'call;freq;lat;lon;cc;ts1',
+      ...Array.from(
+        { length: sites },
+        (_, n) => `QO${n % 10}AAA;439,0125;${(46 + (n % 5000) / 10_000).toFixed(4).replace('.', ',')};-33,4;1;417`,
+      ),
+    ].join('\n'),
+  );
 }
 
 async function send<T>(path: string, body: Uint8Array | string): Promise<{ status: number; body: T }> {
-  const response = await fetch(`${server.url}/api/v1${path}`, { method: 'POST', headers: { 'Content-Type': 'application/octet-stream' }, body: body as never });
+  const response = await fetch(`${server.url}/api/v1${path}`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/octet-stream' },
+    body: body as never,
+  });
   return { status: response.status, body: (await response.json()) as T };
 }
-const add = (name: string, body: Uint8Array | string, more = '') => send<{ list: ListSummary } & Counts>(`/lists?name=${encodeURIComponent(name)}${more}`, body);
+const add = (name: string, body: Uint8Array | string, more = '') =>
+  send<{ list: ListSummary } & Counts>(`/lists?name=${encodeURIComponent(name)}${more}`, body);
 const near = (query: string) => ask<NearSite[]>(server.url, 'GET', `/api/v1/sites/near?${query}`);
 const at = `lat=${HASK.lat}&lon=${HASK.lon}`;
 const lists = async () => (await ask<ListSummary[]>(server.url, 'GET', '/api/v1/lists')).body;
@@ -51,15 +73,24 @@ function holds(schema: object, value: unknown): void {
 
 describe('lists', () => {
   it('are looked at without being stored, and imported as they were seen', async () => {
-    const preview = await send<Counts & { layout: string; columns: { field: string }[] }>('/lists/preview', list('isles-club.csv'));
+    const preview = await send<Counts & { layout: string; columns: { field: string }[] }>(
+      '/lists/preview',
+      list('isles-club.csv'),
+    );
     holds(PREVIEW_SCHEMA, preview.body);
     expect(preview.body).toMatchObject({ layout: 'ISO-8859-1, semicolons', good: 10, doubtful: 0, rejected: 0 });
     expect(await lists()).toEqual([]);
-    const { status, body } = await add('Isles club', list('isles-club.csv'), '&source=Club%20book&licence=free%20to%20use&issuedOn=2026-11-02');
+    const { status, body } = await add(
+      'Isles club',
+      list('isles-club.csv'),
+      '&source=Club%20book&licence=free%20to%20use&issuedOn=2026-11-02',
+    );
     expect(status).toBe(201);
     holds(IMPORTED_SCHEMA, body);
     holds({ type: 'array', items: LIST_SCHEMA }, await lists());
-    expect(await lists()).toMatchObject([{ name: 'Isles club', source: 'Club book', licence: 'free to use', issuedOn: '2026-11-02', sites: 10 }]);
+    expect(await lists()).toMatchObject([
+      { name: 'Isles club', source: 'Club book', licence: 'free to use', issuedOn: '2026-11-02', sites: 10 },
+    ]);
   });
 
   it('take the columns that the user chose, and refuse what they do not know', async () => {
@@ -83,16 +114,35 @@ describe('lists', () => {
     const read = () => readList({ bytes, fields: null, recipes: {} });
     const ended = new AbortController();
     let asked = 0;
-    const signal = { throwIfAborted: () => { asked += 1; if (asked === 3) ended.abort(); ended.signal.throwIfAborted(); } } as AbortSignal;
+    const signal = {
+      throwIfAborted: () => {
+        asked += 1;
+        if (asked === 3) ended.abort();
+        ended.signal.throwIfAborted();
+      },
+    } as AbortSignal;
     const directory = new Directory(source);
     const newList = { name: 'Half', source: '', licence: '', issuedOn: null };
     const [first, second] = [read(), read()];
     await expect(directory.add(newList, first, signal)).rejects.toThrow(/abort/i);
     await first.close();
     expect(asked).toBe(3);
-    expect(await source.query('SELECT (SELECT count(*)::int FROM directory_list) AS lists, (SELECT count(*)::int FROM directory_site) AS sites, (SELECT count(*)::int FROM directory_group) AS groups')).toEqual([{ lists: 0, sites: 0, groups: 0 }]);
+    expect(
+      await source.query(
+        'SELECT (SELECT count(*)::int FROM directory_list) AS lists, (SELECT count(*)::int FROM directory_site) AS sites, (SELECT count(*)::int FROM directory_group) AS groups',
+      ),
+    ).toEqual([{ lists: 0, sites: 0, groups: 0 }]);
     const told: number[] = [];
-    expect((await directory.add({ ...newList, name: 'Whole' }, second, new AbortController().signal, (done) => void told.push(done))).list.sites).toBe(5000);
+    expect(
+      (
+        await directory.add(
+          { ...newList, name: 'Whole' },
+          second,
+          new AbortController().signal,
+          (done) => void told.push(done),
+        )
+      ).list.sites,
+    ).toBe(5000);
     expect(told).toEqual([2000, 4000, 5000]);
     await second.close();
     // A thread that is ended answers nobody for ever.
@@ -103,8 +153,24 @@ describe('lists', () => {
 
 describe('whatever is sent', () => {
   it('is a list whole or nothing at all, and the server goes on', async () => {
-    const cell = fc.constantFrom('QO1HSK B', '145,6875', '439.425', '-0.6', '88.5', '46,7', '-33.4', 'yes', '"', '\u0000', 'Kålv', '', '417 591d');
-    const table = fc.array(fc.array(cell, { minLength: 1, maxLength: 6 }), { minLength: 1, maxLength: 8 }).map((rows) => new TextEncoder().encode(rows.map((row) => row.join(';')).join('\n')));
+    const cell = fc.constantFrom(
+      'QO1HSK B',
+      '145,6875',
+      '439.425',
+      '-0.6',
+      '88.5',
+      '46,7',
+      '-33.4',
+      'yes',
+      '"',
+      '\u0000',
+      'Kålv',
+      '',
+      '417 591d',
+    );
+    const table = fc
+      .array(fc.array(cell, { minLength: 1, maxLength: 6 }), { minLength: 1, maxLength: 8 })
+      .map((rows) => new TextEncoder().encode(rows.map((row) => row.join(';')).join('\n')));
     let taken = 0;
     await fc.assert(
       fc.asyncProperty(fc.oneof(table, fc.uint8Array({ minLength: 1, maxLength: 120 })), async (bytes) => {
@@ -113,7 +179,10 @@ describe('whatever is sent', () => {
         expect([201, 422]).toContain(status);
         const after = await lists();
         expect(after.length - before).toBe(status === 201 ? 1 : 0);
-        if (status === 201) expect((await ask<FiledSite[]>(server.url, 'GET', `/api/v1/lists/${body.list.id}/sites`)).body).toHaveLength(body.list.sites);
+        if (status === 201)
+          expect((await ask<FiledSite[]>(server.url, 'GET', `/api/v1/lists/${body.list.id}/sites`)).body).toHaveLength(
+            body.list.sites,
+          );
       }),
       { numRuns: 40 },
     );
@@ -122,13 +191,32 @@ describe('whatever is sent', () => {
 
 describe('progress', () => {
   const lines = async (path: string, body: Uint8Array) => {
-    const response = await fetch(`${server.url}/api/v1${path}`, { method: 'POST', headers: { 'Content-Type': 'application/octet-stream', Accept: 'application/x-ndjson' }, body: body as never });
-    return (await response.text()).trim().split('\n').map((line) => JSON.parse(line) as { done?: number; of?: number; answer?: { list: ListSummary }; problem?: { status: number; detail: string } });
+    const response = await fetch(`${server.url}/api/v1${path}`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/octet-stream', Accept: 'application/x-ndjson' },
+      body: body as never,
+    });
+    return (await response.text())
+      .trim()
+      .split('\n')
+      .map(
+        (line) =>
+          JSON.parse(line) as {
+            done?: number;
+            of?: number;
+            answer?: { list: ListSummary };
+            problem?: { status: number; detail: string };
+          },
+      );
   };
 
   it('is a line after each step, then the answer', async () => {
     const told = await lines('/lists?name=Long', generated(4500));
-    expect(told.slice(0, -1)).toEqual([{ done: 2000, of: 4500 }, { done: 4000, of: 4500 }, { done: 4500, of: 4500 }]);
+    expect(told.slice(0, -1)).toEqual([
+      { done: 2000, of: 4500 },
+      { done: 4000, of: 4500 },
+      { done: 4500, of: 4500 },
+    ]);
     expect(told.at(-1)!.answer!.list).toMatchObject({ name: 'Long', sites: 4500 });
   });
 
@@ -140,9 +228,16 @@ describe('progress', () => {
 
   it('is given up by going away: nothing is left behind, and the server goes on', async () => {
     const gone = new AbortController();
-    const response = await fetch(`${server.url}/api/v1/lists?name=Gone`, { method: 'POST', headers: { 'Content-Type': 'application/octet-stream', Accept: 'application/x-ndjson' }, body: generated(60_000) as never, signal: gone.signal });
+    const response = await fetch(`${server.url}/api/v1/lists?name=Gone`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/octet-stream', Accept: 'application/x-ndjson' },
+      body: generated(60_000) as never,
+      signal: gone.signal,
+    });
     const reader = response.body!.getReader();
-    expect(JSON.parse(new TextDecoder().decode((await reader.read()).value).split('\n')[0]!)).toMatchObject({ of: 60_000 });
+    expect(JSON.parse(new TextDecoder().decode((await reader.read()).value).split('\n')[0]!)).toMatchObject({
+      of: 60_000,
+    });
     gone.abort();
     expect(await lists()).toEqual([]);
     expect((await add('After', list('isles-club.csv'))).status).toBe(201);
@@ -160,12 +255,17 @@ describe('a long list', () => {
 
 describe('a recipe', () => {
   it('takes the columns as they were chosen the last time, for lists of the same look', async () => {
-    const fields = async () => (await send<{ columns: { field: string }[] }>('/lists/preview', list('boat-notes.csv'))).body.columns.map((one) => one.field);
+    const fields = async () =>
+      (await send<{ columns: { field: string }[] }>('/lists/preview', list('boat-notes.csv'))).body.columns.map(
+        (one) => one.field,
+      );
     const chosen = ['callSign', 'output', 'input', 'notes', 'tone', 'colorCode'];
     expect(await fields()).not.toEqual(chosen);
     await add('Boat', list('boat-notes.csv'), `&fields=${chosen.join(',')}`);
     expect(await fields()).toEqual(chosen);
-    expect((await send<{ columns: { field: string }[] }>('/lists/preview', list('survey.csv'))).body.columns[0]!.field).toBe('name');
+    expect(
+      (await send<{ columns: { field: string }[] }>('/lists/preview', list('survey.csv'))).body.columns[0]!.field,
+    ).toBe('name');
     // Chosen otherwise, the newer choice counts.
     await add('Boat', list('boat-notes.csv'), '&fields=callSign,output,input,place,tone,colorCode');
     expect((await fields())[3]).toBe('place');
@@ -182,13 +282,26 @@ describe('a whole list', () => {
     const map = await ask<SiteMap>(server.url, 'GET', '/api/v1/sites/map');
     holds(MAP_SCHEMA, map.body);
     expect(map.body.lists).toEqual([body.list.id]);
-    expect(new Set(Object.values(map.body).slice(1).map((column) => (column as number[]).length))).toEqual(new Set([10]));
-    expect([map.body.line[0], map.body.lat[0], map.body.lon[0], map.body.txHz[0], map.body.modes[0]]).toEqual([2, 46.7132, -33.4185, 439_425_000, 2]);
+    expect(
+      new Set(
+        Object.values(map.body)
+          .slice(1)
+          .map((column) => (column as number[]).length),
+      ),
+    ).toEqual(new Set([10]));
+    expect([map.body.line[0], map.body.lat[0], map.body.lon[0], map.body.txHz[0], map.body.modes[0]]).toEqual([
+      2, 46.7132, -33.4185, 439_425_000, 2,
+    ]);
   });
 });
 
 describe('corrections', () => {
-  const put = (id: string, line: number, body: object) => ask<{ problems: { expected: string }[] }>(server.url, 'PUT', `/api/v1/lists/${id}/sites/${line}/corrections`, { who: 'QO3VES', why: 'heard it', ...body });
+  const put = (id: string, line: number, body: object) =>
+    ask<{ problems: { expected: string }[] }>(server.url, 'PUT', `/api/v1/lists/${id}/sites/${line}/corrections`, {
+      who: 'QO3VES',
+      why: 'heard it',
+      ...body,
+    });
   const nearest = async () => (await near(`${at}&limit=1&mode=FM`)).body[0]!;
 
   it('stand above the list, survive a newer version of it, and are taken back', async () => {
@@ -197,12 +310,30 @@ describe('corrections', () => {
     expect(wrong).toMatchObject({ callSign: 'QO1ELY', ctcssHz: 110.9, corrections: [] });
     expect((await put(body.list.id, wrong.line, { field: 'tone', text: '107,2' })).status).toBe(204);
     expect((await put(body.list.id, wrong.line, { field: 'groups', text: '1: 417; 2: 588 591' })).status).toBe(204);
-    expect(await nearest()).toMatchObject({ ctcssHz: 107.2, groups: [{ slot: 1, number: 417, static: true }, { slot: 2, number: 588, static: true }, { slot: 2, number: 591, static: true }], corrections: [{ field: 'groups', was: '' }, { field: 'tone', was: '110.9', text: '107,2', who: 'QO3VES', why: 'heard it' }] });
+    expect(await nearest()).toMatchObject({
+      ctcssHz: 107.2,
+      groups: [
+        { slot: 1, number: 417, static: true },
+        { slot: 2, number: 588, static: true },
+        { slot: 2, number: 591, static: true },
+      ],
+      corrections: [
+        { field: 'groups', was: '' },
+        { field: 'tone', was: '110.9', text: '107,2', who: 'QO3VES', why: 'heard it' },
+      ],
+    });
 
     // A newer version: one site gone, one new, one moved; its lines are others.
     const text = new TextDecoder('iso-8859-1').decode(list('isles-club.csv')).split('\r\n');
-    const newer = [text[0], 'QO1NEW B;New Hill;Hask;46,7000;-33,4000;439,0500;-7,6;;8;417;;active;1.11.2026', ...text.slice(2, 10).map((row) => row.replace('Merrin Tower', 'Merrin Mast'))].join('\r\n');
-    const preview = await send<{ difference: { fresh: number; changed: string[]; same: number; gone: string[] } }>('/lists/preview?name=Isles%20club', newer);
+    const newer = [
+      text[0],
+      'QO1NEW B;New Hill;Hask;46,7000;-33,4000;439,0500;-7,6;;8;417;;active;1.11.2026',
+      ...text.slice(2, 10).map((row) => row.replace('Merrin Tower', 'Merrin Mast')),
+    ].join('\r\n');
+    const preview = await send<{ difference: { fresh: number; changed: string[]; same: number; gone: string[] } }>(
+      '/lists/preview?name=Isles%20club',
+      newer,
+    );
     expect(preview.body.difference).toEqual({ fresh: 1, changed: ['QO1MRN'], same: 7, gone: ['QO1HSK', 'QO1GLN'] });
     const again = await add('Isles club', newer);
     expect(again.body.list.id).toBe(body.list.id);
@@ -212,11 +343,19 @@ describe('corrections', () => {
     holds(CORRECTIONS_SCHEMA, sheet.body);
     expect(sheet.body.map((one) => one.callSign)).toEqual(['QO1ELY', 'QO1ELY']);
     const { line } = await nearest();
-    expect((await ask(server.url, 'DELETE', `/api/v1/lists/${body.list.id}/sites/${line}/corrections/tone`)).status).toBe(204);
+    expect(
+      (await ask(server.url, 'DELETE', `/api/v1/lists/${body.list.id}/sites/${line}/corrections/tone`)).status,
+    ).toBe(204);
     expect(await nearest()).toMatchObject({ ctcssHz: 110.9, corrections: [{ field: 'groups' }] });
   });
 
-  it.each([['tone', '110.0'], ['colorCode', '16'], ['groups', 'slot 3: 417'], ['input', 'soon'], ['status', 'maybe']])('of %s refuse %s and say what is expected', async (field, text) => {
+  it.each([
+    ['tone', '110.0'],
+    ['colorCode', '16'],
+    ['groups', 'slot 3: 417'],
+    ['input', 'soon'],
+    ['status', 'maybe'],
+  ])('of %s refuse %s and say what is expected', async (field, text) => {
     const { body } = await add('Isles club', list('isles-club.csv'));
     const refused = await put(body.list.id, 2, { field, text });
     expect(refused.status).toBe(422);
@@ -230,14 +369,27 @@ describe('along a trip', () => {
   it('is what lies on the way, in the order of travel, with the stretches that have nothing', async () => {
     await add('Isles club', list('isles-club.csv'));
     await add('Survey', list('survey.csv'));
-    const trip = { points: [{ lat: 46.55, lon: -33.63 }, { lat: 46.69, lon: -33.47 }, { lat: 46.92, lon: -33.14 }], widthM: 4000, mode: null as string | null, band: null as string | null, network: null, status: null };
+    const trip = {
+      points: [
+        { lat: 46.55, lon: -33.63 },
+        { lat: 46.69, lon: -33.47 },
+        { lat: 46.92, lon: -33.14 },
+      ],
+      widthM: 4000,
+      mode: null as string | null,
+      band: null as string | null,
+      network: null,
+      status: null,
+    };
     const along = async (body: object) => ask<Trip>(server.url, 'POST', '/api/v1/sites/along', body);
     const { status, body } = await along(trip);
     expect(status).toBe(200);
     holds(TRIP_SCHEMA, body);
     expect(body.sites[0]).toMatchObject({ callSign: 'QO2WHL', name: 'Whale Point' });
     expect(body.sites.at(-1)).toMatchObject({ callSign: 'QO2NRT' });
-    expect(body.sites.map((site) => site.alongM)).toEqual([...body.sites.map((site) => site.alongM)].sort((a, b) => a - b));
+    expect(body.sites.map((site) => site.alongM)).toEqual(
+      [...body.sites.map((site) => site.alongM)].sort((a, b) => a - b),
+    );
     expect(body.sites.every((site) => site.offM <= 4000)).toBe(true);
     expect(body.empty.length).toBeGreaterThan(0);
     const back = await along({ ...trip, points: [...trip.points].reverse(), mode: 'DMR' });
@@ -257,8 +409,19 @@ describe('near me', () => {
     const { body } = await near(`${at}&limit=16`);
     holds({ type: 'array', items: NEAR_SCHEMA }, body);
     expect(body).toHaveLength(16);
-    expect(body[0]).toMatchObject({ callSign: 'QO1HSK', listName: 'Isles club', groups: [{ slot: 1, number: 417, static: true }, { slot: 2, number: 588, static: true }, { slot: 2, number: 591, static: true }] });
-    for (const site of body) expect({ distanceM: site.distanceM, bearingDeg: site.bearingDeg }).toEqual(legBetween(HASK, { lat: site.lat!, lon: site.lon! }));
+    expect(body[0]).toMatchObject({
+      callSign: 'QO1HSK',
+      listName: 'Isles club',
+      groups: [
+        { slot: 1, number: 417, static: true },
+        { slot: 2, number: 588, static: true },
+        { slot: 2, number: 591, static: true },
+      ],
+    });
+    for (const site of body)
+      expect({ distanceM: site.distanceM, bearingDeg: site.bearingDeg }).toEqual(
+        legBetween(HASK, { lat: site.lat!, lon: site.lon! }),
+      );
     expect(body.map((site) => site.distanceM)).toEqual([...body.map((site) => site.distanceM)].sort((a, b) => a - b));
   });
 
@@ -268,12 +431,25 @@ describe('near me', () => {
     expect(new Set((await near(`${at}&band=2%20m`)).body.map((site) => site.txHz < 148e6))).toEqual(new Set([true]));
     expect((await near(`${at}&status=off%20the%20air`)).body.map((site) => site.callSign)).toEqual(['QO1DNS']);
     await add('Linked', 'call,output,lat,lon,network,linked\nQO1LNK,439.1,46.7,-33.4,"Lantern, Causeway",LNK001 C\n');
-    for (const [network, found] of [['lantern', 1], ['lnk', 1], ['nowhere', 0]] as const) expect((await near(`${at}&network=${network}`)).body).toHaveLength(found);
+    for (const [network, found] of [
+      ['lantern', 1],
+      ['lnk', 1],
+      ['nowhere', 0],
+    ] as const)
+      expect((await near(`${at}&network=${network}`)).body).toHaveLength(found);
     expect((await near(`${at}&withinM=5000`)).body.every((site) => site.distanceM <= 5000)).toBe(true);
     expect((await ask(server.url, 'DELETE', `/api/v1/lists/${body.list.id}`)).status).toBe(204);
     expect((await ask(server.url, 'DELETE', `/api/v1/lists/${body.list.id}`)).status).toBe(404);
     expect((await near(at)).body.map((site) => site.callSign)).toEqual(['QO1LNK']);
   });
 
-  it.each(['lat=91&lon=0', 'lat=46', 'lat=46&lon=x', `${at}&mode=CB`, `${at}&band=11%20m`, `${at}&status=perhaps`, `${at}&limit=0`])('refuses %s', async (query) => expect((await near(query)).status).toBe(422));
+  it.each([
+    'lat=91&lon=0',
+    'lat=46',
+    'lat=46&lon=x',
+    `${at}&mode=CB`,
+    `${at}&band=11%20m`,
+    `${at}&status=perhaps`,
+    `${at}&limit=0`,
+  ])('refuses %s', async (query) => expect((await near(query)).status).toBe(422));
 });

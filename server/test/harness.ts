@@ -58,13 +58,27 @@ export interface Answer<T> {
   body: T;
 }
 
-export async function ask<T = Record<string, unknown>>(url: string, method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer<T>> {
-  const init: RequestInit = { method, headers: { ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...headers } };
+export async function ask<T = Record<string, unknown>>(
+  url: string,
+  method: string,
+  path: string,
+  body?: unknown,
+  headers: Record<string, string> = {},
+): Promise<Answer<T>> {
+  const init: RequestInit = {
+    method,
+    headers: { ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...headers },
+  };
   if (body !== undefined) init.body = typeof body === 'string' ? body : JSON.stringify(body);
   const response = await fetch(url + path, init);
   const text = await response.text();
   const type = response.headers.get('content-type') ?? '';
-  return { status: response.status, type, headers: response.headers, body: (type.includes('json') ? JSON.parse(text) : text) as T };
+  return {
+    status: response.status,
+    type,
+    headers: response.headers,
+    body: (type.includes('json') ? JSON.parse(text) : text) as T,
+  };
 }
 
 /** An edit as a window would send it. */

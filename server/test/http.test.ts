@@ -22,18 +22,30 @@ afterAll(() => server.stop());
 /** `fetch` does not let a test choose the Host header. */
 function statusWithHost(host: string): Promise<number> {
   return new Promise((resolve, reject) => {
-    const asked = request(`${server.url}/api/v1/health`, { headers: { host } }, (response) => resolve(response.resume().statusCode!));
+    const asked = request(`${server.url}/api/v1/health`, { headers: { host } }, (response) =>
+      resolve(response.resume().statusCode!),
+    );
     asked.on('error', reject).end();
   });
 }
 
 describe('guard', () => {
-  it.each([['localhost:4417', 200], ['127.0.0.1', 200], ['relay.example', 200], ['rebound.example', 421], ['127.0.0.1.rebound.example', 421]])('a request to %s gets %i', async (host, status) => {
+  it.each([
+    ['localhost:4417', 200],
+    ['127.0.0.1', 200],
+    ['relay.example', 200],
+    ['rebound.example', 421],
+    ['127.0.0.1.rebound.example', 421],
+  ])('a request to %s gets %i', async (host, status) => {
     expect(await statusWithHost(host)).toBe(status);
   });
 
   it('takes IPv6 loopback and no empty name', () => {
-    expect([hostAllowed('[::1]:4417', []), hostAllowed('', []), hostAllowed(undefined, [])]).toEqual([true, false, false]);
+    expect([hostAllowed('[::1]:4417', []), hostAllowed('', []), hostAllowed(undefined, [])]).toEqual([
+      true,
+      false,
+      false,
+    ]);
   });
 
   it.each([
@@ -48,7 +60,10 @@ describe('guard', () => {
 
 describe('pages', () => {
   it('carry a strict content policy with a fresh nonce', async () => {
-    const [one, two] = [await ask<string>(server.url, 'GET', '/plan/x/agreement'), await ask<string>(server.url, 'GET', '/')];
+    const [one, two] = [
+      await ask<string>(server.url, 'GET', '/plan/x/agreement'),
+      await ask<string>(server.url, 'GET', '/'),
+    ];
     const policy = one.headers.get('content-security-policy')!;
     const nonce = /'nonce-([^']+)'/.exec(policy)![1]!;
     expect(one.body).toContain(`content="${nonce}"`);
@@ -74,7 +89,8 @@ describe('health', () => {
 
 describe('the prober', () => {
   it('measures what answers, and says that nothing did', async () => {
-    const probe = (host: string) => ask<{ host: string; delay: Delay | null }>(server.url, 'POST', '/api/v1/probes', { host });
+    const probe = (host: string) =>
+      ask<{ host: string; delay: Delay | null }>(server.url, 'POST', '/api/v1/probes', { host });
     const { body } = await probe('near.example');
     expect(body).toMatchObject({ host: 'near.example', delay: { lost: 0 } });
     expect(body.delay!.lowMs).toBeLessThanOrEqual(body.delay!.medianMs);
@@ -91,7 +107,9 @@ describe('the prober', () => {
         if (asked % 2 === 0) throw new Unanswered('x');
       },
     };
-    expect(await measureDelay(lossy, 'x', new AbortController().signal, () => new Date('2026-11-23T12:00:00Z'))).toMatchObject({ lost: 2, at: '2026-11-23T12:00:00.000Z' });
+    expect(
+      await measureDelay(lossy, 'x', new AbortController().signal, () => new Date('2026-11-23T12:00:00Z')),
+    ).toMatchObject({ lost: 2, at: '2026-11-23T12:00:00.000Z' });
     const gone = new AbortController();
     gone.abort();
     asked = 0;
@@ -102,7 +120,8 @@ describe('the prober', () => {
   it('asks a line on which a server stays where it is, answers no sooner than that, and now and then not at all', async () => {
     const host = 'merrin.lantern.example';
     expect(modelDelayMs(host)).toBe(modelDelayMs(host.toUpperCase()));
-    for (const one of [host, 'dunsel.lantern.example', 'tarn.causeway.example']) expect(modelDelayMs(one) >= 6 && modelDelayMs(one) <= 150).toBe(true);
+    for (const one of [host, 'dunsel.lantern.example', 'tarn.causeway.example'])
+      expect(modelDelayMs(one) >= 6 && modelDelayMs(one) <= 150).toBe(true);
     const start = performance.now();
     await simulatedLine(() => 0.5).ask(host, new AbortController().signal);
     // Timers may fire a millisecond early, never much.
@@ -112,26 +131,54 @@ describe('the prober', () => {
 });
 
 describe('OpenAPI', () => {
-  const described = Object.entries(openApi.paths).flatMap(([path, item]) => Object.keys(item).filter((key) => key !== 'parameters').map((method) => `${method} ${path}`));
+  const described = Object.entries(openApi.paths).flatMap(([path, item]) =>
+    Object.keys(item)
+      .filter((key) => key !== 'parameters')
+      .map((method) => `${method} ${path}`),
+  );
 
   it('describes every route, and no other', () => {
-    const routers = [planRoutes(null as never, null as never), healthRoutes(null as never), probeRoutes(null as never), directoryRoutes(null as never)];
-    const routes = routers.flatMap((router) => router.stack.flatMap((layer) => layer.methods.filter((method) => method !== 'HEAD').map((method) => `${method.toLowerCase()} ${String(layer.path).replace('/api/v1', '').replace(/:(\w+)/g, '{$1}')}`)));
+    const routers = [
+      planRoutes(null as never, null as never),
+      healthRoutes(null as never),
+      probeRoutes(null as never),
+      directoryRoutes(null as never),
+    ];
+    const routes = routers.flatMap((router) =>
+      router.stack.flatMap((layer) =>
+        layer.methods
+          .filter((method) => method !== 'HEAD')
+          .map(
+            (method) =>
+              `${method.toLowerCase()} ${String(layer.path)
+                .replace('/api/v1', '')
+                .replace(/:(\w+)/g, '{$1}')}`,
+          ),
+      ),
+    );
     expect([...routes].sort()).toEqual([...described].sort());
   });
 
   it('is the one that is published', () => {
-    expect(JSON.parse(readFileSync(new URL('../../docs/openapi.json', import.meta.url), 'utf8'))).toEqual(JSON.parse(JSON.stringify(openApi)));
+    expect(JSON.parse(readFileSync(new URL('../../docs/openapi.json', import.meta.url), 'utf8'))).toEqual(
+      JSON.parse(JSON.stringify(openApi)),
+    );
   });
 
   it('holds for the answers', async () => {
     const ajv = new Ajv2020({ strict: false });
     const holds = (path: keyof typeof openApi.paths, method: string, answer: { status: number; body: unknown }) => {
-      const responses = (openApi.paths[path] as unknown as Record<string, { responses: Record<number, { content: Record<string, { schema: object }> }> }>)[method]!.responses;
+      const responses = (
+        openApi.paths[path] as unknown as Record<
+          string,
+          { responses: Record<number, { content: Record<string, { schema: object }> }> }
+        >
+      )[method]!.responses;
       const schema = Object.values(responses[answer.status]!.content)[0]!.schema;
       expect(ajv.validate(schema, answer.body), `${method} ${path} ${answer.status}: ${ajv.errorsText()}`).toBe(true);
     };
-    const call = (method: string, path: string, body?: unknown) => ask<never>(server.url, method, `/api/v1${path}`, body);
+    const call = (method: string, path: string, body?: unknown) =>
+      ask<never>(server.url, method, `/api/v1${path}`, body);
     const made = await call('POST', '/plans', { demo: 'inherited' });
     holds('/probes', 'post', await call('POST', '/probes', { host: 'near.example' }));
     holds('/probes', 'post', await call('POST', '/probes', { host: 'silent.example' }));

@@ -67,6 +67,10 @@ export function agreementOf(plan: Plan, index: PlanIndex = planIndex(plan)): Agr
       expects: expectations(traced),
     };
   });
-  const findings = runChecks(index).map((finding) => ({ ...finding, ...explained(finding), id: `${finding.check}:${finding.pointer}` }));
+  const findings = runChecks(index).map((finding) => ({
+    ...finding,
+    ...explained(finding),
+    id: `${finding.check}:${finding.pointer}`,
+  }));
   return { tally, channels, findings };
 }

@@ -4,7 +4,12 @@ import type { RelayView } from '../path/describe';
 import type { Id } from '../plan/types';
 
 /** The findings that explain a path: its own, its radio's, its site's, and those of the station. Gravest first. */
-export function findingsOfPath<F extends Finding>(findings: readonly F[], radioId: Id, channelId: Id, siteId: Id | null): F[] {
+export function findingsOfPath<F extends Finding>(
+  findings: readonly F[],
+  radioId: Id,
+  channelId: Id,
+  siteId: Id | null,
+): F[] {
   const rank = { broken: 0, doubtful: 1, note: 2 };
   return findings
     .filter(({ subject, fact }) => {
@@ -18,7 +23,10 @@ export function findingsOfPath<F extends Finding>(findings: readonly F[], radioI
 }
 
 /** The finding to show at the gap of a path: one about a pair of the very hop that breaks it, else the gravest. */
-export function findingAtGap<F extends Finding>(findings: readonly F[], { call, reply }: Pick<RelayView, 'call' | 'reply'>): F | null {
+export function findingAtGap<F extends Finding>(
+  findings: readonly F[],
+  { call, reply }: Pick<RelayView, 'call' | 'reply'>,
+): F | null {
   const direction = call.at === null ? reply : call;
   const hop = direction.hops.find((one) => one.id === direction.at);
   const keys = new Set(hop?.pairs.filter((pair) => pair.state === hop.state).map((pair) => pair.fact.key));

@@ -25,14 +25,37 @@ interface Said {
 
 const folder = new URL('../testing/format-5/', import.meta.url);
 const taken = (name: string) => readFileSync(new URL(name, folder));
-const named = JSON.parse(taken('named.json').toString()) as { today: string; plans: (Said & { name: string; plan: unknown })[] };
-const generated = JSON.parse(taken('generated.json').toString()) as { today: string; base: object; generated: (Said & { patches: Patch[] })[] };
+const named = JSON.parse(taken('named.json').toString()) as {
+  today: string;
+  plans: (Said & { name: string; plan: unknown })[];
+};
+const generated = JSON.parse(taken('generated.json').toString()) as {
+  today: string;
+  base: object;
+  generated: (Said & { patches: Patch[] })[];
+};
 
 function saidNow(plan: Plan, today: string): Said {
   const { channels, findings } = agreementOf(plan, planIndex(plan, { today }));
   return {
-    channels: channels.map((one) => [one.radioId, one.channelId, one.verdict, one.at, one.replyOnly, one.outcome, one.place]),
-    findings: findings.map(({ check, severity, message, subject }) => [check, severity, message, subject.radioId ?? null, subject.channelId ?? null, subject.siteId ?? null, subject.networkId ?? null]),
+    channels: channels.map((one) => [
+      one.radioId,
+      one.channelId,
+      one.verdict,
+      one.at,
+      one.replyOnly,
+      one.outcome,
+      one.place,
+    ]),
+    findings: findings.map(({ check, severity, message, subject }) => [
+      check,
+      severity,
+      message,
+      subject.radioId ?? null,
+      subject.channelId ?? null,
+      subject.siteId ?? null,
+      subject.networkId ?? null,
+    ]),
   };
 }
 
@@ -48,15 +71,20 @@ describe('plans of format 5', () => {
     expect(saidNow(opened(plan), named.today)).toEqual({ channels, findings });
   });
 
-  it.each(generated.generated.map((one, at) => ({ at, ...one })))('generated plan $at says what it said', ({ patches, channels, findings }) => {
-    const old = applyPatches(structuredClone(generated.base) as Plan, patches);
-    expect(saidNow(opened(old), generated.today)).toEqual({ channels, findings });
-  });
+  it.each(generated.generated.map((one, at) => ({ at, ...one })))(
+    'generated plan $at says what it said',
+    ({ patches, channels, findings }) => {
+      const old = applyPatches(structuredClone(generated.base) as Plan, patches);
+      expect(saidNow(opened(old), generated.today)).toEqual({ channels, findings });
+    },
+  );
 
   it('say more than one thing', () => {
     const verdicts = new Set(generated.generated.flatMap((one) => one.channels.map((channel) => channel[2])));
     expect([...verdicts].sort()).toEqual(['broken', 'doubtful', 'whole']);
-    expect(new Set(generated.generated.flatMap((one) => one.findings.map((finding) => finding[0]))).size).toBeGreaterThan(30);
+    expect(
+      new Set(generated.generated.flatMap((one) => one.findings.map((finding) => finding[0]))).size,
+    ).toBeGreaterThan(30);
   });
 
   it('opened and saved again stay what they are', () => {
@@ -70,7 +98,9 @@ describe('codeplug tables of that time', () => {
   it.each(['handheld', 'pilot', 'portable', 'rambler'])('%s.csv opens as the codeplug it was', (radioId) => {
     const { value, findings } = codeplugCsv.read(taken(`${radioId}.csv`));
     expect(findings).toEqual([]);
-    expect(rows(value!.channels).map((one) => one.name)).toEqual(rows(plan.codeplugs[radioId]!.channels).map((one) => one.name));
+    expect(rows(value!.channels).map((one) => one.name)).toEqual(
+      rows(plan.codeplugs[radioId]!.channels).map((one) => one.name),
+    );
     expect(value!.dmr).toEqual(plan.codeplugs[radioId]!.dmr);
     expect(value!.c4fm).toEqual(plan.codeplugs[radioId]!.c4fm);
     expect(rows(value!.zones)).toEqual(rows(plan.codeplugs[radioId]!.zones));

@@ -20,15 +20,24 @@ describe('build', () => {
   it('makes a channel, contact, list entry and zone place for each want, and every path whole', () => {
     const plan = samplePlan();
     const codeplug = plan.codeplugs['r1']!;
-    expect(rows(codeplug.channels).map((channel) => channel.name)).toEqual(['Hask Wide', 'Ostrey All', 'Ferry Net', 'Echo Lantern']);
-    expect(rows(codeplug.zones).map((zone) => [zone.name, zone.channelIds.length])).toEqual([['Lantern', 3], ['Lantern service', 1]]);
+    expect(rows(codeplug.channels).map((channel) => channel.name)).toEqual([
+      'Hask Wide',
+      'Ostrey All',
+      'Ferry Net',
+      'Echo Lantern',
+    ]);
+    expect(rows(codeplug.zones).map((zone) => [zone.name, zone.channelIds.length])).toEqual([
+      ['Lantern', 3],
+      ['Lantern service', 1],
+    ]);
     expect(rows(codeplug.dmr.receiveLists).map((list) => list.groups)).toEqual([[417, 588, 591]]);
     expect(agreementOf(plan)).toMatchObject({ tally: { whole: 4, doubtful: 0, broken: 0 }, findings: [] });
   });
 
   it('follows a rule that was changed: channels, their contacts and lists take the new numbers', () => {
     const moved = routedPlan((plan) => {
-      for (const id of ['r-n2-group', 'r-n2-private']) profileOf(plan, 's1').dmr.rules.byId[id]!.range!.first = 12_000_001;
+      for (const id of ['r-n2-group', 'r-n2-private'])
+        profileOf(plan, 's1').dmr.rules.byId[id]!.range!.first = 12_000_001;
     });
     expect(propose(moved).map((item) => [item.kind, item.subject, item.from, item.to])).toEqual([
       ['change-contact', 'Harbour', '8000417', '12000417'],
@@ -46,7 +55,10 @@ describe('build', () => {
   it('does nothing the second time, from any state', () => {
     fc.assert(
       fc.property(arbitraryPlan, (plan) => {
-        const once = edit(plan, carryOut(() => true)).plan;
+        const once = edit(
+          plan,
+          carryOut(() => true),
+        ).plan;
         expect(propose(once)).toEqual([]);
         expect(built(once)).toBe(once);
       }),
@@ -60,7 +72,11 @@ describe('build', () => {
       channelOf(draft, 'g1').power = 'high';
     });
     const items = propose(plan);
-    expect(items.filter((item) => item.subject === 'Hask Wide').map(({ field, from, to, handMade }) => ({ field, from, to, handMade }))).toEqual([
+    expect(
+      items
+        .filter((item) => item.subject === 'Hask Wide')
+        .map(({ field, from, to, handMade }) => ({ field, from, to, handMade })),
+    ).toEqual([
       { field: 'Power', from: 'high', to: 'low', handMade: true },
       { field: 'Color code', from: '1', to: '2', handMade: false },
     ]);
@@ -79,38 +95,69 @@ describe('build', () => {
       { kind: 'remove-channel', subject: 'Mine', handMade: true },
       { kind: 'remove-channel', subject: 'Ostrey All', handMade: false },
     ]);
-    expect(rows(built(plan).codeplugs['r1']!.channels).map((channel) => channel.name)).toEqual(['Mine', 'Ferry Net', 'Echo Lantern']);
+    expect(rows(built(plan).codeplugs['r1']!.channels).map((channel) => channel.name)).toEqual([
+      'Mine',
+      'Ferry Net',
+      'Echo Lantern',
+    ]);
   });
 
   it('carries out only the lines that were taken', () => {
     const plan = samplePlan((draft) => void (draft.sites.byId['s1']!.dmr!.colorCode = 2));
     const one = propose(plan)[0]!.id;
-    const next = edit(plan, carryOut((item) => item.id === one)).plan;
+    const next = edit(
+      plan,
+      carryOut((item) => item.id === one),
+    ).plan;
     expect(dmrChannels(next.codeplugs['r1']!).map((channel) => channel.dmr.colorCode)).toEqual([2, 1, 1, 1]);
   });
 
   it('fills zones and lists by the radio’s limits, and tells a destination apart by its site', () => {
-    const groups = Array.from({ length: 20 }, (_, at) => ({ id: `x${at}`, name: `Isle group ${at}`, number: 7000 + at, category: 'local' as const }));
+    const groups = Array.from({ length: 20 }, (_, at) => ({
+      id: `x${at}`,
+      name: `Isle group ${at}`,
+      number: 7000 + at,
+      category: 'local' as const,
+    }));
     const plan = built(
       samplePlan((draft) => {
         Object.assign(draft.radios.byId['r1']!.limits, { channelsPerZone: 8, groupsPerReceiveList: 6 });
         dmrNetwork(draft, 'n1')!.groups = tableOf(groups);
         addHotspot(draft, 's2', 'Boat', 438_800_000, ['dmr']);
-        for (const siteId of ['s1', 's2']) for (const group of groups) putRow(draft.wants, { id: `${siteId}-${group.id}`, destination: { mode: 'dmr', kind: 'group', networkId: 'n1', groupId: group.id }, radioId: 'r1', siteId });
+        for (const siteId of ['s1', 's2'])
+          for (const group of groups)
+            putRow(draft.wants, {
+              id: `${siteId}-${group.id}`,
+              destination: { mode: 'dmr', kind: 'group', networkId: 'n1', groupId: group.id },
+              radioId: 'r1',
+              siteId,
+            });
       }),
     );
     const codeplug = plan.codeplugs['r1']!;
     expect(rows(codeplug.zones).every((zone) => zone.channelIds.length <= 8)).toBe(true);
     expect(rows(codeplug.dmr.receiveLists).every((list) => list.groups.length <= 6)).toBe(true);
     expect(codeplug.channels.byId['ch-s2-x7']!.name).toBe('Isle grop 7 Boat');
-    expect(agreementOf(plan).findings.map((finding) => finding.check).filter((check) => check !== 'group-unknown').sort()).toEqual(['default-password-kept', 'network-login-incomplete']);
+    expect(
+      agreementOf(plan)
+        .findings.map((finding) => finding.check)
+        .filter((check) => check !== 'group-unknown')
+        .sort(),
+    ).toEqual(['default-password-kept', 'network-login-incomplete']);
   });
 
   it('gives each hotspot a suffix of its own', () => {
-    const plan = built(samplePlan((draft) => {
-      addHotspot(draft, 's2', 'Boat', 438_800_000, ['dmr']);
-      putRow(draft.wants, { id: 'w2', destination: { mode: 'dmr', kind: 'group', networkId: 'n1', groupId: 'g1' }, radioId: 'r1', siteId: 's2' });
-    }));
+    const plan = built(
+      samplePlan((draft) => {
+        addHotspot(draft, 's2', 'Boat', 438_800_000, ['dmr']);
+        putRow(draft.wants, {
+          id: 'w2',
+          destination: { mode: 'dmr', kind: 'group', networkId: 'n1', groupId: 'g1' },
+          radioId: 'r1',
+          siteId: 's2',
+        });
+      }),
+    );
     expect(profileOf(plan, 's2').dmr.logins['n1']).toMatchObject({ enabled: true, serverId: 'srv', suffix: 1 });
   });
 });
@@ -129,12 +176,17 @@ describe('names', () => {
   it('fit, differ from each other and from those taken, and are stable when more come after', () => {
     const wish = fc.record({ name: fc.string({ maxLength: 30 }), qualifier: fc.constantFrom('', 'Home', 'Boat') });
     fc.assert(
-      fc.property(fc.array(wish, { maxLength: 40 }), fc.integer({ min: 4, max: 20 }), fc.array(fc.string({ minLength: 1, maxLength: 6 }), { maxLength: 5 }), (wishes, length, taken) => {
-        const names = fitNames(wishes, length, taken);
-        expect(names.every((name) => name.length > 0 && name.length <= length)).toBe(true);
-        expect(new Set([...names, ...taken]).size).toBe(names.length + new Set(taken).size);
-        expect(fitNames(wishes.slice(0, 10), length, taken)).toEqual(names.slice(0, 10));
-      }),
+      fc.property(
+        fc.array(wish, { maxLength: 40 }),
+        fc.integer({ min: 4, max: 20 }),
+        fc.array(fc.string({ minLength: 1, maxLength: 6 }), { maxLength: 5 }),
+        (wishes, length, taken) => {
+          const names = fitNames(wishes, length, taken);
+          expect(names.every((name) => name.length > 0 && name.length <= length)).toBe(true);
+          expect(new Set([...names, ...taken]).size).toBe(names.length + new Set(taken).size);
+          expect(fitNames(wishes.slice(0, 10), length, taken)).toEqual(names.slice(0, 10));
+        },
+      ),
     );
   });
 });

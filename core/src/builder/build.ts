@@ -59,11 +59,21 @@ function draftsOf({ plan, radio, modes }: Work): { want: Want; draft: ChannelDra
 function wantedOf(work: Work): Wanted[] {
   const { codeplug } = work;
   const built = rows(codeplug.channels).filter((channel) => channel.wantId !== null || channel.built !== null);
-  const byWant = new Map(built.filter((channel) => channel.wantId !== null).map((channel) => [channel.wantId!, channel]));
-  const byPlace = new Map(built.flatMap((channel) => (channel.destination ? [[placeKey(channel.siteId, channel.destination), channel] as const] : [])));
+  const byWant = new Map(
+    built.filter((channel) => channel.wantId !== null).map((channel) => [channel.wantId!, channel]),
+  );
+  const byPlace = new Map(
+    built.flatMap((channel) =>
+      channel.destination ? [[placeKey(channel.siteId, channel.destination), channel] as const] : [],
+    ),
+  );
   const drafts = draftsOf(work);
   // A want that takes one channel has it, wherever hands have led it since; of several each is told by what it reaches.
-  const own = new Map(drafts.flatMap(({ want, draft, alone }) => (alone && byWant.has(want.id) ? [[draft, byWant.get(want.id)!] as const] : [])));
+  const own = new Map(
+    drafts.flatMap(({ want, draft, alone }) =>
+      alone && byWant.has(want.id) ? [[draft, byWant.get(want.id)!] as const] : [],
+    ),
+  );
   const taken = new Set(own.values());
   const there = (draft: ChannelDraft) => {
     const found = byPlace.get(placeKey(draft.siteId, draft.destination));
@@ -75,13 +85,21 @@ function wantedOf(work: Work): Wanted[] {
 /** Names that fit, given to all at once: they must differ from each other and from those that stay. */
 function nameAll({ plan, radio, codeplug }: Work, wanted: readonly Wanted[]): void {
   const builtFor = new Set(wanted.map((one) => one.channel?.id));
-  const taken = rows(codeplug.channels).filter((channel) => !builtFor.has(channel.id)).map((channel) => channel.name);
+  const taken = rows(codeplug.channels)
+    .filter((channel) => !builtFor.has(channel.id))
+    .map((channel) => channel.name);
   // The same name on two networks is told apart by the network, at two sites by the site.
   const networksOf = new Map<string, Set<Id | null>>();
   const nameOf = ({ draft }: Wanted) => draft.values.name;
-  for (const one of wanted) networksOf.set(nameOf(one), (networksOf.get(nameOf(one)) ?? new Set<Id | null>()).add(one.draft.networkId));
-  const qualifier = (one: Wanted) => (networksOf.get(nameOf(one))!.size > 1 ? placeName(plan, one.draft) : plan.sites.byId[one.draft.siteId]!.name);
-  const names = fitNames(wanted.map((one) => ({ name: nameOf(one), qualifier: qualifier(one) })), radio.limits.nameLength, taken);
+  for (const one of wanted)
+    networksOf.set(nameOf(one), (networksOf.get(nameOf(one)) ?? new Set<Id | null>()).add(one.draft.networkId));
+  const qualifier = (one: Wanted) =>
+    networksOf.get(nameOf(one))!.size > 1 ? placeName(plan, one.draft) : plan.sites.byId[one.draft.siteId]!.name;
+  const names = fitNames(
+    wanted.map((one) => ({ name: nameOf(one), qualifier: qualifier(one) })),
+    radio.limits.nameLength,
+    taken,
+  );
   wanted.forEach((one, at) => (one.draft = { ...one.draft, values: { ...one.draft.values, name: names[at]! } }));
 }
 
@@ -97,16 +115,44 @@ export function furnished(work: Work, draft: ChannelDraft, channel: Channel | nu
 }
 
 function addChannel(work: Work, { want, draft }: Wanted, proposed: ChannelValues): Id | null {
-  const id = freeId(['ch', want.id, ...(draft.part ? [draft.part] : [])].join('-'), (taken) => taken in work.codeplug.channels.byId);
-  const item: BuildItem = { id: ['add', want.id, ...(draft.part ? [draft.part] : [])].join(':'), kind: 'add-channel', subject: proposed.name, field: 'channel', from: '', to: draft.address, handMade: false };
-  const channel = { id, siteId: want.siteId, destination: draft.destination, wantId: want.id, ...proposed, built: structuredClone(proposed) } as Channel;
+  const id = freeId(
+    ['ch', want.id, ...(draft.part ? [draft.part] : [])].join('-'),
+    (taken) => taken in work.codeplug.channels.byId,
+  );
+  const item: BuildItem = {
+    id: ['add', want.id, ...(draft.part ? [draft.part] : [])].join(':'),
+    kind: 'add-channel',
+    subject: proposed.name,
+    field: 'channel',
+    from: '',
+    to: draft.address,
+    handMade: false,
+  };
+  const channel = {
+    id,
+    siteId: want.siteId,
+    destination: draft.destination,
+    wantId: want.id,
+    ...proposed,
+    built: structuredClone(proposed),
+  } as Channel;
   return work.offer(item, () => putRow(work.codeplug.channels, channel)) ? id : null;
 }
 
 function changeChannel(work: Work, channel: Channel, proposed: ChannelValues): void {
   for (const one of differences(work.modes, work.codeplug, channel, proposed)) {
-    const handMade = channel.built === null || differences(work.modes, work.codeplug, channel, channel.built).some((made) => made.field.id === one.field.id);
-    const item: BuildItem = { id: `change:${channel.id}:${one.field.id}`, kind: 'change-channel', subject: channel.name, field: one.field.title, from: one.from, to: one.to, handMade };
+    const handMade =
+      channel.built === null ||
+      differences(work.modes, work.codeplug, channel, channel.built).some((made) => made.field.id === one.field.id);
+    const item: BuildItem = {
+      id: `change:${channel.id}:${one.field.id}`,
+      kind: 'change-channel',
+      subject: channel.name,
+      field: one.field.title,
+      from: one.from,
+      to: one.to,
+      handMade,
+    };
     work.offer(item, () => {
       one.field.copy(channel, proposed);
       const built: ChannelValues = channel.built ? { ...channel.built } : structuredClone(proposed);
@@ -121,11 +167,25 @@ function addToZone(work: Work, draft: ChannelDraft, channelId: Id, channelName: 
   if (work.zoned.has(channelId)) return;
   const base = `zn-${draft.networkId ?? draft.values.mode}-${draft.siteId}-${draft.use}`;
   const mine = (zone: Zone) => zone.id === base || zone.id.startsWith(`${base}-`);
-  const withRoom = rows(codeplug.zones).find((zone) => mine(zone) && zone.channelIds.length < radio.limits.channelsPerZone);
+  const withRoom = rows(codeplug.zones).find(
+    (zone) => mine(zone) && zone.channelIds.length < radio.limits.channelsPerZone,
+  );
   const wish = [placeName(plan, draft), draft.use === 'service' ? 'service' : ''].join(' ');
-  const [freshName] = fitNames([{ name: wish, qualifier: plan.sites.byId[draft.siteId]!.name }], radio.limits.nameLength, rows(codeplug.zones).map((zone) => zone.name));
+  const [freshName] = fitNames(
+    [{ name: wish, qualifier: plan.sites.byId[draft.siteId]!.name }],
+    radio.limits.nameLength,
+    rows(codeplug.zones).map((zone) => zone.name),
+  );
   const name = withRoom?.name ?? freshName!;
-  const item: BuildItem = { id: `zone:${channelId}`, kind: 'add-to-zone', subject: name, field: 'channels', from: '', to: channelName, handMade: false };
+  const item: BuildItem = {
+    id: `zone:${channelId}`,
+    kind: 'add-to-zone',
+    subject: name,
+    field: 'channels',
+    from: '',
+    to: channelName,
+    handMade: false,
+  };
   work.offer(item, () => {
     if (withRoom) withRoom.channelIds.push(channelId);
     else putRow(codeplug.zones, { id: freeId(base, (id) => id in codeplug.zones.byId), name, channelIds: [channelId] });
@@ -138,7 +198,15 @@ function removeUnwanted(work: Work, wanted: readonly Wanted[]): void {
   for (const channel of rows(work.codeplug.channels)) {
     if (channel.built === null || needed.has(channel.id)) continue;
     const handMade = !sameJson(valuesOf(channel), channel.built);
-    const item: BuildItem = { id: `remove:${channel.id}`, kind: 'remove-channel', subject: channel.name, field: 'channel', from: channel.name, to: '', handMade };
+    const item: BuildItem = {
+      id: `remove:${channel.id}`,
+      kind: 'remove-channel',
+      subject: channel.name,
+      field: 'channel',
+      from: channel.name,
+      to: '',
+      handMade,
+    };
     work.offer(item, () => removeRow(work.codeplug.channels, channel.id));
   }
 }

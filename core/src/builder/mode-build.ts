@@ -1,7 +1,18 @@
 /** What a mode provides so that wants become channels, and sites and networks can be offered. */
 import type { ModeCodeplug } from '../codeplug/mode-codeplug';
 import type { ModePath } from '../path/mode-path';
-import type { ChannelOf, Codeplug, Destination, Id, ModeId, NetworkOf, Plan, Radio, Site, ValuesOf } from '../plan/types';
+import type {
+  ChannelOf,
+  Codeplug,
+  Destination,
+  Id,
+  ModeId,
+  NetworkOf,
+  Plan,
+  Radio,
+  Site,
+  ValuesOf,
+} from '../plan/types';
 import type { ChannelDraft, Offer, OfferSetting } from './types';
 
 /** A destination as people pick and read it. */

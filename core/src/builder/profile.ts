@@ -18,17 +18,25 @@ interface Wished {
 
 function wishedAt(plan: Plan, modes: BuildModes, site: Hotspot): Wished[] {
   const profile = effectiveProfile(plan, site.id);
-  return rows(plan.wants).filter((want) => want.siteId === site.id).map(({ destination, radioId }) => {
-    const air = airModeFor({ plan, modes }, { radio: plan.radios.byId[radioId]!, site, profile }, destination);
-    return { destination, own: modes[destination.mode], air: modes[air] };
-  });
+  return rows(plan.wants)
+    .filter((want) => want.siteId === site.id)
+    .map(({ destination, radioId }) => {
+      const air = airModeFor({ plan, modes }, { radio: plan.radios.byId[radioId]!, site, profile }, destination);
+      return { destination, own: modes[destination.mode], air: modes[air] };
+    });
 }
 
 function switchOn(plan: Plan, siteId: Id, mode: BuildingMode, offer: OfferSetting): void {
   const id = mode.id as NetworkModeId;
   if (mode.trace.beyond === null || pairOf(effectiveProfile(plan, siteId)!, id, id).on) return;
   // What it has not got can be switched on all the same: the path then says what is missing.
-  offer(`mode ${mode.name}`, 'off', 'on', () => editProfile(plan, siteId, (values) => setPair(values, id, id, { on: true })), true);
+  offer(
+    `mode ${mode.name}`,
+    'off',
+    'on',
+    () => editProfile(plan, siteId, (values) => setPair(values, id, id, { on: true })),
+    true,
+  );
 }
 
 /** The cross-mode pairs that are wished for, each with what is wanted by it. */
@@ -37,7 +45,11 @@ function crossingsOf(wished: readonly Wished[]): { pair: CrossPair; own: Buildin
   for (const { destination, own, air } of wished) {
     if (air === own) continue;
     const key = `${air.id}-${own.id}`;
-    const there = found.get(key) ?? { pair: { air: air.id as NetworkModeId, network: own.id as NetworkModeId }, own, wanted: [] };
+    const there = found.get(key) ?? {
+      pair: { air: air.id as NetworkModeId, network: own.id as NetworkModeId },
+      own,
+      wanted: [],
+    };
     there.wanted.push(destination);
     found.set(key, there);
   }
@@ -48,7 +60,10 @@ export function buildProfiles(plan: Plan, modes: BuildModes, offer: Offer): void
   for (const site of hotspotsOf(plan)) {
     const wished = wishedAt(plan, modes, site);
     const offerSetting: OfferSetting = (field, from, to, act, handMade = false) =>
-      offer({ id: `profile:${site.id}:${field}`, kind: 'set-profile', subject: site.name, field, from, to, handMade }, act);
+      offer(
+        { id: `profile:${site.id}:${field}`, kind: 'set-profile', subject: site.name, field, from, to, handMade },
+        act,
+      );
     for (const mode of Object.values(modes)) {
       if (wished.some((one) => one.air === mode)) switchOn(plan, site.id, mode, offerSetting);
       const mine = wished.filter((one) => one.own === mode && one.air === mode).map((one) => one.destination);
@@ -57,7 +72,8 @@ export function buildProfiles(plan: Plan, modes: BuildModes, offer: Offer): void
     for (const { pair, own, wanted } of crossingsOf(wished)) {
       const { air, network } = pair;
       const switchPair = () => editProfile(plan, site.id, (values) => setPair(values, air, network, { on: true }));
-      if (!pairOf(effectiveProfile(plan, site.id)!, air, network).on) offerSetting(`cross-mode ${crossWords(modes, pair)}`, 'off', 'on', switchPair, true);
+      if (!pairOf(effectiveProfile(plan, site.id)!, air, network).on)
+        offerSetting(`cross-mode ${crossWords(modes, pair)}`, 'off', 'on', switchPair, true);
       own.build.profile?.(plan, site.id, wanted, offerSetting);
     }
   }

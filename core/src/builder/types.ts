@@ -21,7 +21,15 @@ export interface BuildItem {
   /** Stable, so that a choice made on a proposal still names the same line when it is carried out. */
   id: string;
   kind:
-    | 'add-channel' | 'change-channel' | 'remove-channel' | 'add-contact' | 'change-contact' | 'extend-list' | 'change-list' | 'add-to-zone' | 'set-profile';
+    | 'add-channel'
+    | 'change-channel'
+    | 'remove-channel'
+    | 'add-contact'
+    | 'change-contact'
+    | 'extend-list'
+    | 'change-list'
+    | 'add-to-zone'
+    | 'set-profile';
   /** What it is about: the name of a channel, list, zone or hotspot. */
   subject: string;
   field: string;

@@ -18,13 +18,37 @@ function zoned(plan: Plan, siteIds: string[], name = 'Trip'): { plan: Plan; repo
 const channelsOf = (plan: Plan) => rows(plan.codeplugs['r1']!.channels);
 
 describe('a zone from sites', () => {
-  const bare = () => sitesPlan((plan) => { plan.wants.order.filter((id) => !id.startsWith('w-g') && id !== 'w-echo').forEach((id) => { delete plan.wants.byId[id]; plan.wants.order.splice(plan.wants.order.indexOf(id), 1); }); plan.codeplugs['r1']!.channels.order.filter((id) => /head|mast|fm/.test(id)).forEach((id) => { delete plan.codeplugs['r1']!.channels.byId[id]; plan.codeplugs['r1']!.channels.order.splice(plan.codeplugs['r1']!.channels.order.indexOf(id), 1); }); });
+  const bare = () =>
+    sitesPlan((plan) => {
+      plan.wants.order
+        .filter((id) => !id.startsWith('w-g') && id !== 'w-echo')
+        .forEach((id) => {
+          delete plan.wants.byId[id];
+          plan.wants.order.splice(plan.wants.order.indexOf(id), 1);
+        });
+      plan.codeplugs['r1']!.channels.order.filter((id) => /head|mast|fm/.test(id)).forEach((id) => {
+        delete plan.codeplugs['r1']!.channels.byId[id];
+        plan.codeplugs['r1']!.channels.order.splice(plan.codeplugs['r1']!.channels.order.indexOf(id), 1);
+      });
+    });
 
   it('has a channel for each group on its slot and one for FM, all whole', () => {
     const { plan, report } = zoned(bare(), ['rp1', 'rp3']);
     expect(report).toEqual({ added: 4, reused: 0, zones: ['Trip'], skipped: [] });
     const made = channelsOf(plan).slice(4);
-    expect(made.map((channel) => [channel.mode, channel.mode === 'dmr' ? `${channel.dmr.call.number}/${channel.dmr.slot}` : channel.mode === 'fm' && channel.fm.toneTx])).toEqual([['dmr', '417/1'], ['dmr', '588/2'], ['dmr', '591/2'], ['fm', '110.9']]);
+    expect(
+      made.map((channel) => [
+        channel.mode,
+        channel.mode === 'dmr'
+          ? `${channel.dmr.call.number}/${channel.dmr.slot}`
+          : channel.mode === 'fm' && channel.fm.toneTx,
+      ]),
+    ).toEqual([
+      ['dmr', '417/1'],
+      ['dmr', '588/2'],
+      ['dmr', '591/2'],
+      ['fm', '110.9'],
+    ]);
     expect(agreementOf(plan)).toMatchObject({ tally: { whole: 8 }, findings: [] });
     expect(validatePlan(JSON.parse(JSON.stringify(plan))).problems).toEqual([]);
     // No want stands behind them, and building leaves them alone.
@@ -56,13 +80,34 @@ describe('a zone from sites', () => {
     const plan = edit(bare(), (draft) => {
       Object.assign(draft.radios.byId['r1']!.limits, { zones: 250, channelsPerZone: 64, nameLength: 16 });
       for (let n = 0; n < 500; n += 1) {
-        const site = newRepeater(`x${n}`, ['North Cape Lighthouse', 'Merrin Mountain Upper Station', 'Sand Bar'][n % 3]!, 438_000_000 + (n % 300) * 6250, 430_400_000 + (n % 300) * 6250, NO_LISTING);
-        if (n % 2 === 0) site.dmr = { colorCode: n % 16, carries: { networkId: 'n1', groups: [{ slot: 1, number: 417, static: true }, { slot: 2, number: 588, static: true }], takesOthers: false } };
+        const site = newRepeater(
+          `x${n}`,
+          ['North Cape Lighthouse', 'Merrin Mountain Upper Station', 'Sand Bar'][n % 3]!,
+          438_000_000 + (n % 300) * 6250,
+          430_400_000 + (n % 300) * 6250,
+          NO_LISTING,
+        );
+        if (n % 2 === 0)
+          site.dmr = {
+            colorCode: n % 16,
+            carries: {
+              networkId: 'n1',
+              groups: [
+                { slot: 1, number: 417, static: true },
+                { slot: 2, number: 588, static: true },
+              ],
+              takesOthers: false,
+            },
+          };
         else site.fm = { toneIn: '88.5', toneOut: null, widthHz: 12_500 };
         putRow(draft.sites, site);
       }
     }).plan;
-    const { plan: next, report } = zoned(plan, plan.sites.order.filter((id) => id.startsWith('x')), 'All of the Ostrey Isles');
+    const { plan: next, report } = zoned(
+      plan,
+      plan.sites.order.filter((id) => id.startsWith('x')),
+      'All of the Ostrey Isles',
+    );
     expect(report).toMatchObject({ added: 750, reused: 0, skipped: [] });
     const { channels, zones } = next.codeplugs['r1']!;
     for (const names of [rows(channels).map((one) => one.name), rows(zones).map((one) => one.name)]) {
@@ -75,9 +120,18 @@ describe('a zone from sites', () => {
   });
 
   it('stops where the radio is full, and says so', () => {
-    const full = (limits: object) => zoned(edit(bare(), (draft) => void Object.assign(draft.radios.byId['r1']!.limits, limits)).plan, ['rp1', 'rp3']).report;
-    expect(full({ channels: 6 })).toMatchObject({ added: 2, skipped: [{ why: 'Handheld holds 6 channels, and they are full' }, { name: 'Port Ellery' }] });
+    const full = (limits: object) =>
+      zoned(edit(bare(), (draft) => void Object.assign(draft.radios.byId['r1']!.limits, limits)).plan, ['rp1', 'rp3'])
+        .report;
+    expect(full({ channels: 6 })).toMatchObject({
+      added: 2,
+      skipped: [{ why: 'Handheld holds 6 channels, and they are full' }, { name: 'Port Ellery' }],
+    });
     const zones = bare().codeplugs['r1']!.zones.order.length + 1;
-    expect(full({ zones, channelsPerZone: 2 })).toMatchObject({ added: 2, zones: ['Trip'], skipped: [{ why: `Handheld holds ${zones} zones, and they are full` }, {}] });
+    expect(full({ zones, channelsPerZone: 2 })).toMatchObject({
+      added: 2,
+      zones: ['Trip'],
+      skipped: [{ why: `Handheld holds ${zones} zones, and they are full` }, {}],
+    });
   });
 });

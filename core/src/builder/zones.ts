@@ -32,7 +32,13 @@ interface Spot {
 }
 
 /** What a repeater is worth a channel for, mode by mode; what is missing is told. */
-function spotsOf(plan: Plan, modes: BuildModes, site: Site, nameLength: number, skipped: ZoneReport['skipped']): Spot[] {
+function spotsOf(
+  plan: Plan,
+  modes: BuildModes,
+  site: Site,
+  nameLength: number,
+  skipped: ZoneReport['skipped'],
+): Spot[] {
   const spots: Spot[] = [];
   for (const { id: mode, name: modeName, build } of Object.values(modes)) {
     if (site[mode] === null) continue;
@@ -40,7 +46,12 @@ function spotsOf(plan: Plan, modes: BuildModes, site: Site, nameLength: number, 
     skipped.push(...found.missing.map((why) => ({ name: site.name, why })));
     for (const { destination, name, short } of found.destinations) {
       const [whole, shorter] = [name, short].map((one) => [site.name, one].filter(Boolean).join(' '));
-      spots.push({ site, mode, destination, wish: { name: whole!.length <= nameLength ? whole! : shorter!, qualifier: name === '' ? modeName : '' } });
+      spots.push({
+        site,
+        mode,
+        destination,
+        wish: { name: whole!.length <= nameLength ? whole! : shorter!, qualifier: name === '' ? modeName : '' },
+      });
     }
   }
   return spots;
@@ -55,9 +66,19 @@ export function buildZones(plan: Plan, modes: BuildModes, { radioId, siteIds, na
   const work: Work = workOn(plan, modes, radio, [], () => true);
   const { codeplug } = work;
   const report: ZoneReport = { added: 0, reused: 0, zones: [], skipped: [] };
-  const present = new Map(rows(codeplug.channels).flatMap((channel) => (channel.destination ? [[keyOf(channel.siteId, channel.destination), channel.id] as const] : [])));
-  const channelName = nameFitter(radio.limits.nameLength, rows(codeplug.channels).map((channel) => channel.name));
-  const zoneName = nameFitter(radio.limits.nameLength, rows(codeplug.zones).map((zone) => zone.name));
+  const present = new Map(
+    rows(codeplug.channels).flatMap((channel) =>
+      channel.destination ? [[keyOf(channel.siteId, channel.destination), channel.id] as const] : [],
+    ),
+  );
+  const channelName = nameFitter(
+    radio.limits.nameLength,
+    rows(codeplug.channels).map((channel) => channel.name),
+  );
+  const zoneName = nameFitter(
+    radio.limits.nameLength,
+    rows(codeplug.zones).map((zone) => zone.name),
+  );
   let zone: Zone | null = null;
   for (const siteId of siteIds) {
     const site = plan.sites.byId[siteId];
@@ -74,7 +95,11 @@ export function buildZones(plan: Plan, modes: BuildModes, { radioId, siteIds, na
           skip(`${radio.name} holds ${radio.limits.zones} zones, and they are full`);
           continue;
         }
-        zone = { id: freeId('zn-sites', (id) => id in codeplug.zones.byId), name: zoneName({ name, qualifier: '' }), channelIds: [] };
+        zone = {
+          id: freeId('zn-sites', (id) => id in codeplug.zones.byId),
+          name: zoneName({ name, qualifier: '' }),
+          channelIds: [],
+        };
       }
       const key = keyOf(site.id, spot.destination);
       let channelId = present.get(key);
@@ -103,7 +128,10 @@ function addSpot(work: Work, { site, mode, destination }: Spot, name: string): I
   const drafts = work.modes[mode].build.channels(work.plan, site, destination);
   const draft = drafts.find((one) => destinationKey(one.destination) === destinationKey(destination)) ?? drafts[0]!;
   const values = { ...furnished(work, draft, null), name };
-  const id = freeId(`ch-${site.id}-${'groupId' in destination ? destination.groupId : mode}`.slice(0, 50), (taken) => taken in channels.byId);
+  const id = freeId(
+    `ch-${site.id}-${'groupId' in destination ? destination.groupId : mode}`.slice(0, 50),
+    (taken) => taken in channels.byId,
+  );
   // Not the builder's: no want stands behind it, so building does not take it away.
   putRow(channels, { id, siteId: site.id, destination, wantId: null, ...values, built: null } as Channel);
   return id;

@@ -11,18 +11,26 @@ import { roomsPlan } from '../testing/sample-rooms';
 import { sitesPlan } from '../testing/sample-sites';
 import { cardOf } from '../registries/outputs';
 
-const section = (plan: Plan, mode: string, title: string) => cardOf(plan).find((one) => one.mode === mode && one.title === title);
+const section = (plan: Plan, mode: string, title: string) =>
+  cardOf(plan).find((one) => one.mode === mode && one.title === title);
 
-const keep = (roomId: string, category: string, uses = 0) => (plan: Plan) => {
-  const network = roomNetwork(plan, roomId === 'news' ? 'rm2' : 'rm1')!;
-  saveRoom(plan, { network, room: network.rooms.byId[roomId]! }, { id: `cat-${category}`, name: category });
-  Object.values(plan.shared.c4fm.entries.byId).find((one) => one.roomId === roomId)!.uses = uses;
-};
+const keep =
+  (roomId: string, category: string, uses = 0) =>
+  (plan: Plan) => {
+    const network = roomNetwork(plan, roomId === 'news' ? 'rm2' : 'rm1')!;
+    saveRoom(plan, { network, room: network.rooms.byId[roomId]! }, { id: `cat-${category}`, name: category });
+    Object.values(plan.shared.c4fm.entries.byId).find((one) => one.roomId === roomId)!.uses = uses;
+  };
 
 describe('the pocket card', () => {
   it('lists the groups of a P25 network and the group that unlinks', () => {
     const { lines, out } = section(p25Plan(), 'P25', 'Foghorn')!;
-    expect(lines.map((one) => [one.enter, one.name])).toEqual([['4170', 'Quay Watch'], ['5880', 'All Isles'], ['9999', 'Unlink Foghorn'], ['9991', 'Echo Foghorn']]);
+    expect(lines.map((one) => [one.enter, one.name])).toEqual([
+      ['4170', 'Quay Watch'],
+      ['5880', 'All Isles'],
+      ['9999', 'Unlink Foghorn'],
+      ['9991', 'Echo Foghorn'],
+    ]);
     expect(out).toContain('9999');
   });
 
@@ -35,8 +43,13 @@ describe('the pocket card', () => {
   });
 
   it('has the rooms of the book by category, what is used most first, and every number that disconnects', () => {
-    const plan = roomsPlan((draft) => [keep('evening', 'Evenings', 1), keep('deck', 'Evenings', 4), keep('news', 'News')].forEach((one) => one(draft)));
-    expect(section(plan, 'C4FM', 'Evenings')!.lines.map((one) => `${one.enter} ${one.name}, ${one.note}`)).toEqual(['41377 Ferry Deck, Skerry', '41205 Isles Evening, Hask, Skerry']);
+    const plan = roomsPlan((draft) =>
+      [keep('evening', 'Evenings', 1), keep('deck', 'Evenings', 4), keep('news', 'News')].forEach((one) => one(draft)),
+    );
+    expect(section(plan, 'C4FM', 'Evenings')!.lines.map((one) => `${one.enter} ${one.name}, ${one.note}`)).toEqual([
+      '41377 Ferry Deck, Skerry',
+      '41205 Isles Evening, Hask, Skerry',
+    ]);
     expect(section(plan, 'C4FM', 'News')!.out).toContain('99999');
   });
 
@@ -44,7 +57,10 @@ describe('the pocket card', () => {
     const plan = roomsPlan((draft) => {
       keep('evening', 'Evenings')(draft);
       putDealt(draft, 'r3');
-      draft.networks.byId['p9'] = { ...newNetwork('p25', 'p9', 'Foghorn'), groups: tableOf([{ id: 'same', number: 41_205, name: 'Same Number' }]) };
+      draft.networks.byId['p9'] = {
+        ...newNetwork('p25', 'p9', 'Foghorn'),
+        groups: tableOf([{ id: 'same', number: 41_205, name: 'Same Number' }]),
+      };
       draft.networks.order.push('p9');
     });
     expect(section(plan, 'C4FM', 'Evenings')!.lines[0]!.note).toBe('Hask, Skerry; category 1 in Rambler');

@@ -5,6 +5,8 @@ import type { CardSection } from './section';
 
 /** Sections that have nothing on them are left out. */
 export function cardOf(plan: Plan, modes: Readonly<Record<ModeId, { name: string; card: ModeCard }>>): CardSection[] {
-  const sections = Object.values(modes).flatMap(({ name, card }) => card(plan).map((section) => ({ mode: name, ...section })));
+  const sections = Object.values(modes).flatMap(({ name, card }) =>
+    card(plan).map((section) => ({ mode: name, ...section })),
+  );
   return sections.filter((section) => section.lines.length > 0);
 }

@@ -25,7 +25,9 @@ export const callSignMissing = defineCheck({
     if (callSign === '') report({ message: 'missing', pointer });
     else if (!CALL_SIGN.test(callSign)) {
       const tidy = callSign.toUpperCase().replace(/[^A-Z0-9]/g, '');
-      const fixes = CALL_SIGN.test(tidy) ? [{ id: 'tidy' as const, data: { expects: tidy }, patches: [set(pointer, tidy)] }] : [];
+      const fixes = CALL_SIGN.test(tidy)
+        ? [{ id: 'tidy' as const, data: { expects: tidy }, patches: [set(pointer, tidy)] }]
+        : [];
       report({ message: 'malformed', data: { has: callSign }, pointer, fixes });
     }
   },

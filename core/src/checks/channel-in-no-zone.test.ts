@@ -10,11 +10,21 @@ testCheck(channelInNoZone, {
     {
       name: 'taken out',
       change: (plan) => void plan.codeplugs['r1']!.zones.byId[ZONE]!.channelIds.shift(),
-      findings: [{ message: 'none', pointer: CHANNEL, says: 'Channel Hask Wide is in none of 2 zones; expected in one.', fixes: { add: (plan) => void plan.codeplugs['r1']!.zones.byId[ZONE]!.channelIds.push('ch-w-g1') } }],
+      findings: [
+        {
+          message: 'none',
+          pointer: CHANNEL,
+          says: 'Channel Hask Wide is in none of 2 zones; expected in one.',
+          fixes: { add: (plan) => void plan.codeplugs['r1']!.zones.byId[ZONE]!.channelIds.push('ch-w-g1') },
+        },
+      ],
     },
     {
       name: 'no zone has room',
-      change: (plan) => (void plan.codeplugs['r1']!.zones.byId[ZONE]!.channelIds.shift(), void (plan.radios.byId['r1']!.limits.channelsPerZone = 1)),
+      change: (plan) => (
+        void plan.codeplugs['r1']!.zones.byId[ZONE]!.channelIds.shift(),
+        void (plan.radios.byId['r1']!.limits.channelsPerZone = 1)
+      ),
       findings: [{ message: 'none', pointer: CHANNEL }],
     },
   ],

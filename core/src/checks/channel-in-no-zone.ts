@@ -21,8 +21,24 @@ export const channelInNoZone = defineCheck({
       for (const channel of rows(codeplug.channels)) {
         if (zonesOf.has(channel.id)) continue;
         const room = zones.find((zone) => zone.channelIds.length < radio.limits.channelsPerZone);
-        const fixes = room ? [{ id: 'add' as const, data: { zone: room.name }, patches: [{ op: 'add' as const, path: `${pointer}/zones/byId/${room.id}/channelIds/-`, value: channel.id }] }] : [];
-        report({ message: 'none', data: { channel: channel.name, count: zones.length }, pointer: `${pointer}/channels/byId/${channel.id}`, subject: { radioId: radio.id, channelId: channel.id }, fixes });
+        const fixes = room
+          ? [
+              {
+                id: 'add' as const,
+                data: { zone: room.name },
+                patches: [
+                  { op: 'add' as const, path: `${pointer}/zones/byId/${room.id}/channelIds/-`, value: channel.id },
+                ],
+              },
+            ]
+          : [];
+        report({
+          message: 'none',
+          data: { channel: channel.name, count: zones.length },
+          pointer: `${pointer}/channels/byId/${channel.id}`,
+          subject: { radioId: radio.id, channelId: channel.id },
+          fixes,
+        });
       }
     });
   },

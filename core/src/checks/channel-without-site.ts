@@ -18,7 +18,8 @@ export const channelWithoutSite = defineCheck({
     const sites = rows(index.plan.sites);
     eachDisagreement(index, 'site', 'site', (context) => {
       const pointer = channelPointer(context, 'siteId');
-      const near = sites.find((site) => site.txHz === context.channel.rxHz) ?? (sites.length === 1 ? sites[0] : undefined);
+      const near =
+        sites.find((site) => site.txHz === context.channel.rxHz) ?? (sites.length === 1 ? sites[0] : undefined);
       const fixes = near ? [{ id: 'link' as const, data: { site: near.name }, patches: [set(pointer, near.id)] }] : [];
       report({ message: 'unlinked', pointer, subject: channelSubject(context), fixes });
     });

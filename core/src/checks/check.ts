@@ -54,7 +54,13 @@ export interface Finding {
 }
 
 export interface Report<M extends string = string, F extends string = string> {
-  (found: { message: M; data?: Data; pointer: string; subject?: Subject; fixes?: { id: F; data?: Data; patches: Patch[] }[] }): void;
+  (found: {
+    message: M;
+    data?: Data;
+    pointer: string;
+    subject?: Subject;
+    fixes?: { id: F; data?: Data; patches: Patch[] }[];
+  }): void;
 }
 
 export interface Check<M extends string = string, F extends string = string> {

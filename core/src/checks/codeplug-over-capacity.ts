@@ -10,7 +10,14 @@ function counts(radio: Radio, codeplug: Codeplug): { key: string; what: string; 
     { key: 'channels', what: 'channels', has: codeplug.channels.order.length, expects: radio.limits.channels },
     { key: 'zones', what: 'zones', has: codeplug.zones.order.length, expects: radio.limits.zones },
   ];
-  return [...own, ...recordsOf(codeplug).flatMap(({ path, kind, table }) => (kind.limit ? [{ key: path.join('/'), what: `${kind.what}s`, has: table.order.length, expects: kind.limit(radio) }] : []))];
+  return [
+    ...own,
+    ...recordsOf(codeplug).flatMap(({ path, kind, table }) =>
+      kind.limit
+        ? [{ key: path.join('/'), what: `${kind.what}s`, has: table.order.length, expects: kind.limit(radio) }]
+        : [],
+    ),
+  ];
 }
 
 export const codeplugOverCapacity = defineCheck({
@@ -30,7 +37,13 @@ export const codeplugOverCapacity = defineCheck({
   check(index, report) {
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
       for (const { key, what, has, expects } of counts(radio, codeplug)) {
-        if (has > expects) report({ message: 'over', data: { radio: radio.name, what, has, expects }, pointer: `${pointer}/${key}`, subject: { radioId: radio.id } });
+        if (has > expects)
+          report({
+            message: 'over',
+            data: { radio: radio.name, what, has, expects },
+            pointer: `${pointer}/${key}`,
+            subject: { radioId: radio.id },
+          });
       }
       for (const { path, kind, table } of recordsOf(codeplug)) {
         if (!kind.members) continue;
@@ -38,8 +51,20 @@ export const codeplugOverCapacity = defineCheck({
         for (const row of rows(table)) {
           const [has, expects] = [count(row), limit(radio)];
           if (has <= expects) continue;
-          const data = { what: `${kind.what[0]!.toUpperCase()}${kind.what.slice(1)}`, list: row.name, has, members, expects, radio: radio.name };
-          report({ message: 'list', data, pointer: `${pointer}/${path.join('/')}/byId/${row.id}`, subject: { radioId: radio.id } });
+          const data = {
+            what: `${kind.what[0]!.toUpperCase()}${kind.what.slice(1)}`,
+            list: row.name,
+            has,
+            members,
+            expects,
+            radio: radio.name,
+          };
+          report({
+            message: 'list',
+            data,
+            pointer: `${pointer}/${path.join('/')}/byId/${row.id}`,
+            subject: { radioId: radio.id },
+          });
         }
       }
     });

@@ -22,8 +22,18 @@ export const crossingNotReady = defineCheck({
     eachDisagreement(index, 'crossing-ready', 'gateway', (context, fact) => {
       const { pair, networkId } = context.crossing!;
       const site = context.site!;
-      const data = { words: crossWords(index.modes, pair), site: site.name, network: networkName(index.plan, networkId), has: gapWords(fact.has) };
-      report({ message: 'lacks', data, pointer: profilePointer(index.plan, site.id, pair.network), subject: channelSubject(context) });
+      const data = {
+        words: crossWords(index.modes, pair),
+        site: site.name,
+        network: networkName(index.plan, networkId),
+        has: gapWords(fact.has),
+      };
+      report({
+        message: 'lacks',
+        data,
+        pointer: profilePointer(index.plan, site.id, pair.network),
+        subject: channelSubject(context),
+      });
     });
   },
 });

@@ -23,7 +23,13 @@ export const crossingNumberDiffers = defineCheck({
       const pointer = channelPointer(context, channel.mode);
       const to = (mended as unknown as Record<string, unknown>)[channel.mode];
       const data = { has: fact.has ?? 'nothing', name: crossing!.name, expects: crossing!.digits! };
-      report({ message: 'differs', data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, to)] }] });
+      report({
+        message: 'differs',
+        data,
+        pointer,
+        subject: channelSubject(context),
+        fixes: [{ id: 'set', patches: [set(pointer, to)] }],
+      });
     });
   },
 });

@@ -10,5 +10,18 @@ const switched = (on: boolean) => (plan: Plan) => setPair(profileOf(plan, 's1'),
 testCheck(crossingOff, {
   plan: crossedPlan,
   valid: [{ name: 'on' }],
-  invalid: [{ name: 'off', change: switched(false), findings: [{ message: 'off', pointer: '/profiles/byId/s1/set/carriage', says: 'The channel needs C4FM to DMR; Home has it switched off.', fixes: { on: switched(true) } }] }],
+  invalid: [
+    {
+      name: 'off',
+      change: switched(false),
+      findings: [
+        {
+          message: 'off',
+          pointer: '/profiles/byId/s1/set/carriage',
+          says: 'The channel needs C4FM to DMR; Home has it switched off.',
+          fixes: { on: switched(true) },
+        },
+      ],
+    },
+  ],
 });

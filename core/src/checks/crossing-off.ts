@@ -11,7 +11,8 @@ export const crossingOff = defineCheck({
   docs: {
     summary: 'A channel needs its hotspot to turn one mode into another, and that is switched off in its profile.',
     why: 'The call stays in its own mode and never reaches the network that is meant.',
-    remedy: 'Switch the pair on under Hotspots. Say there whether your hotspot still reaches the mode’s own networks meanwhile.',
+    remedy:
+      'Switch the pair on under Hotspots. Say there whether your hotspot still reaches the mode’s own networks meanwhile.',
     source: { kind: 'common practice', name: 'air mode and network mode differ' },
   },
   messages: { off: 'The channel needs {words}; {site} has it switched off.' },
@@ -23,7 +24,13 @@ export const crossingOff = defineCheck({
       const pointer = profilePointer(index.plan, site.id, 'carriage');
       const at = context.profile!.carriage.findIndex((one) => one.air === pair.air && one.network === pair.network);
       const data = { words: crossWords(index.modes, pair), site: site.name };
-      report({ message: 'off', data, pointer, subject: channelSubject(context), fixes: [{ id: 'on', patches: [set(`${pointer}/${at}/on`, true)] }] });
+      report({
+        message: 'off',
+        data,
+        pointer,
+        subject: channelSubject(context),
+        fixes: [{ id: 'on', patches: [set(`${pointer}/${at}/on`, true)] }],
+      });
     });
   },
 });

@@ -17,7 +17,13 @@ export const defaultPasswordKept = defineCheck({
     eachProfile(index.plan, (site, { adminPassword }, at) => {
       if (adminPassword !== 'default') return;
       const pointer = at('adminPassword');
-      report({ message: 'kept', data: { site: site.name }, pointer, subject: { siteId: site.id }, fixes: [{ id: 'changed', patches: [set(pointer, 'changed')] }] });
+      report({
+        message: 'kept',
+        data: { site: site.name },
+        pointer,
+        subject: { siteId: site.id },
+        fixes: [{ id: 'changed', patches: [set(pointer, 'changed')] }],
+      });
     });
   },
 });

@@ -22,8 +22,17 @@ export const frequencyDiffers = defineCheck({
       const { channel } = context;
       const site = context.site!;
       const data = { has: formatMHz(channel.rxHz), expects: formatMHz(site.txHz) };
-      const patches = [set(channelPointer(context, 'rxHz'), site.txHz), set(channelPointer(context, 'txHz'), site.rxHz)];
-      report({ message: 'differs', data, pointer: channelPointer(context, 'rxHz'), subject: channelSubject(context), fixes: [{ id: 'set', patches }] });
+      const patches = [
+        set(channelPointer(context, 'rxHz'), site.txHz),
+        set(channelPointer(context, 'txHz'), site.rxHz),
+      ];
+      report({
+        message: 'differs',
+        data,
+        pointer: channelPointer(context, 'rxHz'),
+        subject: channelSubject(context),
+        fixes: [{ id: 'set', patches }],
+      });
     });
   },
 });

@@ -12,7 +12,8 @@ export const frequencyOffRaster = defineCheck({
   docs: {
     summary: 'A frequency is no multiple of 5 or 6.25 kHz.',
     why: 'Most radios cannot be set to it, and it is usually a slip of a digit.',
-    remedy: 'Compare it with its source. A hotspot’s small offset belongs into its offset setting, not into the frequency.',
+    remedy:
+      'Compare it with its source. A hotspot’s small offset belongs into its offset setting, not into the frequency.',
     source: { kind: 'common practice', name: 'channel rasters of 5 and 6.25 kHz' },
   },
   messages: {
@@ -26,16 +27,35 @@ export const frequencyOffRaster = defineCheck({
     for (const site of rows(index.plan.sites)) {
       for (const side of sides) {
         if (isOnRaster(site[side]) || (side === 'txHz' && site.txHz === site.rxHz)) continue;
-        report({ message: 'site', data: { site: site.name, ...data(site[side]) }, pointer: toPointer(['sites', 'byId', site.id, side]), subject: { siteId: site.id } });
+        report({
+          message: 'site',
+          data: { site: site.name, ...data(site[side]) },
+          pointer: toPointer(['sites', 'byId', site.id, side]),
+          subject: { siteId: site.id },
+        });
       }
     }
     for (const { context } of index.paths()) {
       const { channel, site } = context;
       for (const side of sides) {
         // A channel that has its site's frequency is told of at the site.
-        if (isOnRaster(channel[side]) || channel[side] === site?.txHz || channel[side] === site?.rxHz || (side === 'txHz' && channel.txHz === channel.rxHz)) continue;
-        const patches = (channel.txHz === channel.rxHz ? sides : [side]).map((one) => set(channelPointer(context, one), nearestOnRaster(channel[one])));
-        report({ message: 'channel', data: data(channel[side]), pointer: channelPointer(context, side), subject: channelSubject(context), fixes: [{ id: 'set', patches }] });
+        if (
+          isOnRaster(channel[side]) ||
+          channel[side] === site?.txHz ||
+          channel[side] === site?.rxHz ||
+          (side === 'txHz' && channel.txHz === channel.rxHz)
+        )
+          continue;
+        const patches = (channel.txHz === channel.rxHz ? sides : [side]).map((one) =>
+          set(channelPointer(context, one), nearestOnRaster(channel[one])),
+        );
+        report({
+          message: 'channel',
+          data: data(channel[side]),
+          pointer: channelPointer(context, side),
+          subject: channelSubject(context),
+          fixes: [{ id: 'set', patches }],
+        });
       }
     }
   },

@@ -23,12 +23,23 @@ export const frequencyOutsideLicence = defineCheck({
   fixes: { move: 'Move {site} and its channels to {clear} MHz' },
   check(index, report) {
     const { region } = index.plan.station;
-    const expects = amateurBands(region).map((band) => `${formatMHz(band.lowHz)}–${formatMHz(band.highHz)}`).join(', ');
+    const expects = amateurBands(region)
+      .map((band) => `${formatMHz(band.lowHz)}–${formatMHz(band.highHz)}`)
+      .join(', ');
     for (const site of rows(index.plan.sites)) {
       if (site.kind !== 'hotspot' || amateurBandOf(site.txHz, siteWidthHz(index, site), region)) continue;
       const clear = clearOfHz(index, site);
       const data = { site: site.name, has: formatMHz(site.txHz), expects, region: REGION_NAMES[region] };
-      const fixes = clear === null ? [] : [{ id: 'move' as const, data: { site: site.name, clear: formatMHz(clear) }, patches: moveSite(index, site, clear) }];
+      const fixes =
+        clear === null
+          ? []
+          : [
+              {
+                id: 'move' as const,
+                data: { site: site.name, clear: formatMHz(clear) },
+                patches: moveSite(index, site, clear),
+              },
+            ];
       report({ message: 'site', data, pointer: siteFrequencyPointer(site), subject: { siteId: site.id }, fixes });
     }
     eachDisagreement(index, 'licence-band', 'air', (context, fact) => {

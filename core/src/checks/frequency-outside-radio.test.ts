@@ -5,10 +5,27 @@ import { frequencyOutsideRadio } from './frequency-outside-radio';
 testCheck(frequencyOutsideRadio, {
   valid: [
     { name: 'inside' },
-    { name: 'at the edge', change: (plan) => void (plan.radios.byId['r1']!.bands = [{ lowHz: 439_125_000, highHz: 439_125_000 }]) },
+    {
+      name: 'at the edge',
+      change: (plan) => void (plan.radios.byId['r1']!.bands = [{ lowHz: 439_125_000, highHz: 439_125_000 }]),
+    },
   ],
   invalid: [
-    { name: 'receive outside', change: (plan) => void (channelOf(plan, 'g1').rxHz = 500_000_000), findings: [{ message: 'outside', pointer: `${CHANNEL}/rxHz`, says: 'The channel uses 500.0000 / 439.1250 MHz; Handheld tunes 136.0000–174.0000, 400.0000–480.0000 MHz.' }] },
-    { name: 'transmit one hertz outside', change: (plan) => void (channelOf(plan, 'g1').txHz = 480_000_001), findings: [{ message: 'outside', pointer: `${CHANNEL}/rxHz` }] },
+    {
+      name: 'receive outside',
+      change: (plan) => void (channelOf(plan, 'g1').rxHz = 500_000_000),
+      findings: [
+        {
+          message: 'outside',
+          pointer: `${CHANNEL}/rxHz`,
+          says: 'The channel uses 500.0000 / 439.1250 MHz; Handheld tunes 136.0000–174.0000, 400.0000–480.0000 MHz.',
+        },
+      ],
+    },
+    {
+      name: 'transmit one hertz outside',
+      change: (plan) => void (channelOf(plan, 'g1').txHz = 480_000_001),
+      findings: [{ message: 'outside', pointer: `${CHANNEL}/rxHz` }],
+    },
   ],
 });

@@ -17,9 +17,18 @@ export const frequencyOutsideRadio = defineCheck({
   check(index, report) {
     eachDisagreement(index, 'radio-band', 'radio', (context) => {
       const { radio, channel } = context;
-      const expects = radio.bands.map((band) => `${formatMHz(band.lowHz)}–${formatMHz(band.highHz)}`).join(', ') || 'nothing';
-      const has = channel.rxHz === channel.txHz ? formatMHz(channel.rxHz) : `${formatMHz(channel.rxHz)} / ${formatMHz(channel.txHz)}`;
-      report({ message: 'outside', data: { has, expects, radio: radio.name }, pointer: channelPointer(context, 'rxHz'), subject: channelSubject(context) });
+      const expects =
+        radio.bands.map((band) => `${formatMHz(band.lowHz)}–${formatMHz(band.highHz)}`).join(', ') || 'nothing';
+      const has =
+        channel.rxHz === channel.txHz
+          ? formatMHz(channel.rxHz)
+          : `${formatMHz(channel.rxHz)} / ${formatMHz(channel.txHz)}`;
+      report({
+        message: 'outside',
+        data: { has, expects, radio: radio.name },
+        pointer: channelPointer(context, 'rxHz'),
+        subject: channelSubject(context),
+      });
     });
   },
 });

@@ -12,7 +12,8 @@ export const highPowerNearHotspot = defineCheck({
   docs: {
     summary: 'The level at the hotspot’s receiver is above what it takes without distortion.',
     why: 'An overdriven receiver garbles the voice and raises the bit error rate; you also expose yourself to more field than the contact needs.',
-    remedy: 'Use low power, or move away. Distance and limit are settings of the hotspot. Keep to the local rules on RF exposure.',
+    remedy:
+      'Use low power, or move away. Distance and limit are settings of the hotspot. Keep to the local rules on RF exposure.',
     source: { kind: 'published', name: 'ITU-R P.525 for the level; the limit itself is a setting, from memory' },
   },
   messages: {
@@ -26,10 +27,22 @@ export const highPowerNearHotspot = defineCheck({
       const site = context.site!;
       const lowDbm = levelAtSiteDbm({ radio, site, channel: { ...channel, power: 'low' } })!;
       const away = Math.ceil(distanceForLevelM(radio.powerW.low, channel.txHz, site.maxInputDbm));
-      const data = { distance: site.distanceM, has: formatDbm(Number(fact.has)), expects: formatDbm(site.maxInputDbm), low: formatDbm(lowDbm), away };
+      const data = {
+        distance: site.distanceM,
+        has: formatDbm(Number(fact.has)),
+        expects: formatDbm(site.maxInputDbm),
+        low: formatDbm(lowDbm),
+        away,
+      };
       const pointer = channelPointer(context, 'power');
       const helps = channel.power === 'high' && lowDbm <= site.maxInputDbm;
-      report({ message: helps ? 'high' : 'even', data, pointer, subject: channelSubject(context), fixes: helps ? [{ id: 'low', patches: [set(pointer, 'low')] }] : [] });
+      report({
+        message: helps ? 'high' : 'even',
+        data,
+        pointer,
+        subject: channelSubject(context),
+        fixes: helps ? [{ id: 'low', patches: [set(pointer, 'low')] }] : [],
+      });
     });
   },
 });

@@ -20,18 +20,32 @@ export const listOutdated = defineCheck({
   check(index, report) {
     const { today } = index;
     if (today === null) return;
-    const found = new Map<string, { pointer: string; name: string; issuedOn: string; sites: string[]; siteId: string }>();
+    const found = new Map<
+      string,
+      { pointer: string; name: string; issuedOn: string; sites: string[]; siteId: string }
+    >();
     eachRepeater(index.plan, (site, pointer) => {
       const { list } = site.listing;
       if (!list?.issuedOn || daysBetween(list.issuedOn, today) <= FRESH_DAYS) return;
       const key = `${list.name} ${list.issuedOn}`;
-      const one = found.get(key) ?? { pointer: `${pointer}/listing/list`, name: list.name, issuedOn: list.issuedOn, sites: [], siteId: site.id };
+      const one = found.get(key) ?? {
+        pointer: `${pointer}/listing/list`,
+        name: list.name,
+        issuedOn: list.issuedOn,
+        sites: [],
+        siteId: site.id,
+      };
       one.sites.push(site.name);
       found.set(key, one);
     });
     for (const { pointer, name, issuedOn, sites, siteId } of found.values()) {
       const count = sites.length === 1 ? `${sites[0]} is` : `${sites.length} repeaters are`;
-      report({ message: 'old', data: { count, list: name, has: issuedOn, days: daysBetween(issuedOn, today), most: FRESH_DAYS }, pointer, subject: { siteId } });
+      report({
+        message: 'old',
+        data: { count, list: name, has: issuedOn, days: daysBetween(issuedOn, today), most: FRESH_DAYS },
+        pointer,
+        subject: { siteId },
+      });
     }
   },
 });

@@ -13,8 +13,27 @@ testCheck(modeNotEnabled, {
   plan: sitesPlan,
   valid: [{ name: 'on' }],
   invalid: [
-    { name: 'switched off', change: switched(false), findings: ALL.map(() => ({ message: 'off', pointer: '/profiles/byId/s1/set/carriage', says: 'The channel is DMR; Home has DMR switched off.', fixes: { enable: switched(true) } })) },
-    { name: 'the hotspot has no DMR', change: (plan) => void (plan.sites.byId['s1']!.dmr = null), findings: ALL.map(() => ({ message: 'off', pointer: '/profiles/byId/s1/set/carriage' })) },
-    { name: 'the repeater has no FM', change: (plan) => void (repeaterOf(plan, 'rp3').fm = null), findings: [{ message: 'lacks', pointer: '/sites/byId/rp3/fm', says: 'The channel is FM; Port Ellery has no FM.' }] },
+    {
+      name: 'switched off',
+      change: switched(false),
+      findings: ALL.map(() => ({
+        message: 'off',
+        pointer: '/profiles/byId/s1/set/carriage',
+        says: 'The channel is DMR; Home has DMR switched off.',
+        fixes: { enable: switched(true) },
+      })),
+    },
+    {
+      name: 'the hotspot has no DMR',
+      change: (plan) => void (plan.sites.byId['s1']!.dmr = null),
+      findings: ALL.map(() => ({ message: 'off', pointer: '/profiles/byId/s1/set/carriage' })),
+    },
+    {
+      name: 'the repeater has no FM',
+      change: (plan) => void (repeaterOf(plan, 'rp3').fm = null),
+      findings: [
+        { message: 'lacks', pointer: '/sites/byId/rp3/fm', says: 'The channel is FM; Port Ellery has no FM.' },
+      ],
+    },
   ],
 });

@@ -13,7 +13,10 @@ export const modeNotEnabled = defineCheck({
     why: 'The site does not listen for that mode: it never answers.',
     remedy: 'Switch the mode on in the hotspot’s profile; for a repeater choose one that has the mode.',
   },
-  messages: { off: 'The channel is {mode}; {site} has {mode} switched off.', lacks: 'The channel is {mode}; {site} has no {mode}.' },
+  messages: {
+    off: 'The channel is {mode}; {site} has {mode} switched off.',
+    lacks: 'The channel is {mode}; {site} has no {mode}.',
+  },
   fixes: { enable: 'Switch {mode} on in {site}' },
   check(index, report) {
     eachDisagreement(index, 'mode-at-site', 'site', (context) => {

@@ -32,7 +32,13 @@ export const nameNotUnique = defineCheck({
           const at = `${pointer}/${key}/byId/${id}/name`;
           const [fresh] = fitNames([{ name, qualifier: '' }], length, [...counts.keys()]);
           const subject = key === 'channels' ? { radioId: radio.id, channelId: id } : { radioId: radio.id };
-          report({ message: 'same', data: { has: shown, count: counts.get(shown)!, kind, length, name: fresh! }, pointer: at, subject, fixes: [{ id: 'rename', patches: [set(at, fresh)] }] });
+          report({
+            message: 'same',
+            data: { has: shown, count: counts.get(shown)!, kind, length, name: fresh! },
+            pointer: at,
+            subject,
+            fixes: [{ id: 'rename', patches: [set(at, fresh)] }],
+          });
           counts.set(fresh!, 1);
         }
       }

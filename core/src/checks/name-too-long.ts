@@ -23,9 +23,19 @@ export const nameTooLong = defineCheck({
         for (const one of names) {
           if (one.name.length <= expects) continue;
           const at = `${pointer}/${kind}/byId/${one.id}/name`;
-          const [short] = fitNames([{ name: one.name, qualifier: '' }], expects, names.map((other) => other.name));
+          const [short] = fitNames(
+            [{ name: one.name, qualifier: '' }],
+            expects,
+            names.map((other) => other.name),
+          );
           const subject = kind === 'channels' ? { radioId: radio.id, channelId: one.id } : { radioId: radio.id };
-          report({ message: 'long', data: { name: one.name, has: one.name.length, expects, radio: radio.name, short: short! }, pointer: at, subject, fixes: [{ id: 'shorten', patches: [set(at, short)] }] });
+          report({
+            message: 'long',
+            data: { name: one.name, has: one.name.length, expects, radio: radio.name, short: short! },
+            pointer: at,
+            subject,
+            fixes: [{ id: 'shorten', patches: [set(at, short)] }],
+          });
         }
       }
     });

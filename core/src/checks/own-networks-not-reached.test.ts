@@ -16,9 +16,6 @@ const finding = { message: 'away', pointer: '/profiles/byId/s1/set/ownWhileCross
 
 testCheck(ownNetworksNotReached, {
   plan: crossedPlan,
-  valid: [
-    { name: 'reached all the same' },
-    { name: 'cross-mode is off', change: (plan) => (away(plan), off(plan)) },
-  ],
+  valid: [{ name: 'reached all the same' }, { name: 'cross-mode is off', change: (plan) => (away(plan), off(plan)) }],
   invalid: [{ name: 'every DMR channel', change: away, findings: [finding, finding, finding, finding] }],
 });

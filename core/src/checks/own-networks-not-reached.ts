@@ -10,9 +10,11 @@ export const ownNetworksNotReached = defineCheck({
   title: 'Cross-mode takes the mode away from its own networks',
   fact: 'own-networks',
   docs: {
-    summary: 'A channel is meant for a network of its own mode, and its hotspot sends all calls of that mode to another mode’s network now.',
+    summary:
+      'A channel is meant for a network of its own mode, and its hotspot sends all calls of that mode to another mode’s network now.',
     why: 'The call never reaches the network that is meant, although every code and number is right.',
-    remedy: 'Switch cross-mode off while you use the mode’s own networks. If your hotspot serves both at once, say so under Hotspots, Cross-mode.',
+    remedy:
+      'Switch cross-mode off while you use the mode’s own networks. If your hotspot serves both at once, say so under Hotspots, Cross-mode.',
     source: { kind: 'common practice', name: 'hotspots differ in what a cross-mode gateway does to its own mode' },
   },
   messages: { away: 'While {words} is on, {site} does not send {mode} calls to {mode} networks.' },
@@ -23,9 +25,19 @@ export const ownNetworksNotReached = defineCheck({
       const site = context.site!;
       const pointer = profilePointer(index.plan, site.id, 'carriage');
       const on = crossPairs(profile!).filter((pair) => pair.air === channel.mode && pair.on);
-      const data = { words: on.map((pair) => crossWords(index.modes, pair)).join(' and '), site: site.name, mode: index.modes[channel.mode].name };
+      const data = {
+        words: on.map((pair) => crossWords(index.modes, pair)).join(' and '),
+        site: site.name,
+        mode: index.modes[channel.mode].name,
+      };
       const patches = on.map((pair) => set(`${pointer}/${profile!.carriage.indexOf(pair)}/on`, false));
-      report({ message: 'away', data, pointer: profilePointer(index.plan, site.id, 'ownWhileCrossing'), subject: channelSubject(context), fixes: [{ id: 'off', patches }] });
+      report({
+        message: 'away',
+        data,
+        pointer: profilePointer(index.plan, site.id, 'ownWhileCrossing'),
+        subject: channelSubject(context),
+        fixes: [{ id: 'off', patches }],
+      });
     });
   },
 });

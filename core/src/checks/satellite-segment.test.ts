@@ -5,18 +5,38 @@ import { satelliteSegment } from './satellite-segment';
 
 const moveAll = (hz: number) => (plan: Plan) => {
   Object.assign(plan.sites.byId['s1']!, { rxHz: hz, txHz: hz });
-  for (const channel of Object.values(plan.codeplugs['r1']!.channels.byId)) Object.assign(channel, { rxHz: hz, txHz: hz });
+  for (const channel of Object.values(plan.codeplugs['r1']!.channels.byId))
+    Object.assign(channel, { rxHz: hz, txHz: hz });
 };
 
 testCheck(satelliteSegment, {
-  valid: [{ name: 'above it' }, { name: 'the last channel below it', change: moveAll(434_987_500) }, { name: 'the first channel above it', change: moveAll(438_012_500) }],
+  valid: [
+    { name: 'above it' },
+    { name: 'the last channel below it', change: moveAll(434_987_500) },
+    { name: 'the first channel above it', change: moveAll(438_012_500) },
+  ],
   invalid: [
     {
       name: '435.5 MHz, because it is round',
       change: moveAll(435_500_000),
-      findings: [{ message: 'site', pointer: '/sites/byId/s1/txHz', says: 'Home is on 435.5000 MHz, in the 70 cm satellite segment (435.0000–438.0000 MHz).', fixes: { move: moveAll(434_987_500) } }],
+      findings: [
+        {
+          message: 'site',
+          pointer: '/sites/byId/s1/txHz',
+          says: 'Home is on 435.5000 MHz, in the 70 cm satellite segment (435.0000–438.0000 MHz).',
+          fixes: { move: moveAll(434_987_500) },
+        },
+      ],
     },
-    { name: 'reaching in by half a channel', change: moveAll(434_996_000), findings: [{ message: 'site', pointer: '/sites/byId/s1/txHz', fixes: { move: moveAll(434_987_500) } }] },
-    { name: 'only a channel', change: (plan) => void (channelOf(plan, 'g1').txHz = 145_900_000), findings: [{ message: 'channel', pointer: `${CHANNEL}/txHz` }] },
+    {
+      name: 'reaching in by half a channel',
+      change: moveAll(434_996_000),
+      findings: [{ message: 'site', pointer: '/sites/byId/s1/txHz', fixes: { move: moveAll(434_987_500) } }],
+    },
+    {
+      name: 'only a channel',
+      change: (plan) => void (channelOf(plan, 'g1').txHz = 145_900_000),
+      findings: [{ message: 'channel', pointer: `${CHANNEL}/txHz` }],
+    },
   ],
 });

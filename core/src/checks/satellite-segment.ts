@@ -24,18 +24,42 @@ export const satelliteSegment = defineCheck({
   check(index, report) {
     const describe = (hz: number, widthHz: number) => {
       const segment = satelliteSegmentOf(hz, widthHz)!;
-      return { has: formatMHz(hz), segment: segment.name, expects: `${formatMHz(segment.lowHz)}–${formatMHz(segment.highHz)}` };
+      return {
+        has: formatMHz(hz),
+        segment: segment.name,
+        expects: `${formatMHz(segment.lowHz)}–${formatMHz(segment.highHz)}`,
+      };
     };
     for (const site of rows(index.plan.sites)) {
       if (site.kind !== 'hotspot' || !satelliteSegmentOf(site.txHz, siteWidthHz(index, site))) continue;
       const clear = clearOfHz(index, site);
-      const fixes = clear === null ? [] : [{ id: 'move' as const, data: { site: site.name, clear: formatMHz(clear) }, patches: moveSite(index, site, clear) }];
-      report({ message: 'site', data: { site: site.name, ...describe(site.txHz, siteWidthHz(index, site)) }, pointer: siteFrequencyPointer(site), subject: { siteId: site.id }, fixes });
+      const fixes =
+        clear === null
+          ? []
+          : [
+              {
+                id: 'move' as const,
+                data: { site: site.name, clear: formatMHz(clear) },
+                patches: moveSite(index, site, clear),
+              },
+            ];
+      report({
+        message: 'site',
+        data: { site: site.name, ...describe(site.txHz, siteWidthHz(index, site)) },
+        pointer: siteFrequencyPointer(site),
+        subject: { siteId: site.id },
+        fixes,
+      });
     }
     eachDisagreement(index, 'satellite', 'air', (context) => {
       const { channel, site } = context;
       if (site?.kind === 'hotspot' && site.rxHz === channel.txHz) return;
-      report({ message: 'channel', data: describe(channel.txHz, index.modes[channel.mode].widthHz(channel)), pointer: channelPointer(context, 'txHz'), subject: channelSubject(context) });
+      report({
+        message: 'channel',
+        data: describe(channel.txHz, index.modes[channel.mode].widthHz(channel)),
+        pointer: channelPointer(context, 'txHz'),
+        subject: channelSubject(context),
+      });
     });
   },
 });

@@ -4,10 +4,48 @@ import { shiftDiffers } from './shift-differs';
 
 testCheck(shiftDiffers, {
   plan: sitesPlan,
-  valid: [{ name: 'the repeater’s shift' }, { name: 'a swapped pair is told of elsewhere', change: (plan) => void Object.assign(headChannel(plan), { rxHz: 431_825_000, txHz: 439_425_000 }) }],
+  valid: [
+    { name: 'the repeater’s shift' },
+    {
+      name: 'a swapped pair is told of elsewhere',
+      change: (plan) => void Object.assign(headChannel(plan), { rxHz: 431_825_000, txHz: 439_425_000 }),
+    },
+  ],
   invalid: [
-    { name: 'the other sign', change: (plan) => void (headChannel(plan).txHz = 447_025_000), findings: [{ message: 'sign', pointer: `${HEAD}/txHz`, says: 'The channel shifts by +7.6 MHz; Hask Head listens at -7.6: the sign is wrong.', fixes: { set: (plan) => void (headChannel(plan).txHz = 431_825_000) } }] },
-    { name: 'another size', change: (plan) => void (headChannel(plan).txHz = 434_425_000), findings: [{ message: 'size', pointer: `${HEAD}/txHz`, says: 'The channel shifts by -5 MHz; Hask Head listens at -7.6.', fixes: { set: (plan) => void (headChannel(plan).txHz = 431_825_000) } }] },
-    { name: 'none', change: (plan) => void (headChannel(plan).txHz = 439_425_000), findings: [{ message: 'none', pointer: `${HEAD}/txHz`, fixes: { set: (plan) => void (headChannel(plan).txHz = 431_825_000) } }] },
+    {
+      name: 'the other sign',
+      change: (plan) => void (headChannel(plan).txHz = 447_025_000),
+      findings: [
+        {
+          message: 'sign',
+          pointer: `${HEAD}/txHz`,
+          says: 'The channel shifts by +7.6 MHz; Hask Head listens at -7.6: the sign is wrong.',
+          fixes: { set: (plan) => void (headChannel(plan).txHz = 431_825_000) },
+        },
+      ],
+    },
+    {
+      name: 'another size',
+      change: (plan) => void (headChannel(plan).txHz = 434_425_000),
+      findings: [
+        {
+          message: 'size',
+          pointer: `${HEAD}/txHz`,
+          says: 'The channel shifts by -5 MHz; Hask Head listens at -7.6.',
+          fixes: { set: (plan) => void (headChannel(plan).txHz = 431_825_000) },
+        },
+      ],
+    },
+    {
+      name: 'none',
+      change: (plan) => void (headChannel(plan).txHz = 439_425_000),
+      findings: [
+        {
+          message: 'none',
+          pointer: `${HEAD}/txHz`,
+          fixes: { set: (plan) => void (headChannel(plan).txHz = 431_825_000) },
+        },
+      ],
+    },
   ],
 });

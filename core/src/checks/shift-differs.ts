@@ -27,7 +27,13 @@ export const shiftDiffers = defineCheck({
       const data = { has: formatShiftMHz(has), expects: formatShiftMHz(shift), site: context.site!.name };
       const message = has === 0 ? 'none' : has === -shift ? 'sign' : 'size';
       const pointer = channelPointer(context, 'txHz');
-      report({ message, data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, context.channel.rxHz + shift)] }] });
+      report({
+        message,
+        data,
+        pointer,
+        subject: channelSubject(context),
+        fixes: [{ id: 'set', patches: [set(pointer, context.channel.rxHz + shift)] }],
+      });
     });
   },
 });

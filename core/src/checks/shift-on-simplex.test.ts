@@ -8,7 +8,14 @@ testCheck(shiftOnSimplex, {
     {
       name: 'a repeater’s shift',
       change: (plan) => void (channelOf(plan, 'g1').txHz = 431_525_000),
-      findings: [{ message: 'differs', pointer: `${CHANNEL}/txHz`, says: 'The channel shifts by -7.6 MHz; the hotspot expects 0.', fixes: { set: (plan) => void (channelOf(plan, 'g1').txHz = 439_125_000) } }],
+      findings: [
+        {
+          message: 'differs',
+          pointer: `${CHANNEL}/txHz`,
+          says: 'The channel shifts by -7.6 MHz; the hotspot expects 0.',
+          fixes: { set: (plan) => void (channelOf(plan, 'g1').txHz = 439_125_000) },
+        },
+      ],
     },
   ],
 });

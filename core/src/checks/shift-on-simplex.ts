@@ -21,7 +21,13 @@ export const shiftOnSimplex = defineCheck({
       if (shift !== 0) return;
       const data = { has: formatShiftMHz(Number(fact.has)), expects: formatShiftMHz(shift) };
       const pointer = channelPointer(context, 'txHz');
-      report({ message: 'differs', data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, context.channel.rxHz + shift)] }] });
+      report({
+        message: 'differs',
+        data,
+        pointer,
+        subject: channelSubject(context),
+        fixes: [{ id: 'set', patches: [set(pointer, context.channel.rxHz + shift)] }],
+      });
     });
   },
 });

@@ -8,12 +8,16 @@ export const shiftUnusual = defineCheck({
   severity: 'note',
   title: 'A repeater’s shift is unusual for its band and region',
   docs: {
-    summary: 'A repeater is listed with a shift that its band seldom has in your region: often a sign or a digit lost in a list.',
+    summary:
+      'A repeater is listed with a shift that its band seldom has in your region: often a sign or a digit lost in a list.',
     why: 'Every channel built from it would transmit where the repeater may not listen.',
     remedy: 'Compare with another list or ask its keeper; correct it once under Sites.',
     source: { kind: 'common practice', name: 'shifts by band and region' },
   },
-  messages: { unusual: '{site} listens at {has} MHz from where it sends; usual here: {expects}.', simplex: '{site} listens where it sends; usual here: {expects}.' },
+  messages: {
+    unusual: '{site} listens at {has} MHz from where it sends; usual here: {expects}.',
+    simplex: '{site} listens where it sends; usual here: {expects}.',
+  },
   fixes: {},
   check(index, report) {
     eachRepeater(index.plan, (site, pointer) => {
@@ -21,7 +25,12 @@ export const shiftUnusual = defineCheck({
       const shift = site.rxHz - site.txHz;
       if (!usual || usual.includes(shift)) return;
       const data = { site: site.name, has: formatShiftMHz(shift), expects: usual.map(formatShiftMHz).join(', ') };
-      report({ message: shift === 0 ? 'simplex' : 'unusual', data, pointer: `${pointer}/rxHz`, subject: { siteId: site.id } });
+      report({
+        message: shift === 0 ? 'simplex' : 'unusual',
+        data,
+        pointer: `${pointer}/rxHz`,
+        subject: { siteId: site.id },
+      });
     });
   },
 });

@@ -20,7 +20,12 @@ export function siteWidthHz({ modes }: PlanIndex, site: Site): number {
 /** The nearest frequency that is in the band, out of satellite segments and clear of the plan's other hotspots. */
 export function clearOfHz(index: PlanIndex, site: Site): number | null {
   const others = rows(index.plan.sites).filter((other) => other.id !== site.id);
-  return nearestClearHz(site.txHz, siteWidthHz(index, site), index.plan.station.region, others.flatMap((other) => [other.rxHz, other.txHz]));
+  return nearestClearHz(
+    site.txHz,
+    siteWidthHz(index, site),
+    index.plan.station.region,
+    others.flatMap((other) => [other.rxHz, other.txHz]),
+  );
 }
 
 /** Patches that set a simplex hotspot to `hz`, with every channel that was on its old frequency. */

@@ -21,7 +21,13 @@ export const siteOffAir = defineCheck({
       const pointer = toPointer(['sites', 'byId', site.id, 'listing', 'status']);
       if (told.has(site.id)) return;
       told.add(site.id);
-      report({ message: 'off', data: { site: site.name }, pointer, subject: { siteId: site.id }, fixes: [{ id: 'heard', patches: [set(pointer, 'on the air')] }] });
+      report({
+        message: 'off',
+        data: { site: site.name },
+        pointer,
+        subject: { siteId: site.id },
+        fixes: [{ id: 'heard', patches: [set(pointer, 'on the air')] }],
+      });
     });
   },
 });

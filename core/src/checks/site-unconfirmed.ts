@@ -24,8 +24,19 @@ export const siteUnconfirmed = defineCheck({
       if (told.has(site.id) || today === null) return;
       told.add(site.id);
       const pointer = toPointer(['sites', 'byId', site.id, 'listing', 'confirmedOn']);
-      const data = { site: site.name, has: String(fact.has), days: daysBetween(String(fact.has), today), most: CONFIRMED_DAYS };
-      report({ message: 'long', data, pointer, subject: { siteId: site.id }, fixes: [{ id: 'heard', patches: [set(pointer, today)] }] });
+      const data = {
+        site: site.name,
+        has: String(fact.has),
+        days: daysBetween(String(fact.has), today),
+        most: CONFIRMED_DAYS,
+      };
+      report({
+        message: 'long',
+        data,
+        pointer,
+        subject: { siteId: site.id },
+        fixes: [{ id: 'heard', patches: [set(pointer, today)] }],
+      });
     });
   },
 });

@@ -8,11 +8,47 @@ testCheck(sitesShareFrequency, {
   valid: [
     { name: 'each on its own' },
     { name: 'another color code', change: (plan) => void (repeaterOf(plan, 'rp2').txHz = 439_425_000) },
-    { name: 'no position', change: (plan) => { Object.assign(repeaterOf(plan, 'rp2'), { txHz: 439_425_000, dmr: repeaterOf(plan, 'rp1').dmr }); repeaterOf(plan, 'rp2').listing.position = null; } },
-    { name: 'far away', change: (plan) => { Object.assign(repeaterOf(plan, 'rp2'), { txHz: 439_425_000, dmr: repeaterOf(plan, 'rp1').dmr }); repeaterOf(plan, 'rp2').listing.position = { lat: 48, lon: -33 }; } },
+    {
+      name: 'no position',
+      change: (plan) => {
+        Object.assign(repeaterOf(plan, 'rp2'), { txHz: 439_425_000, dmr: repeaterOf(plan, 'rp1').dmr });
+        repeaterOf(plan, 'rp2').listing.position = null;
+      },
+    },
+    {
+      name: 'far away',
+      change: (plan) => {
+        Object.assign(repeaterOf(plan, 'rp2'), { txHz: 439_425_000, dmr: repeaterOf(plan, 'rp1').dmr });
+        repeaterOf(plan, 'rp2').listing.position = { lat: 48, lon: -33 };
+      },
+    },
   ],
   invalid: [
-    { name: 'the same code', change: (plan) => { repeaterOf(plan, 'rp2').txHz = 439_425_000; repeaterOf(plan, 'rp2').dmr!.colorCode = 3; }, findings: [{ message: 'both', pointer: '/sites/byId/rp2/txHz', says: 'Merrin Mast and Hask Head both send on 439.4250 MHz with color code 3, 6 km from each other; expected one of them elsewhere.' }] },
-    { name: 'one’s own hotspot', change: (plan) => { profileOf(plan, 's1').location = { lat: 46.7, lon: -33.4, publish: false }; Object.assign(plan.sites.byId['s1']!, { rxHz: 439_425_000, txHz: 439_425_000, dmr: { colorCode: 3, carries: null } }); }, findings: [{ message: 'both', pointer: '/sites/byId/rp1/txHz' }] },
+    {
+      name: 'the same code',
+      change: (plan) => {
+        repeaterOf(plan, 'rp2').txHz = 439_425_000;
+        repeaterOf(plan, 'rp2').dmr!.colorCode = 3;
+      },
+      findings: [
+        {
+          message: 'both',
+          pointer: '/sites/byId/rp2/txHz',
+          says: 'Merrin Mast and Hask Head both send on 439.4250 MHz with color code 3, 6 km from each other; expected one of them elsewhere.',
+        },
+      ],
+    },
+    {
+      name: 'one’s own hotspot',
+      change: (plan) => {
+        profileOf(plan, 's1').location = { lat: 46.7, lon: -33.4, publish: false };
+        Object.assign(plan.sites.byId['s1']!, {
+          rxHz: 439_425_000,
+          txHz: 439_425_000,
+          dmr: { colorCode: 3, carries: null },
+        });
+      },
+      findings: [{ message: 'both', pointer: '/sites/byId/rp1/txHz' }],
+    },
   ],
 });

@@ -15,7 +15,10 @@ function positionOf(plan: Plan, site: Site): Position | null {
 
 /** What opens a site: two with the same cannot be told apart by it. */
 function accessOf(site: Site): string[] {
-  return [...(site.dmr ? [`color code ${site.dmr.colorCode}`] : []), ...(site.fm ? [site.fm.toneIn === null ? 'no tone' : `tone ${site.fm.toneIn}`] : [])];
+  return [
+    ...(site.dmr ? [`color code ${site.dmr.colorCode}`] : []),
+    ...(site.fm ? [site.fm.toneIn === null ? 'no tone' : `tone ${site.fm.toneIn}`] : []),
+  ];
 }
 
 export const sitesShareFrequency = defineCheck({
@@ -28,7 +31,9 @@ export const sitesShareFrequency = defineCheck({
     remedy: 'Check both against another list; move your own hotspot away if it is one of them.',
     source: { kind: 'from memory', name: 'reach of 100 km' },
   },
-  messages: { both: '{site} and {other} both send on {has} MHz with {access}, {km} km from each other; expected one of them elsewhere.' },
+  messages: {
+    both: '{site} and {other} both send on {has} MHz with {access}, {km} km from each other; expected one of them elsewhere.',
+  },
   fixes: {},
   check(index, report) {
     const byFrequency = new Map<number, Site[]>();
@@ -39,8 +44,19 @@ export const sitesShareFrequency = defineCheck({
         if (!here || !there || access === undefined) continue;
         const { distanceM } = legBetween(here, there);
         if (distanceM > REACH_M) continue;
-        const data = { site: site.name, other: other.name, has: formatMHz(site.txHz), access, km: Math.round(distanceM / 1000) };
-        report({ message: 'both', data, pointer: toPointer(['sites', 'byId', site.id, 'txHz']), subject: { siteId: site.id } });
+        const data = {
+          site: site.name,
+          other: other.name,
+          has: formatMHz(site.txHz),
+          access,
+          km: Math.round(distanceM / 1000),
+        };
+        report({
+          message: 'both',
+          data,
+          pointer: toPointer(['sites', 'byId', site.id, 'txHz']),
+          subject: { siteId: site.id },
+        });
       }
       byFrequency.set(site.txHz, [...(byFrequency.get(site.txHz) ?? []), site]);
     }

@@ -51,7 +51,13 @@ export function valueCheck<M extends ModeId, K extends FactKey>(spec: ValueCheck
           const message = spec.which ? spec.which(context, fact) : first!;
           if (message === null) return;
           const { has, expects } = pairWords(context, fact);
-          const data = { channel: context.channel.name, site: context.site?.name ?? '', has, expects, ...spec.data?.(context, fact) };
+          const data = {
+            channel: context.channel.name,
+            site: context.site?.name ?? '',
+            has,
+            expects,
+            ...spec.data?.(context, fact),
+          };
           const to = spec.to ? spec.to(context, fact) : isRule(fact.expects) ? undefined : fact.expects;
           const pointer = channelPointer(context, ...field);
           const fixes = to === undefined ? [] : [{ id: 'set', patches: [set(pointer, to)] }];

@@ -24,11 +24,18 @@ export function channelSubject(context: Pick<PathContext, 'radio' | 'channel' | 
 }
 
 /** Calls `visit` for each path whose pair `key` does not agree, once a channel, in the order of the plan. */
-export function eachDisagreement<K extends FactKey>(index: PlanIndex, key: K, hop: HopId, visit: (context: PathContext, fact: FactOf<K>) => void): void {
+export function eachDisagreement<K extends FactKey>(
+  index: PlanIndex,
+  key: K,
+  hop: HopId,
+  visit: (context: PathContext, fact: FactOf<K>) => void,
+): void {
   for (const { path, context } of index.paths()) {
     if (path.verdict === 'whole') continue;
     const found = (direction: typeof path.call) =>
-      direction.hops.find((one) => one.id === hop && one.state !== 'whole')?.facts.find((one) => one.key === key && one.state !== 'whole');
+      direction.hops
+        .find((one) => one.id === hop && one.state !== 'whole')
+        ?.facts.find((one) => one.key === key && one.state !== 'whole');
     const fact = found(path.call) ?? found(path.reply);
     if (fact) visit(context, fact as unknown as FactOf<K>);
   }
@@ -46,8 +53,12 @@ export type ContextOf<M extends ModeId> = PathContext<M> & PathContext;
 /** The same for the channels of one mode, whose fields `visit` may look at. */
 export function disagreementsIn<M extends ModeId>(mode: M) {
   const mine = (context: PathContext): context is ContextOf<M> => context.channel.mode === mode;
-  return <K extends FactKey>(index: PlanIndex, key: K, hop: HopId, visit: (context: ContextOf<M>, fact: FactOf<K>) => void): void =>
-    eachDisagreement(index, key, hop, (context, fact) => void (mine(context) && visit(context, fact)));
+  return <K extends FactKey>(
+    index: PlanIndex,
+    key: K,
+    hop: HopId,
+    visit: (context: ContextOf<M>, fact: FactOf<K>) => void,
+  ): void => eachDisagreement(index, key, hop, (context, fact) => void (mine(context) && visit(context, fact)));
 }
 
 export function eachCodeplug(plan: Plan, visit: (radio: Radio, codeplug: Codeplug, pointer: string) => void): void {
@@ -59,7 +70,8 @@ export type At = (...path: [keyof ProfileValues, ...PathKey[]]) => string;
 
 /** Every hotspot with the settings that it runs. */
 export function eachProfile(plan: Plan, visit: (site: Hotspot, values: ProfileValues, at: At) => void): void {
-  for (const site of hotspotsOf(plan)) visit(site, effectiveProfile(plan, site.id)!, (...path) => profilePointer(plan, site.id, ...path));
+  for (const site of hotspotsOf(plan))
+    visit(site, effectiveProfile(plan, site.id)!, (...path) => profilePointer(plan, site.id, ...path));
 }
 
 export function eachRepeater(plan: Plan, visit: (site: Repeater, pointer: string) => void): void {
@@ -68,11 +80,19 @@ export function eachRepeater(plan: Plan, visit: (site: Repeater, pointer: string
 
 /** All channels of a plan that are linked to a site, with their pointers. */
 export function channelsOfSite(index: PlanIndex, siteId: Id): { channel: Channel; pointer: string }[] {
-  return index.paths().filter(({ context }) => context.channel.siteId === siteId).map(({ context }) => ({ channel: context.channel, pointer: channelPointer(context) }));
+  return index
+    .paths()
+    .filter(({ context }) => context.channel.siteId === siteId)
+    .map(({ context }) => ({ channel: context.channel, pointer: channelPointer(context) }));
 }
 
 /** Reports one value of a channel, with the press that sets it to what is expected, where that is known. */
-export function reportValue<M extends string>(report: Report<M, 'set'>, context: PathContext, field: readonly PathKey[], found: { message: M; data: Data; to?: unknown }): void {
+export function reportValue<M extends string>(
+  report: Report<M, 'set'>,
+  context: PathContext,
+  field: readonly PathKey[],
+  found: { message: M; data: Data; to?: unknown },
+): void {
   const pointer = channelPointer(context, ...field);
   const fixes = found.to === undefined ? [] : [{ id: 'set' as const, patches: [set(pointer, found.to)] }];
   report({ message: found.message, data: found.data, pointer, subject: channelSubject(context), fixes });

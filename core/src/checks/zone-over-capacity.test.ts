@@ -5,7 +5,10 @@ const ZONE = 'zn-n1-s1-talk';
 const AT = `/codeplugs/r1/zones/byId/${ZONE}/channelIds`;
 
 testCheck(zoneOverCapacity, {
-  valid: [{ name: 'room left' }, { name: 'exactly full', change: (plan) => void (plan.radios.byId['r1']!.limits.channelsPerZone = 3) }],
+  valid: [
+    { name: 'room left' },
+    { name: 'exactly full', change: (plan) => void (plan.radios.byId['r1']!.limits.channelsPerZone = 3) },
+  ],
   invalid: [
     {
       name: 'one too many',
@@ -26,6 +29,10 @@ testCheck(zoneOverCapacity, {
         },
       ],
     },
-    { name: 'too many for one more zone', change: (plan) => void (plan.radios.byId['r1']!.limits.channelsPerZone = 1), findings: [{ message: 'over', pointer: AT }] },
+    {
+      name: 'too many for one more zone',
+      change: (plan) => void (plan.radios.byId['r1']!.limits.channelsPerZone = 1),
+      findings: [{ message: 'over', pointer: AT }],
+    },
   ],
 });

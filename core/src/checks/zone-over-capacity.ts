@@ -21,12 +21,21 @@ export const zoneOverCapacity = defineCheck({
         if (zone.channelIds.length <= limit) continue;
         const rest = zone.channelIds.slice(limit);
         const id = `${zone.id}-more`;
-        const fits = rest.length <= limit && codeplug.zones.order.length < radio.limits.zones && !(id in codeplug.zones.byId);
+        const fits =
+          rest.length <= limit && codeplug.zones.order.length < radio.limits.zones && !(id in codeplug.zones.byId);
         const name = `${shortenName(zone.name, radio.limits.nameLength - 2)} +`;
         const patches = [
-          { op: 'replace' as const, path: `${pointer}/zones/byId/${zone.id}/channelIds`, value: zone.channelIds.slice(0, limit) },
+          {
+            op: 'replace' as const,
+            path: `${pointer}/zones/byId/${zone.id}/channelIds`,
+            value: zone.channelIds.slice(0, limit),
+          },
           { op: 'add' as const, path: `${pointer}/zones/byId/${id}`, value: { id, name, channelIds: rest } },
-          { op: 'add' as const, path: `${pointer}/zones/order/${codeplug.zones.order.indexOf(zone.id) + 1}`, value: id },
+          {
+            op: 'add' as const,
+            path: `${pointer}/zones/order/${codeplug.zones.order.indexOf(zone.id) + 1}`,
+            value: id,
+          },
         ];
         report({
           message: 'over',

@@ -15,9 +15,25 @@ describe('a channel taken over into another mode', () => {
   it('of a mixed repeater goes from digital to FM with the site’s tone, and back with its group ID', () => {
     const local = roomChannel(plan, 'w-around');
     const fm = inMode(plan, local, 'fm');
-    expect(fm).toMatchObject({ id: local.id, name: local.name, mode: 'fm', siteId: 'rp5', rxHz: local.rxHz, txHz: local.txHz, power: local.power, fm: { toneTx: '110.9' }, destination: { mode: 'fm', kind: 'local' }, wantId: null, built: null });
+    expect(fm).toMatchObject({
+      id: local.id,
+      name: local.name,
+      mode: 'fm',
+      siteId: 'rp5',
+      rxHz: local.rxHz,
+      txHz: local.txHz,
+      power: local.power,
+      fm: { toneTx: '110.9' },
+      destination: { mode: 'fm', kind: 'local' },
+      wantId: null,
+      built: null,
+    });
     expect('c4fm' in fm).toBe(false);
-    expect(inMode(plan, fm, 'c4fm')).toMatchObject({ mode: 'c4fm', c4fm: { groupTx: 5 }, destination: { mode: 'c4fm', kind: 'local' } });
+    expect(inMode(plan, fm, 'c4fm')).toMatchObject({
+      mode: 'c4fm',
+      c4fm: { groupTx: 5 },
+      destination: { mode: 'c4fm', kind: 'local' },
+    });
   });
 
   it('forgets a destination that the new mode does not have, and keeps one that it has', () => {
@@ -32,7 +48,9 @@ describe('a channel taken over into another mode', () => {
     fc.assert(
       fc.property(arbitraryPlan, fc.constantFrom(...MODE_IDS), (some, mode) => {
         const changed = structuredClone(some);
-        for (const codeplug of Object.values(changed.codeplugs)) for (const channel of rows(codeplug.channels)) codeplug.channels.byId[channel.id] = inMode(some, channel, mode);
+        for (const codeplug of Object.values(changed.codeplugs))
+          for (const channel of rows(codeplug.channels))
+            codeplug.channels.byId[channel.id] = inMode(some, channel, mode);
         expect(validatePlan(changed).problems).toEqual([]);
       }),
       { numRuns: 60 },

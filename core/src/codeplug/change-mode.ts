@@ -11,12 +11,25 @@ function hasLocal(mode: ModeId): boolean {
 /** Still meant for the same where that is of the new mode; else for whoever hears the site, where the mode has that. */
 function destinationIn({ destination, siteId }: Channel, mode: ModeId): Destination | null {
   if (destination?.mode === mode) return destination;
-  return siteId !== null && destination?.kind === 'local' && hasLocal(mode) ? ({ mode, kind: 'local' } as Destination) : null;
+  return siteId !== null && destination?.kind === 'local' && hasLocal(mode)
+    ? ({ mode, kind: 'local' } as Destination)
+    : null;
 }
 
 /** @returns the channel as it would be; it was changed by hand, so the builder leaves it alone */
 export function inMode(modes: CodeplugModes, plan: Plan, channel: Channel, mode: ModeId): Channel {
   const { id, siteId, name, rxHz, txHz, power } = channel;
   const values = modes[mode].blankChannel(siteId === null ? undefined : plan.sites.byId[siteId]);
-  return { id, siteId, destination: destinationIn(channel, mode), wantId: null, ...values, name, rxHz, txHz, power, built: null } as Channel;
+  return {
+    id,
+    siteId,
+    destination: destinationIn(channel, mode),
+    wantId: null,
+    ...values,
+    name,
+    rxHz,
+    txHz,
+    power,
+    built: null,
+  } as Channel;
 }

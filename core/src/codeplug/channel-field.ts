@@ -97,7 +97,8 @@ export function columnsOf(modes: readonly { id: ModeId; fields: readonly Channel
 function sharedColumn(one: ColumnField, other: ColumnField): ColumnField {
   const of = (values: ChannelValues) => (other.modes!.includes(values.mode) ? other : one);
   // What was typed is read alike by both; it is put by the one whose channel it is.
-  const both = (a: Reading, b: Reading): Reading => ('problem' in a ? a : 'problem' in b ? b : { put: (to) => (of(to) === other ? b : a).put(to) });
+  const both = (a: Reading, b: Reading): Reading =>
+    'problem' in a ? a : 'problem' in b ? b : { put: (to) => (of(to) === other ? b : a).put(to) };
   return {
     ...one,
     modes: [...one.modes!, ...other.modes!],
@@ -105,6 +106,8 @@ function sharedColumn(one: ColumnField, other: ColumnField): ColumnField {
     show: (values, codeplug) => of(values).show(values, codeplug),
     read: (text, codeplug) => both(one.read(text, codeplug), other.read(text, codeplug)),
     copy: (to, from) => of(to).copy(to, from),
-    ...(one.readStored && other.readStored ? { readStored: (text: string) => both(one.readStored!(text), other.readStored!(text)) } : {}),
+    ...(one.readStored && other.readStored
+      ? { readStored: (text: string) => both(one.readStored!(text), other.readStored!(text)) }
+      : {}),
   };
 }

@@ -11,7 +11,8 @@ const FREQUENCY_MAX_HZ = 6_000_000_000;
 
 function readFrequency(text: string, put: (to: ChannelValues, hz: number) => void): Reading {
   const hz = parseMHz(text);
-  if (hz === null || hz <= 0 || hz > FREQUENCY_MAX_HZ) return refused(`“${text}”`, 'a frequency in MHz, such as 439.125');
+  if (hz === null || hz <= 0 || hz > FREQUENCY_MAX_HZ)
+    return refused(`“${text}”`, 'a frequency in MHz, such as 439.125');
   return { put: (to) => put(to, hz) };
 }
 
@@ -24,7 +25,10 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
     width: 150,
     facts: [],
     show: (one) => one.name,
-    read: (text) => (text.trim() === '' || text.trim().length > NAME_MAX ? refused(`${text.trim().length} characters`, `a name of 1 to ${NAME_MAX}`) : { put: (to) => (to.name = text.trim()) }),
+    read: (text) =>
+      text.trim() === '' || text.trim().length > NAME_MAX
+        ? refused(`${text.trim().length} characters`, `a name of 1 to ${NAME_MAX}`)
+        : { put: (to) => (to.name = text.trim()) },
     copy: (to, from) => (to.name = from.name),
   },
   {
@@ -58,7 +62,8 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
     show: (one) => formatShiftMHz(one.txHz - one.rxHz),
     read: (text) => {
       const hz = parseMHz(text);
-      if (hz === null || Math.abs(hz) > FREQUENCY_MAX_HZ) return refused(`“${text}”`, 'a shift in MHz with its sign, such as -7.6, or 0');
+      if (hz === null || Math.abs(hz) > FREQUENCY_MAX_HZ)
+        return refused(`“${text}”`, 'a shift in MHz with its sign, such as -7.6, or 0');
       return { put: (to) => (to.txHz = Math.max(1, to.rxHz + hz)) };
     },
     copy: (to, from) => (to.txHz = to.rxHz + from.txHz - from.rxHz),
@@ -99,6 +104,13 @@ export function valuesOf({ name, mode, rxHz, txHz, power, ...rest }: ChannelValu
 }
 
 /** The fields in which two channels differ, as people read them. */
-export function differences(modes: CodeplugModes, codeplug: CodeplugBlocks, from: ChannelValues, to: ChannelValues): Difference[] {
-  return channelFields(modes).map((field) => ({ field, from: field.show(from, codeplug), to: field.show(to, codeplug) })).filter((one) => one.from !== one.to);
+export function differences(
+  modes: CodeplugModes,
+  codeplug: CodeplugBlocks,
+  from: ChannelValues,
+  to: ChannelValues,
+): Difference[] {
+  return channelFields(modes)
+    .map((field) => ({ field, from: field.show(from, codeplug), to: field.show(to, codeplug) }))
+    .filter((one) => one.from !== one.to);
 }

@@ -12,7 +12,9 @@ const squeeze = (text: string): string => text.trim().replace(/\s+/g, ' ');
 function dropVowels(text: string, maxLength: number): string {
   const words = text.split(' ');
   while (words.join(' ').length > maxLength) {
-    const candidates = words.map((word, at) => ({ at, vowel: lastInnerVowel(word), length: word.length })).filter((one) => one.vowel > 0);
+    const candidates = words
+      .map((word, at) => ({ at, vowel: lastInnerVowel(word), length: word.length }))
+      .filter((one) => one.vowel > 0);
     if (candidates.length === 0) break;
     const { at, vowel } = candidates.reduce((best, one) => (one.length > best.length ? one : best));
     words[at] = words[at]!.slice(0, vowel) + words[at]!.slice(vowel + 1);

@@ -21,14 +21,19 @@ function readTone<M extends ModeId>(text: string, put: (to: ValuesOf<M>, tone: T
   const tone = readToneText(text);
   if (tone !== undefined) return { put: (to) => put(to, tone) };
   const hertz = /\d{2,3}(?:[.,]\d)?/.exec(text)?.[0].replace(',', '.');
-  const near = hertz && Number(hertz) > 60 && Number(hertz) < 260 && !/^d/i.test(text.trim()) ? nearestTone(hertz) : undefined;
+  const near =
+    hertz && Number(hertz) > 60 && Number(hertz) < 260 && !/^d/i.test(text.trim()) ? nearestTone(hertz) : undefined;
   return refused(`“${text}”`, 'a CTCSS tone such as 110.9, a DCS code such as D023N, or none', near);
 }
 
 /** Sent and heard; `facts`: the pairs of a path that show whether each agrees. */
-export function toneFields<M extends ModeId>(facts: { sent: FactKey; heard: FactKey | null }, { get, put, hides }: ToneAccess<M>): ChannelField<M>[] {
+export function toneFields<M extends ModeId>(
+  facts: { sent: FactKey; heard: FactKey | null },
+  { get, put, hides }: ToneAccess<M>,
+): ChannelField<M>[] {
   const field = (id: string, title: string, order: number, fact: FactKey | null, side: Side): ChannelField<M> => {
-    const take = (text: string): Reading<M> => readTone(hides && text.trim() === '' ? NO_TONE : text, (to, tone) => put(to, side, tone));
+    const take = (text: string): Reading<M> =>
+      readTone(hides && text.trim() === '' ? NO_TONE : text, (to, tone) => put(to, side, tone));
     return {
       id,
       title,
@@ -43,5 +48,8 @@ export function toneFields<M extends ModeId>(facts: { sent: FactKey; heard: Fact
       readStored: (text) => (STORED_TONE.test(text) ? { put: (to) => put(to, side, text) } : take(text)),
     };
   };
-  return [field('tone-tx', 'Tone sent', 110, facts.sent, 'toneTx'), field('tone-rx', 'Tone heard', 350, facts.heard, 'toneRx')];
+  return [
+    field('tone-tx', 'Tone sent', 110, facts.sent, 'toneTx'),
+    field('tone-rx', 'Tone heard', 350, facts.heard, 'toneRx'),
+  ];
 }

@@ -61,8 +61,14 @@ export interface Reprogramming {
   records: RecordChanges[];
 }
 
-function changedRows<T extends { id: Id; name: string }>(before: Table<T>, after: Table<T>, show: (row: T) => string): RowChange[] {
-  const gone = rows(before).filter((row) => !(row.id in after.byId)).map((row): RowChange => ({ name: row.name, kind: 'gone', from: show(row), to: '' }));
+function changedRows<T extends { id: Id; name: string }>(
+  before: Table<T>,
+  after: Table<T>,
+  show: (row: T) => string,
+): RowChange[] {
+  const gone = rows(before)
+    .filter((row) => !(row.id in after.byId))
+    .map((row): RowChange => ({ name: row.name, kind: 'gone', from: show(row), to: '' }));
   const others = rows(after).flatMap((row): RowChange[] => {
     const old = before.byId[row.id];
     if (old && sameJson(old, row)) return [];
@@ -76,15 +82,33 @@ function places(index: PlanIndex, radioId: Id): Map<Id, string> {
   return new Map(mine.map(({ context }) => [context.channel.id, placeOf(context)]));
 }
 
-function changedChannels(index: PlanIndex, modes: CodeplugModes, radioId: Id, codeplug: Codeplug, written: Omit<Written, 'at'>): ChannelChange[] {
+function changedChannels(
+  index: PlanIndex,
+  modes: CodeplugModes,
+  radioId: Id,
+  codeplug: Codeplug,
+  written: Omit<Written, 'at'>,
+): ChannelChange[] {
   const place = places(index, radioId);
   const now = rows(codeplug.channels).flatMap((channel): ChannelChange[] => {
     const old = written.channels.byId[channel.id];
     const changes = channelFields(modes)
-      .map((field) => ({ field: field.title, from: old ? field.show(old, written) : '', to: field.show(channel, codeplug) }))
+      .map((field) => ({
+        field: field.title,
+        from: old ? field.show(old, written) : '',
+        to: field.show(channel, codeplug),
+      }))
       .filter((one) => one.from !== one.to);
     if (changes.length === 0) return [];
-    return [{ channelId: channel.id, name: channel.name, kind: old ? 'changed' : 'new', changes, place: place.get(channel.id) ?? '' }];
+    return [
+      {
+        channelId: channel.id,
+        name: channel.name,
+        kind: old ? 'changed' : 'new',
+        changes,
+        place: place.get(channel.id) ?? '',
+      },
+    ];
   });
   const gone = rows(written.channels)
     .filter((old) => !(old.id in codeplug.channels.byId))
@@ -97,12 +121,16 @@ const nothing = (): Omit<Written, 'at'> => ({ channels: tableOf([]), zones: tabl
 
 function changedRecords(modes: CodeplugModes, written: Omit<Written, 'at'>, codeplug: Codeplug): RecordChanges[] {
   const before = recordsOf(written);
-  const names = new Map([...rows(written.channels), ...rows(codeplug.channels)].map((channel) => [channel.id, channel.name]));
+  const names = new Map(
+    [...rows(written.channels), ...rows(codeplug.channels)].map((channel) => [channel.id, channel.name]),
+  );
   const records = recordsOf(codeplug).map(({ mode, kind, table }, at): RecordChanges => {
     const show = (row: RecordRow) => modes[mode].files[kind.key]!.show(row);
     return { what: kind.what, changes: changedRows(before[at]!.table, table, show) };
   });
-  const zones = changedRows(written.zones, codeplug.zones, (one) => one.channelIds.map((id) => names.get(id) ?? id).join(', '));
+  const zones = changedRows(written.zones, codeplug.zones, (one) =>
+    one.channelIds.map((id) => names.get(id) ?? id).join(', '),
+  );
   return [...records, { what: 'zone', changes: zones }].filter((one) => one.changes.length > 0);
 }
 

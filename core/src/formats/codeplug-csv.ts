@@ -44,7 +44,8 @@ function layoutOf(modes: CodeplugModes): Layout {
 
 function write({ modes, fields, columns }: Layout, codeplug: Codeplug): string {
   const table: string[][] = [[...columns]];
-  const add = (record: string, cells: Cells) => table.push(columns.map((column) => ({ Record: record, ...cells })[column] ?? ''));
+  const add = (record: string, cells: Cells) =>
+    table.push(columns.map((column) => ({ Record: record, ...cells })[column] ?? ''));
   for (const channel of rows(codeplug.channels)) {
     const cells: Cells = {
       Key: channel.id,
@@ -53,12 +54,15 @@ function write({ modes, fields, columns }: Layout, codeplug: Codeplug): string {
       'Site key': channel.siteId ?? '',
       'Destination key': channel.destination ? destinationKey(channel.destination) : '',
     };
-    for (const field of fields) cells[field.title] = field.link ? (field.link.get(channel) ?? '') : field.show(channel, codeplug);
+    for (const field of fields)
+      cells[field.title] = field.link ? (field.link.get(channel) ?? '') : field.show(channel, codeplug);
     add('channel', cells);
   }
-  for (const zone of rows(codeplug.zones)) add('zone', { Key: zone.id, Name: zone.name, Members: zone.channelIds.join(SEPARATOR) });
+  for (const zone of rows(codeplug.zones))
+    add('zone', { Key: zone.id, Name: zone.name, Members: zone.channelIds.join(SEPARATOR) });
   for (const { mode, kind, table: records } of recordsOf(codeplug)) {
-    for (const row of rows(records)) add(kind.what, { Key: row.id, Name: row.name, ...modes[mode].files[kind.key]!.cells(row) });
+    for (const row of rows(records))
+      add(kind.what, { Key: row.id, Name: row.name, ...modes[mode].files[kind.key]!.cells(row) });
   }
   return writeCsv(table);
 }
@@ -98,10 +102,18 @@ class Reader {
   private channel(line: number, cells: Cells): void {
     const mode = this.mode(line, cells['Mode'] ?? '');
     const id = this.key(line, cells, this.codeplug.channels.byId);
-    const channel = { id, siteId: cells['Site key'] || null, destination: null, wantId: null, ...mode.blankChannel(), built: null } as Channel;
+    const channel = {
+      id,
+      siteId: cells['Site key'] || null,
+      destination: null,
+      wantId: null,
+      ...mode.blankChannel(),
+      built: null,
+    } as Channel;
     const key = cells['Destination key'] ?? '';
     const destination = key === '' ? null : destinationOfKey(key);
-    if (destination === undefined) this.wrong(line, 'Destination key', key, 'the key of a destination, such as dmr/network/group/key or fm/local');
+    if (destination === undefined)
+      this.wrong(line, 'Destination key', key, 'the key of a destination, such as dmr/network/group/key or fm/local');
     else channel.destination = destination;
     for (const field of channelFields(this.layout.modes)) this.field(line, cells, channel, mode, field);
     putRow(this.codeplug.channels, channel);
@@ -143,7 +155,9 @@ class Reader {
     }
     const id = this.key(line, cells, found.table.byId);
     const name = this.name(line, cells);
-    const read = this.layout.modes[found.mode].files[found.kind.key]!.read(cells, (column, text, expected) => this.wrong(line, column, text, expected));
+    const read = this.layout.modes[found.mode].files[found.kind.key]!.read(cells, (column, text, expected) =>
+      this.wrong(line, column, text, expected),
+    );
     putRow(found.table, { id, name, ...read });
   }
 
@@ -157,14 +171,19 @@ class Reader {
   links(lines: Map<string, number>): void {
     const { channels, zones } = this.codeplug;
     for (const zone of rows(zones)) {
-      for (const id of zone.channelIds) if (!(id in channels.byId)) this.wrong(lines.get(`zone ${zone.id}`) ?? 1, 'Members', id, 'the key of a channel in this file');
+      for (const id of zone.channelIds)
+        if (!(id in channels.byId))
+          this.wrong(lines.get(`zone ${zone.id}`) ?? 1, 'Members', id, 'the key of a channel in this file');
     }
     for (const channel of rows(channels)) {
       for (const { title, link } of this.layout.fields) {
         const named = link?.get(channel) ?? null;
         if (!link || named === null) continue;
-        const there = this.records.some(({ mode, kind, table }) => mode === channel.mode && kind.what === link.what && named in table.byId);
-        if (!there) this.wrong(lines.get(`channel ${channel.id}`) ?? 1, title, named, `the key of a ${link.what} in this file`);
+        const there = this.records.some(
+          ({ mode, kind, table }) => mode === channel.mode && kind.what === link.what && named in table.byId,
+        );
+        if (!there)
+          this.wrong(lines.get(`channel ${channel.id}`) ?? 1, title, named, `the key of a ${link.what} in this file`);
       }
     }
   }
@@ -192,7 +211,8 @@ export function codeplugCsv(modes: CodeplugModes): Format<Codeplug> {
       reader.findings.push(...findings);
       const columns = table[0]?.cells ?? [];
       for (const column of layout.columns) {
-        if (!columns.includes(column) && !layout.olderLack.includes(column)) reader.wrong(1, column, '', `a column headed “${column}”`);
+        if (!columns.includes(column) && !layout.olderLack.includes(column))
+          reader.wrong(1, column, '', `a column headed “${column}”`);
       }
       if (reader.findings.length > 0) return { value: null, findings: reader.findings };
       const lines = new Map<string, number>();

@@ -17,7 +17,10 @@ export function original(cell: string): string {
 }
 
 export function writeCsv(rows: readonly (readonly string[])[]): string {
-  return `${Papa.unparse(rows.map((row) => row.map(harmless)), { newline: '\r\n', quotes: false })}\r\n`;
+  return `${Papa.unparse(
+    rows.map((row) => row.map(harmless)),
+    { newline: '\r\n', quotes: false },
+  )}\r\n`;
 }
 
 export interface CsvRow {
@@ -30,7 +33,9 @@ export interface CsvRow {
 export function readCsv(text: string): { rows: CsvRow[]; findings: ReadFinding[] } {
   const body = text.replace(/^\ufeff/, '');
   const head = body.split(/\r?\n/, 1)[0] ?? '';
-  const delimiter = [',', ';', '\t'].reduce((best, one) => (head.split(one).length > head.split(best).length ? one : best));
+  const delimiter = [',', ';', '\t'].reduce((best, one) =>
+    head.split(one).length > head.split(best).length ? one : best,
+  );
   const rows: CsvRow[] = [];
   const findings: ReadFinding[] = [];
   let line = 1;
@@ -38,7 +43,8 @@ export function readCsv(text: string): { rows: CsvRow[]; findings: ReadFinding[]
   Papa.parse<string[]>(body, {
     delimiter,
     step: ({ data, errors, meta }) => {
-      for (const error of errors) findings.push({ line, place: 'syntax', found: error.message, expected: 'CSV (RFC 4180)' });
+      for (const error of errors)
+        findings.push({ line, place: 'syntax', found: error.message, expected: 'CSV (RFC 4180)' });
       if (data.length > 1 || data[0] !== '') rows.push({ line, cells: data.map(original) });
       line += body.slice(cursor, meta.cursor).split(/\r\n|\n|\r/).length - 1;
       cursor = meta.cursor;

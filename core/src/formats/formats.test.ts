@@ -38,7 +38,11 @@ describe('csv', () => {
   it('comes back as it went, for any cells', () => {
     fc.assert(
       fc.property(fc.array(fc.array(cell, { minLength: 2, maxLength: 5 }), { minLength: 1, maxLength: 8 }), (table) => {
-        expect(readCsv(writeCsv([Array(8).fill('head'), ...table])).rows.slice(1).map((row) => row.cells)).toEqual(table);
+        expect(
+          readCsv(writeCsv([Array(8).fill('head'), ...table]))
+            .rows.slice(1)
+            .map((row) => row.cells),
+        ).toEqual(table);
       }),
     );
   });
@@ -46,30 +50,51 @@ describe('csv', () => {
   it('is read the same by an independent parser, but for the apostrophe against formulas', () => {
     fc.assert(
       fc.property(fc.array(fc.array(cell, { minLength: 3, maxLength: 3 }), { minLength: 1, maxLength: 8 }), (table) => {
-        const read = independentParse(writeCsv(table), { relax_column_count: true, record_delimiter: '\r\n' }) as string[][];
+        const read = independentParse(writeCsv(table), {
+          relax_column_count: true,
+          record_delimiter: '\r\n',
+        }) as string[][];
         expect(read.map((row) => row.map(original))).toEqual(table);
         expect(read.flat().filter((one) => /^[=+\-@\t\r]/.test(one) && !/^[+-]\d+(\.\d+)?$/.test(one))).toEqual([]);
       }),
     );
   });
 
-  it.each([['=1+1', "'=1+1"], ['@x', "'@x"], ['-7.6', '-7.6'], ['+0.6', '+0.6'], ['-x', "'-x"], ["'=x", "''=x"], ['plain', 'plain'], ["it's", "it's"]])('%s is written %s', (text, written) => {
+  it.each([
+    ['=1+1', "'=1+1"],
+    ['@x', "'@x"],
+    ['-7.6', '-7.6'],
+    ['+0.6', '+0.6'],
+    ['-x', "'-x"],
+    ["'=x", "''=x"],
+    ['plain', 'plain'],
+    ["it's", "it's"],
+  ])('%s is written %s', (text, written) => {
     expect(harmless(text)).toBe(written);
     expect(original(written)).toBe(text);
   });
 
   // csv-spectrum: an independent set of cases from the registry. Of one case its two files name different telephone numbers.
   const spectrum = dirname(createRequire(import.meta.url).resolve('csv-spectrum/package.json'));
-  it.each(readdirSync(join(spectrum, 'csvs')).filter((file) => file.endsWith('.csv') && file !== 'location_coordinates.csv'))('reads %s', (file) => {
+  it.each(
+    readdirSync(join(spectrum, 'csvs')).filter((file) => file.endsWith('.csv') && file !== 'location_coordinates.csv'),
+  )('reads %s', (file) => {
     const { rows: table, findings } = readCsv(readFileSync(join(spectrum, 'csvs', file), 'utf8'));
     const [head, ...body] = table.map((row) => row.cells);
-    const expected = JSON.parse(readFileSync(join(spectrum, 'json', file.replace('.csv', '.json')), 'utf8')) as Record<string, string> | Record<string, string>[];
+    const expected = JSON.parse(readFileSync(join(spectrum, 'json', file.replace('.csv', '.json')), 'utf8')) as
+      Record<string, string> | Record<string, string>[];
     expect(findings).toEqual([]);
-    expect(body.map((cells) => Object.fromEntries(head!.map((column, at) => [column, cells[at]])))).toEqual([expected].flat());
+    expect(body.map((cells) => Object.fromEntries(head!.map((column, at) => [column, cells[at]])))).toEqual(
+      [expected].flat(),
+    );
   });
 
   it('knows the line of a row after cells with line ends, and takes semicolons and a byte order mark', () => {
-    expect(readCsv('\ufeffa;b\n"1\n2";x\n\n3;4\n').rows).toEqual([{ line: 1, cells: ['a', 'b'] }, { line: 2, cells: ['1\n2', 'x'] }, { line: 5, cells: ['3', '4'] }]);
+    expect(readCsv('\ufeffa;b\n"1\n2";x\n\n3;4\n').rows).toEqual([
+      { line: 1, cells: ['a', 'b'] },
+      { line: 2, cells: ['1\n2', 'x'] },
+      { line: 5, cells: ['3', '4'] },
+    ]);
   });
 });
 
@@ -90,17 +115,38 @@ describe('codeplug table', () => {
 
   const good = textOf(codeplugCsv.write(samplePlan().codeplugs['r1']!, undefined)).split('\r\n');
   const CELLS = good[0]!.split(',').length;
-  const spoiled = (line: number, from: string, to: string) => good.map((text, at) => (at + 1 === line ? text.replace(from, to) : text)).join('\r\n');
+  const spoiled = (line: number, from: string, to: string) =>
+    good.map((text, at) => (at + 1 === line ? text.replace(from, to) : text)).join('\r\n');
 
   it.each([
-    ['a color code of 99', spoiled(2, 'low,1,2', 'low,99,2'), 'Line 2, Color code: found “99”, expected a whole number from 0 to 15.'],
+    [
+      'a color code of 99',
+      spoiled(2, 'low,1,2', 'low,99,2'),
+      'Line 2, Color code: found “99”, expected a whole number from 0 to 15.',
+    ],
     ['slot 3', spoiled(3, ',1,2,group', ',1,3,group'), 'Line 3, Slot: found “3”, expected “1” or “2”.'],
-    ['a frequency in words', spoiled(2, '439.1250', 'high'), 'Line 2, Receive MHz: found “high”, expected a frequency in MHz, such as 439.125.'],
-    ['a zone with a channel that is not there', spoiled(6, 'ch-w-g2', 'ch-gone'), 'Line 6, Members: found “ch-gone”, expected the key of a channel in this file.'],
-    ['a kind of record that is none', spoiled(6, 'zone', 'zoo'), 'Line 6, Record: found “zoo”, expected channel, zone, contact, receive list, room.'],
+    [
+      'a frequency in words',
+      spoiled(2, '439.1250', 'high'),
+      'Line 2, Receive MHz: found “high”, expected a frequency in MHz, such as 439.125.',
+    ],
+    [
+      'a zone with a channel that is not there',
+      spoiled(6, 'ch-w-g2', 'ch-gone'),
+      'Line 6, Members: found “ch-gone”, expected the key of a channel in this file.',
+    ],
+    [
+      'a kind of record that is none',
+      spoiled(6, 'zone', 'zoo'),
+      'Line 6, Record: found “zoo”, expected channel, zone, contact, receive list, room.',
+    ],
     ['a cell missing', spoiled(4, 'channel,', ''), `Line 4, row: found “${CELLS - 1} cells”, expected ${CELLS} cells.`],
     ['a column missing', spoiled(1, 'Slot', 'Slit'), 'Line 1, Slot: found nothing, expected a column headed “Slot”.'],
-    ['the same key twice', spoiled(3, 'ch-w-g2', 'ch-w-g1'), 'Line 3, Key: found “ch-w-g1”, expected a key that no line above has.'],
+    [
+      'the same key twice',
+      spoiled(3, 'ch-w-g2', 'ch-w-g1'),
+      'Line 3, Key: found “ch-w-g1”, expected a key that no line above has.',
+    ],
   ])('with %s is not read, and says the line', (_, text, message) => {
     const { value, findings } = codeplugCsv.read(bytesOf(text));
     expect(value).toBeNull();
@@ -110,7 +156,14 @@ describe('codeplug table', () => {
 
 describe('plan file', () => {
   it('loses nothing, for any plan', () => {
-    fc.assert(fc.property(arbitraryPlan, (plan) => void expect(planJson.read(planJson.write(plan, { passwords: true }))).toEqual({ value: plan, findings: [] })), { numRuns: 60 });
+    fc.assert(
+      fc.property(
+        arbitraryPlan,
+        (plan) =>
+          void expect(planJson.read(planJson.write(plan, { passwords: true }))).toEqual({ value: plan, findings: [] }),
+      ),
+      { numRuns: 60 },
+    );
   });
 
   it('leaves passwords out unless asked for', () => {
@@ -126,7 +179,10 @@ describe('plan file', () => {
 
 describe('hotspot profile', () => {
   it('holds what is to be set, with names and numbers', () => {
-    const plan = edit(samplePlan(), (draft) => void (profileOf(draft, 's1').dmr.logins['n1']!.staticGroupIds = ['g2'])).plan;
+    const plan = edit(
+      samplePlan(),
+      (draft) => void (profileOf(draft, 's1').dmr.logins['n1']!.staticGroupIds = ['g2']),
+    ).plan;
     const sheetOf = (of: Plan, passwords = false) => hotspotSheet(of, 's1', { passwords }).sheet;
     expect(sheetOf(plan)).toMatchObject({
       callSign: 'QO3VES',
@@ -134,42 +190,95 @@ describe('hotspot profile', () => {
       modes: {
         dmr: {
           enabled: true,
-          networks: [{ network: 'Lantern', server: 'Merrin', login: '999241703', password: null, staticGroups: [{ number: 588, onRadio: 588 }] }],
+          networks: [
+            {
+              network: 'Lantern',
+              server: 'Merrin',
+              login: '999241703',
+              password: null,
+              staticGroups: [{ number: 588, onRadio: 588 }],
+            },
+          ],
           routes: { selection: 'one', rules: [] },
         },
       },
     });
-    const routed = sheetOf(routedPlan((draft) => void (profileOf(draft, 's1').dmr.logins['n2']!.staticGroupIds = ['k1'])));
-    expect(routed.modes['dmr']).toMatchObject({ networks: [{}, { staticGroups: [{ number: 417, onRadio: 8_000_417 }] }] });
-    const lines = hotspotSheet(routedPlan(), 's1', { passwords: false }).lines.filter(({ label }) => label.startsWith('Rule '));
-    expect(lines.map(({ text }) => text).slice(3)).toEqual(['private 8,000,001–8,999,999 to Causeway 1–999,999', 'every other group call to Lantern, as sent']);
+    const routed = sheetOf(
+      routedPlan((draft) => void (profileOf(draft, 's1').dmr.logins['n2']!.staticGroupIds = ['k1'])),
+    );
+    expect(routed.modes['dmr']).toMatchObject({
+      networks: [{}, { staticGroups: [{ number: 417, onRadio: 8_000_417 }] }],
+    });
+    const lines = hotspotSheet(routedPlan(), 's1', { passwords: false }).lines.filter(({ label }) =>
+      label.startsWith('Rule '),
+    );
+    expect(lines.map(({ text }) => text).slice(3)).toEqual([
+      'private 8,000,001–8,999,999 to Causeway 1–999,999',
+      'every other group call to Lantern, as sent',
+    ]);
     expect(textOf(hotspotJson.write(sheetOf(plan, true), undefined))).toContain('"password": "practice"');
     expect(sheetOf(plan).modes['dstar']).toBeUndefined();
-    const linked = dstarPlan((draft) => void (profileOf(draft, 's1').dstar = { startLink: { reflector: 'LNK001', module: 'C' }, automatic: true }));
-    expect(sheetOf(linked).modes['dstar']).toEqual({ enabled: true, callSign: 'QO3VES', module: 'B', startLink: 'LNK001 C', automatic: true });
+    const linked = dstarPlan(
+      (draft) =>
+        void (profileOf(draft, 's1').dstar = { startLink: { reflector: 'LNK001', module: 'C' }, automatic: true }),
+    );
+    expect(sheetOf(linked).modes['dstar']).toEqual({
+      enabled: true,
+      callSign: 'QO3VES',
+      module: 'B',
+      startLink: 'LNK001 C',
+      automatic: true,
+    });
     const rooms = sheetOf(crossedPlan((draft) => void (profileOf(draft, 's1').c4fm.startRoom = 417)));
-    expect(rooms).toMatchObject({ modes: { c4fm: { enabled: true, groupId: '00', networks: ['Skerry'], startRoom: '00417' } }, crossMode: ['C4FM to DMR', 'DMR to C4FM'] });
-    expect(sheetOf(p25Plan((draft) => void (profileOf(draft, 's1').p25.startGroup = 5880))).modes['p25']).toEqual({ enabled: true, nac: '293', networks: ['Foghorn'], startGroup: 5880 });
+    expect(rooms).toMatchObject({
+      modes: { c4fm: { enabled: true, groupId: '00', networks: ['Skerry'], startRoom: '00417' } },
+      crossMode: ['C4FM to DMR', 'DMR to C4FM'],
+    });
+    expect(sheetOf(p25Plan((draft) => void (profileOf(draft, 's1').p25.startGroup = 5880))).modes['p25']).toEqual({
+      enabled: true,
+      nac: '293',
+      networks: ['Foghorn'],
+      startGroup: 5880,
+    });
     expect(() => hotspotSheet(plan, 'gone', { passwords: false })).toThrow(/no hotspot/);
   });
 
   it('comes back as it went, and says what is wrong by its place', () => {
     const { sheet } = hotspotSheet(crossedPlan(), 's1', { passwords: true });
     expect(hotspotJson.read(hotspotJson.write(sheet, undefined))).toEqual({ value: sheet, findings: [] });
-    expect(hotspotJson.read(bytesOf(JSON.stringify({ ...sheet, receiveHz: 'many' }))).findings).toEqual([{ line: null, place: '/receiveHz', found: '"many"', expected: 'a frequency in Hz' }]);
+    expect(hotspotJson.read(bytesOf(JSON.stringify({ ...sheet, receiveHz: 'many' }))).findings).toEqual([
+      { line: null, place: '/receiveHz', found: '"many"', expected: 'a frequency in Hz' },
+    ]);
   });
 });
 
 describe('a list of talk groups', () => {
-  const listed = fc.uniqueArray(fc.record({ number: fc.integer({ min: 1, max: 0xfffcdf }), name, category: fc.constantFrom('local' as const, 'world' as const, 'test' as const) }), { selector: (one) => one.number, maxLength: 12 });
+  const listed = fc.uniqueArray(
+    fc.record({
+      number: fc.integer({ min: 1, max: 0xfffcdf }),
+      name,
+      category: fc.constantFrom('local' as const, 'world' as const, 'test' as const),
+    }),
+    { selector: (one) => one.number, maxLength: 12 },
+  );
 
   it('comes back as it went', () => {
-    fc.assert(fc.property(listed, (groups) => void expect(groupsCsv.read(groupsCsv.write(groups, undefined))).toEqual({ value: groups, findings: [] })));
+    fc.assert(
+      fc.property(
+        listed,
+        (groups) =>
+          void expect(groupsCsv.read(groupsCsv.write(groups, undefined))).toEqual({ value: groups, findings: [] }),
+      ),
+    );
   });
 
   it('is read with its columns in any order, and says what is wrong with line, place, found and expected', () => {
-    expect(groupsCsv.read(bytesOf('Category;Name;Number\nlocal;Hask Wide;417\n')).value).toEqual([{ number: 417, name: 'Hask Wide', category: 'local' }]);
-    const { value, findings } = groupsCsv.read(bytesOf('Number,Name,Category\n0,Nobody,local\n588,,local\n591,Ferry,far\n591,Ferry,local\n'));
+    expect(groupsCsv.read(bytesOf('Category;Name;Number\nlocal;Hask Wide;417\n')).value).toEqual([
+      { number: 417, name: 'Hask Wide', category: 'local' },
+    ]);
+    const { value, findings } = groupsCsv.read(
+      bytesOf('Number,Name,Category\n0,Nobody,local\n588,,local\n591,Ferry,far\n591,Ferry,local\n'),
+    );
     expect(value).toBeNull();
     expect(findings.map(describeReadFinding)).toEqual([
       'Line 2, Number: found “0”, expected a whole number from 1 to 16,776,415.',
@@ -177,25 +286,38 @@ describe('a list of talk groups', () => {
       'Line 4, Category: found “far”, expected local, region, nation, world, tactical, test.',
       'Line 5, Number: found 591 again, as on line 4, expected each number once.',
     ]);
-    expect(groupsCsv.read(bytesOf('Number,Name\n')).findings).toEqual([{ line: 1, place: 'Category', found: 'nothing', expected: 'a column headed “Category”' }]);
+    expect(groupsCsv.read(bytesOf('Number,Name\n')).findings).toEqual([
+      { line: 1, place: 'Category', found: 'nothing', expected: 'a column headed “Category”' },
+    ]);
   });
 
   it('is compared by number, and changes only what differs', () => {
     const plan = samplePlan();
     const network = dmrNetwork(plan, 'n1')!;
-    const list = [{ number: 417, name: 'Hask Wide', category: 'local' as const }, { number: 588, name: 'All Isles', category: 'nation' as const }, { number: 700, name: 'New', category: 'test' as const }];
+    const list = [
+      { number: 417, name: 'Hask Wide', category: 'local' as const },
+      { number: 588, name: 'All Isles', category: 'nation' as const },
+      { number: 700, name: 'New', category: 'test' as const },
+    ];
     const { fresh, changed, same } = compareDirectory(directoryOf('dmr'), network, list);
     expect([fresh.length, changed.length, same]).toEqual([1, 1, 1]);
     const changedPlan = edit(plan, (draft) => putDirectory(directoryOf('dmr'), dmrNetwork(draft, 'n1')!, list)).plan;
     const read = dmrNetwork(changedPlan, 'n1')!;
-    expect(rows(read.groups).map((group) => [group.id, group.number, group.name])).toEqual([['g1', 417, 'Hask Wide'], ['g2', 588, 'All Isles'], ['g3', 591, 'Ferry Net'], ['g700', 700, 'New']]);
+    expect(rows(read.groups).map((group) => [group.id, group.number, group.name])).toEqual([
+      ['g1', 417, 'Hask Wide'],
+      ['g2', 588, 'All Isles'],
+      ['g3', 591, 'Ferry Net'],
+      ['g700', 700, 'New'],
+    ]);
     expect(compareDirectory(directoryOf('dmr'), read, list)).toMatchObject({ fresh: [], changed: [], same: 3 });
   });
 });
 
 describe('channel fields', () => {
   it('keep a channel’s name and shift when they are read in any order', () => {
-    const plan = edit(samplePlan(), (draft) => Object.assign(channelOf(draft, 'g1'), { rxHz: 438_612_500, txHz: 431_012_500 })).plan;
+    const plan = edit(samplePlan(), (draft) =>
+      Object.assign(channelOf(draft, 'g1'), { rxHz: 438_612_500, txHz: 431_012_500 }),
+    ).plan;
     const { value } = codeplugCsv.read(codeplugCsv.write(plan.codeplugs['r1']!, undefined));
     expect(value!.channels.byId['ch-w-g1']).toMatchObject({ rxHz: 438_612_500, txHz: 431_012_500 });
   });

@@ -47,9 +47,19 @@ export function hotspotSheet(plan: Plan, siteId: Id, modes: SheetModes, options:
     if (!sheet || site[id] === null) return [];
     const enabled = listensFor(profile, id as NetworkModeId);
     const { values, lines } = sheet(plan, site, profile, options);
-    return [{ id, values: { enabled, ...values }, lines: lines.map((line) => (line.label === name ? { ...line, text: `${enabled ? 'on' : 'off'}, ${line.text}` } : line)) }];
+    return [
+      {
+        id,
+        values: { enabled, ...values },
+        lines: lines.map((line) =>
+          line.label === name ? { ...line, text: `${enabled ? 'on' : 'off'}, ${line.text}` } : line,
+        ),
+      },
+    ];
   });
-  const crossMode = crossPairs(profile).filter((pair) => pair.on).map((pair) => crossWords(modes, pair));
+  const crossMode = crossPairs(profile)
+    .filter((pair) => pair.on)
+    .map((pair) => crossWords(modes, pair));
   const { standby, location, ownWhileCrossing } = profile;
   const crossLine = `${crossMode.join(', ')}; own networks ${ownWhileCrossing ? 'reached meanwhile' : 'not reached meanwhile'}`;
   return {
@@ -72,14 +82,22 @@ export function hotspotSheet(plan: Plan, siteId: Id, modes: SheetModes, options:
       ...parts.flatMap(({ lines }) => lines),
       ...(crossMode.length > 0 ? [{ label: 'Cross-mode', text: crossLine }] : []),
       ...(standby ? [{ label: 'Standby', text: 'on' }] : []),
-      ...(location ? [{ label: 'Position', text: `${location.lat}, ${location.lon} ${location.publish ? '(published)' : '(not published)'}` }] : []),
+      ...(location
+        ? [
+            {
+              label: 'Position',
+              text: `${location.lat}, ${location.lon} ${location.publish ? '(published)' : '(not published)'}`,
+            },
+          ]
+        : []),
     ],
   };
 }
 
 /** What keeps a document from being a sheet, by place. */
 function problemsOf(document: unknown): ReadFinding[] {
-  if (typeof document !== 'object' || document === null || Array.isArray(document)) return [{ line: null, place: '/', found: typeof document, expected: 'an object' }];
+  if (typeof document !== 'object' || document === null || Array.isArray(document))
+    return [{ line: null, place: '/', found: typeof document, expected: 'an object' }];
   const fields = document as Record<string, unknown>;
   const wanted: [keyof HotspotSheet, (value: unknown) => boolean, string][] = [
     ['format', (value) => value === HOTSPOT_FORMAT, `“${HOTSPOT_FORMAT}”`],
@@ -91,7 +109,14 @@ function problemsOf(document: unknown): ReadFinding[] {
     ['modes', (value) => typeof value === 'object' && value !== null, 'an object'],
     ['crossMode', (value) => Array.isArray(value), 'a list'],
   ];
-  return wanted.filter(([key, fits]) => !fits(fields[key])).map(([key, , expected]) => ({ line: null, place: `/${key}`, found: JSON.stringify(fields[key]) ?? 'nothing', expected }));
+  return wanted
+    .filter(([key, fits]) => !fits(fields[key]))
+    .map(([key, , expected]) => ({
+      line: null,
+      place: `/${key}`,
+      found: JSON.stringify(fields[key]) ?? 'nothing',
+      expected,
+    }));
 }
 
 export const hotspotJson: Format<HotspotSheet> = {

@@ -12,4 +12,9 @@ export interface SheetOptions {
 }
 
 /** What a mode says in the settings sheet of a hotspot: names instead of keys, so that it reads without the plan. */
-export type ModeSheet = (plan: Plan, site: Site, profile: ProfileValues, options: SheetOptions) => { values: Record<string, unknown>; lines: SheetLine[] };
+export type ModeSheet = (
+  plan: Plan,
+  site: Site,
+  profile: ProfileValues,
+  options: SheetOptions,
+) => { values: Record<string, unknown>; lines: SheetLine[] };

@@ -16,6 +16,14 @@ export const planJson: Format<Plan, { passwords: boolean }> = {
     const { value, finding } = parseJson(textOf(bytes));
     if (finding) return { value: null, findings: [finding] };
     const { plan, problems } = validatePlan(value);
-    return { value: plan, findings: problems.map((one) => ({ line: null, place: one.pointer || '/', found: one.found, expected: one.expected })) };
+    return {
+      value: plan,
+      findings: problems.map((one) => ({
+        line: null,
+        place: one.pointer || '/',
+        found: one.found,
+        expected: one.expected,
+      })),
+    };
   },
 };

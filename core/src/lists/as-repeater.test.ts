@@ -12,7 +12,8 @@ import { likelyNetwork } from '../modes/dmr/listed';
 import { inPlan, objectionTo } from './as-repeater';
 import { readRaw } from './raw';
 
-const LIST = 'Call;Name;Town;Lat;Lon;Freq;Shift;Tone;CC;TS1;TS2;TS2 dynamic;Network;Updated\nQO1HSK B;Hask Head;Hask;46,7132;-33,4185;439,4250;-7,6;;1;417;588;591;Lantern;2026-10-12\nQO1ELY C;;Ellery;46,68;-33,47;145,6875;-0,6;110,9;;;;;;\nQO1XYZ B;Somewhere;;;;439,1;;;2;;;;;\n';
+const LIST =
+  'Call;Name;Town;Lat;Lon;Freq;Shift;Tone;CC;TS1;TS2;TS2 dynamic;Network;Updated\nQO1HSK B;Hask Head;Hask;46,7132;-33,4185;439,4250;-7,6;;1;417;588;591;Lantern;2026-10-12\nQO1ELY C;;Ellery;46,68;-33,47;145,6875;-0,6;110,9;;;;;;\nQO1XYZ B;Somewhere;;;;439,1;;;2;;;;;\n';
 
 function listed() {
   const raw = readRaw(new TextEncoder().encode(LIST));
@@ -27,14 +28,38 @@ describe('a listed site in the plan', () => {
     const [head, ellery] = listed();
     const one = asRepeater('a', { site: head!, list }, plan);
     expect(one).toMatchObject({
-      name: 'Hask Head', txHz: 439_425_000, rxHz: 431_825_000, fm: null,
-      dmr: { colorCode: 1, carries: { networkId: 'n1', takesOthers: false, groups: [{ slot: 1, number: 417, static: true }, { slot: 2, number: 588, static: true }, { slot: 2, number: 591, static: false }] } },
+      name: 'Hask Head',
+      txHz: 439_425_000,
+      rxHz: 431_825_000,
+      fm: null,
+      dmr: {
+        colorCode: 1,
+        carries: {
+          networkId: 'n1',
+          takesOthers: false,
+          groups: [
+            { slot: 1, number: 417, static: true },
+            { slot: 2, number: 588, static: true },
+            { slot: 2, number: 591, static: false },
+          ],
+        },
+      },
       listing: { callSign: 'QO1HSK', module: 'B', place: 'Hask', confirmedOn: '2026-10-12', list },
     });
     // On a sphere of 6,371 km: 356 m north and 114 m east, 374 m.
     expect(one.distanceM).toBe(374);
-    expect(asRepeater('b', { site: ellery!, list: null }, plan)).toMatchObject({ name: 'Ellery', dmr: null, fm: { toneIn: '110.9', toneOut: null, widthHz: 12_500 } });
-    const both = edit(plan, (draft) => { for (const [id, site] of [['a', head!], ['b', ellery!]] as const) putRow(draft.sites, asRepeater(id, { site, list }, draft)); }).plan;
+    expect(asRepeater('b', { site: ellery!, list: null }, plan)).toMatchObject({
+      name: 'Ellery',
+      dmr: null,
+      fm: { toneIn: '110.9', toneOut: null, widthHz: 12_500 },
+    });
+    const both = edit(plan, (draft) => {
+      for (const [id, site] of [
+        ['a', head!],
+        ['b', ellery!],
+      ] as const)
+        putRow(draft.sites, asRepeater(id, { site, list }, draft));
+    }).plan;
     expect(validatePlan(JSON.parse(JSON.stringify(both))).problems).toEqual([]);
     expect(agreementOf(both).findings).toEqual([]);
     expect(inPlan(both, head!)?.id).toBe('a');
@@ -43,23 +68,55 @@ describe('a listed site in the plan', () => {
 
   it('already there is held against what the list says now; what only the plan knows stays', () => {
     const [head, ellery] = listed();
-    const there = edit(plan, (draft) => { for (const [id, site] of [['a', head!], ['b', ellery!]] as const) putRow(draft.sites, asRepeater(id, { site, list }, draft)); }).plan;
+    const there = edit(plan, (draft) => {
+      for (const [id, site] of [
+        ['a', head!],
+        ['b', ellery!],
+      ] as const)
+        putRow(draft.sites, asRepeater(id, { site, list }, draft));
+    }).plan;
     const one = (id: string) => there.sites.byId[id] as Repeater;
     expect(refreshed(there, one('a'), { site: head!, list })).toEqual({ site: one('a'), changes: [] });
     const mine = { ...one('b'), name: 'The quay', fm: { ...one('b').fm!, toneOut: '88.5' } };
-    const { site, changes } = refreshed(there, mine, { site: { ...ellery!, ctcssHz: 107.2, status: 'off the air' }, list: { name: 'club', issuedOn: '2026-11-01' } });
-    expect(changes).toEqual(['tone 110.9 Hz → 107.2 Hz', 'status not said → off the air', 'list club of 2026-10-01 → club of 2026-11-01']);
-    expect(site).toMatchObject({ id: 'b', name: 'The quay', fm: { toneIn: '107.2', toneOut: '88.5' }, listing: { status: 'off the air', list: { issuedOn: '2026-11-01' } } });
-    expect(refreshed(there, one('a'), { site: { ...head!, groups: [{ slot: 2, number: 417, static: true }], colorCode: 4 }, list }).changes).toEqual(['color code 1 → 4', 'groups 1: 417; 2: 588 591d → 2: 417']);
+    const { site, changes } = refreshed(there, mine, {
+      site: { ...ellery!, ctcssHz: 107.2, status: 'off the air' },
+      list: { name: 'club', issuedOn: '2026-11-01' },
+    });
+    expect(changes).toEqual([
+      'tone 110.9 Hz → 107.2 Hz',
+      'status not said → off the air',
+      'list club of 2026-10-01 → club of 2026-11-01',
+    ]);
+    expect(site).toMatchObject({
+      id: 'b',
+      name: 'The quay',
+      fm: { toneIn: '107.2', toneOut: '88.5' },
+      listing: { status: 'off the air', list: { issuedOn: '2026-11-01' } },
+    });
+    expect(
+      refreshed(there, one('a'), {
+        site: { ...head!, groups: [{ slot: 2, number: 417, static: true }], colorCode: 4 },
+        list,
+      }).changes,
+    ).toEqual(['color code 1 → 4', 'groups 1: 417; 2: 588 591d → 2: 417']);
   });
 
   it('of D-STAR has its call sign and module, and the families that the list names as the plan knows them', () => {
     const [head] = listed();
-    const families = edit(plan, (draft) => void putRow(draft.networks, { ...newNetwork('dstar', 'f1', 'Beacon'), letters: 'LNK' })).plan;
+    const families = edit(
+      plan,
+      (draft) => void putRow(draft.networks, { ...newNetwork('dstar', 'f1', 'Beacon'), letters: 'LNK' }),
+    ).plan;
     const dstar = { ...head!, modes: ['D-STAR' as const], networks: ['beacon', 'SEA'] };
     const one = asRepeater('d', { site: dstar, list }, families);
-    expect([one.dmr, one.dstar]).toEqual([null, { callSign: 'QO1HSK', module: 'B', families: ['LNK'], cable: false, utcOffsetMin: null }]);
-    expect(asRepeater('e', { site: { ...dstar, module: '', networks: [] }, list }, families).dstar).toMatchObject({ module: 'B', families: [] });
+    expect([one.dmr, one.dstar]).toEqual([
+      null,
+      { callSign: 'QO1HSK', module: 'B', families: ['LNK'], cable: false, utcOffsetMin: null },
+    ]);
+    expect(asRepeater('e', { site: { ...dstar, module: '', networks: [] }, list }, families).dstar).toMatchObject({
+      module: 'B',
+      families: [],
+    });
     const mine = { ...one, dstar: { ...one.dstar!, families: ['WAV'], utcOffsetMin: -120 } };
     const { site, changes } = refreshed(families, mine, { site: dstar, list });
     expect(changes).toEqual(['reflectors WAV → LNK']);
@@ -70,15 +127,37 @@ describe('a listed site in the plan', () => {
 
   it('of C4FM and P25 has its group ID and access code, and the networks that the list names as the plan knows them', () => {
     const [head] = listed();
-    const known = edit(plan, (draft) => { putRow(draft.networks, newNetwork('c4fm', 'rm1', 'Skerry')); putRow(draft.networks, newNetwork('p25', 'p1', 'Foghorn')); }).plan;
-    const both = { ...head!, modes: ['C4FM' as const, 'P25' as const], groupId: '05', nac: '2A1', networks: ['skerry', 'FOGHORN', 'elsewhere'] };
+    const known = edit(plan, (draft) => {
+      putRow(draft.networks, newNetwork('c4fm', 'rm1', 'Skerry'));
+      putRow(draft.networks, newNetwork('p25', 'p1', 'Foghorn'));
+    }).plan;
+    const both = {
+      ...head!,
+      modes: ['C4FM' as const, 'P25' as const],
+      groupId: '05',
+      nac: '2A1',
+      networks: ['skerry', 'FOGHORN', 'elsewhere'],
+    };
     const one = asRepeater('d', { site: both, list }, known);
-    expect([one.dmr, one.c4fm, one.p25]).toEqual([null, { groupIdIn: 5, groupIdOut: 5, voice: null, networkIds: ['rm1'] }, { nac: 0x2a1, networkIds: ['p1'] }]);
-    expect(asRepeater('e', { site: { ...both, groupId: null, nac: null, networks: [] }, list }, known)).toMatchObject({ c4fm: { groupIdIn: 0, networkIds: [] }, p25: { nac: 0x293, networkIds: [] } });
+    expect([one.dmr, one.c4fm, one.p25]).toEqual([
+      null,
+      { groupIdIn: 5, groupIdOut: 5, voice: null, networkIds: ['rm1'] },
+      { nac: 0x2a1, networkIds: ['p1'] },
+    ]);
+    expect(asRepeater('e', { site: { ...both, groupId: null, nac: null, networks: [] }, list }, known)).toMatchObject({
+      c4fm: { groupIdIn: 0, networkIds: [] },
+      p25: { nac: 0x293, networkIds: [] },
+    });
     // What only the plan knows stays; what the list says otherwise is told.
     const mine = { ...one, c4fm: { ...one.c4fm!, voice: 'narrow' as const } };
-    expect(refreshed(known, mine, { site: { ...both, groupId: null, nac: null, networks: [] }, list })).toEqual({ site: mine, changes: [] });
-    expect(refreshed(known, mine, { site: { ...both, groupId: '07', nac: 'F7F' }, list }).changes).toEqual(['group ID 05 → 07', 'NAC 2A1 → F7F']);
+    expect(refreshed(known, mine, { site: { ...both, groupId: null, nac: null, networks: [] }, list })).toEqual({
+      site: mine,
+      changes: [],
+    });
+    expect(refreshed(known, mine, { site: { ...both, groupId: '07', nac: 'F7F' }, list }).changes).toEqual([
+      'group ID 05 → 07',
+      'NAC 2A1 → F7F',
+    ]);
   });
 
   it('is refused where the list does not say enough', () => {

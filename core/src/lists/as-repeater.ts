@@ -16,20 +16,30 @@ export interface ListedIn {
 }
 
 /** The same repeater in the plan already, by call sign, module and the frequency it sends on. */
-export function inPlan(plan: Plan, { callSign, module, txHz }: Pick<ListedSite, 'callSign' | 'module' | 'txHz'>): Repeater | null {
-  return repeatersOf(plan).find(({ listing, txHz: sends }) => listing.callSign === callSign && listing.module === module && sends === txHz) ?? null;
+export function inPlan(
+  plan: Plan,
+  { callSign, module, txHz }: Pick<ListedSite, 'callSign' | 'module' | 'txHz'>,
+): Repeater | null {
+  return (
+    repeatersOf(plan).find(
+      ({ listing, txHz: sends }) => listing.callSign === callSign && listing.module === module && sends === txHz,
+    ) ?? null
+  );
 }
 
 /** Networks of a mode that a list says a site reaches, by their names in the plan. */
 export function reachedOf(plan: Plan, mode: NetworkModeId, networks: readonly string[]): Id[] {
   const named = new Set(networks.map((name) => name.toLowerCase()));
-  return networksOf(plan, mode).filter((network) => named.has(network.name.toLowerCase())).map((network) => network.id);
+  return networksOf(plan, mode)
+    .filter((network) => named.has(network.name.toLowerCase()))
+    .map((network) => network.id);
 }
 
 /** Why a listed site cannot go into a plan; `null` when it can. */
 export function objectionTo({ rxHz, modes }: Pick<ListedSite, 'rxHz' | 'modes'>): string | null {
   if (rxHz === null) return 'the list does not say where it listens: correct that first';
-  if (!LISTED_MODES.some((mode) => modes.includes(mode))) return `it is of no mode that the plan holds: ${LISTED_MODES.join(', ')}`;
+  if (!LISTED_MODES.some((mode) => modes.includes(mode)))
+    return `it is of no mode that the plan holds: ${LISTED_MODES.join(', ')}`;
   return null;
 }
 
@@ -45,7 +55,15 @@ export function asRepeater(id: Id, { site, list }: ListedIn, plan: Plan, modes: 
   const position = site.lat !== null && site.lon !== null ? { lat: site.lat, lon: site.lon } : null;
   const { callSign, module, place, status, confirmedOn } = site;
   const name = (site.name || site.place || callSign).slice(0, 60).trim();
-  const listing = { callSign: callSign.slice(0, 20), module, place: place.slice(0, 100), position, status, confirmedOn, list };
+  const listing = {
+    callSign: callSign.slice(0, 20),
+    module,
+    place: place.slice(0, 100),
+    position,
+    status,
+    confirmedOn,
+    list,
+  };
   const repeater = newRepeater(id, name, site.txHz, site.rxHz, listing);
   repeater.distanceM = distanceM(plan.station.position, position) ?? repeater.distanceM;
   for (const mode of MODE_IDS) {
@@ -66,7 +84,12 @@ function wordsOf(plan: Plan, modes: ListedModes, one: Repeater): Record<string, 
   const { status, confirmedOn, list } = one.listing;
   const words: Record<string, string> = { 'listens on': `${formatMHz(one.rxHz)} MHz` };
   for (const mode of MODE_IDS) Object.assign(words, modes[mode].listed.words(plan, one[mode]));
-  return { ...words, status, confirmed: confirmedOn ?? 'never', list: list ? [list.name, list.issuedOn].filter(Boolean).join(' of ') : 'none' };
+  return {
+    ...words,
+    status,
+    confirmed: confirmedOn ?? 'never',
+    list: list ? [list.name, list.issuedOn].filter(Boolean).join(' of ') : 'none',
+  };
 }
 
 /** A repeater of the plan held against what a list says of it now. What only the plan knows (name, network, sent tone) stays. */
@@ -79,5 +102,10 @@ export function refreshed(plan: Plan, there: Repeater, listed: ListedIn, modes: 
     Object.assign(site, { [mode]: block && modes[mode].listed.refresh(block, there[mode], listed.site) });
   }
   const [old, now] = [wordsOf(plan, modes, there), wordsOf(plan, modes, site)];
-  return { site, changes: Object.keys(now).filter((key) => old[key] !== now[key]).map((key) => `${key} ${old[key]} → ${now[key]}`) };
+  return {
+    site,
+    changes: Object.keys(now)
+      .filter((key) => old[key] !== now[key])
+      .map((key) => `${key} ${old[key]} → ${now[key]}`),
+  };
 }

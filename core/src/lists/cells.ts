@@ -25,7 +25,9 @@ export function readCoordinate(text: string): number | null {
 
 /** The modes that a text names. */
 export function readModes(text: string, modes: ListedModes): ListedMode[] {
-  return Object.values(modes).filter(({ listed }) => listed.named.test(text)).map(({ name }) => name);
+  return Object.values(modes)
+    .filter(({ listed }) => listed.named.test(text))
+    .map(({ name }) => name);
 }
 
 /** `yes`, `x`, `1` … as opposed to `no`, `0`, `-` or nothing. */
@@ -37,12 +39,18 @@ export function readYes(text: string): boolean | null {
 
 /** Talk groups of a slot; `d` or `dyn` behind a number says that it is taken up only when keyed: `417 591d`. */
 export function readCarried(text: string): { number: number; static: boolean }[] {
-  return [...text.matchAll(/(\d+)\s*(\(?d(?:yn\w*)?\b\)?)?/gi)].map(([, digits, dynamic]) => ({ number: Number(digits), static: dynamic === undefined })).filter(({ number }) => number >= 1 && number <= 0xfffcdf);
+  return [...text.matchAll(/(\d+)\s*(\(?d(?:yn\w*)?\b\)?)?/gi)]
+    .map(([, digits, dynamic]) => ({ number: Number(digits), static: dynamic === undefined }))
+    .filter(({ number }) => number >= 1 && number <= 0xfffcdf);
 }
 
 /** Names apart by commas, semicolons or bars. */
 export function readNames(text: string): string[] {
-  return text.split(/[,;|/]/).map((part) => part.trim()).filter((part) => part !== '' && part !== '-').slice(0, 20);
+  return text
+    .split(/[,;|/]/)
+    .map((part) => part.trim())
+    .filter((part) => part !== '' && part !== '-')
+    .slice(0, 20);
 }
 
 /** Talk groups of a slot: numbers apart by anything but digits. */
@@ -62,7 +70,8 @@ export function readDate(text: string): string | null {
   const iso = /^(\d{4})-(\d{2})-(\d{2})/.exec(text.trim());
   const dotted = /^(\d{1,2})\.(\d{1,2})\.(\d{4})$/.exec(text.trim());
   const [year, month, day] = iso ? iso.slice(1).map(Number) : dotted ? dotted.slice(1).map(Number).reverse() : [];
-  if (year === undefined || month === undefined || day === undefined || month < 1 || month > 12 || day < 1 || day > 31) return null;
+  if (year === undefined || month === undefined || day === undefined || month < 1 || month > 12 || day < 1 || day > 31)
+    return null;
   return `${year}-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`;
 }
 

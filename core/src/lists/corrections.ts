@@ -27,7 +27,10 @@ const MOST_NOTES = 500;
 
 /** `1: 417; 2: 588 591d`: groups by slot, with `d` for dynamic. `null` when it cannot be read. */
 export function readSlotGroups(text: string): ListedSite['groups'] | null {
-  const parts = text.split(/[;\n]/).map((part) => part.trim()).filter(Boolean);
+  const parts = text
+    .split(/[;\n]/)
+    .map((part) => part.trim())
+    .filter(Boolean);
   const groups = parts.flatMap((part) => {
     const match = /^(?:slot|ts)?\s*([12])\s*:\s*([\d\s,d]+)$/i.exec(part);
     return match ? readCarried(match[2]!).map((one) => ({ slot: Number(match[1]) as 1 | 2, ...one })) : [null];
@@ -56,7 +59,12 @@ export const CORRECTIONS: Readonly<Record<CorrectableField, Field>> = {
     title: 'Color code',
     expected: 'a color code from 0 to 15, or none',
     show: ({ colorCode }) => (colorCode === null ? 'none' : String(colorCode)),
-    read: (text) => (/^(|none)$/i.test(text) ? { colorCode: null } : /^\d{1,2}$/.test(text) && Number(text) <= 15 ? { colorCode: Number(text) } : null),
+    read: (text) =>
+      /^(|none)$/i.test(text)
+        ? { colorCode: null }
+        : /^\d{1,2}$/.test(text) && Number(text) <= 15
+          ? { colorCode: Number(text) }
+          : null,
   },
   groups: {
     title: 'Groups by slot',
@@ -94,8 +102,14 @@ export const CORRECTIONS: Readonly<Record<CorrectableField, Field>> = {
 };
 
 /** The site as corrected. A text that could be read once can be read again. */
-export function correct<S extends ListedSite>(site: S, corrections: readonly { field: CorrectableField; text: string }[]): S {
-  return corrections.reduce<S>((corrected, { field, text }) => ({ ...corrected, ...CORRECTIONS[field].read(text) }), site);
+export function correct<S extends ListedSite>(
+  site: S,
+  corrections: readonly { field: CorrectableField; text: string }[],
+): S {
+  return corrections.reduce<S>(
+    (corrected, { field, text }) => ({ ...corrected, ...CORRECTIONS[field].read(text) }),
+    site,
+  );
 }
 
 export interface ListDifference {
@@ -106,7 +120,26 @@ export interface ListDifference {
 }
 
 /** What a list says of a site, as one text: the same text, the same site. */
-export const saidOf = (site: ListedSite): string => JSON.stringify([site.name, site.place, site.lat, site.lon, site.rxHz, site.modes, site.colorCode, site.ctcssHz, site.dcs, site.status, site.confirmedOn, site.notes, site.nac, site.groupId, site.networks, site.linked, site.groups.map((one) => `${one.slot}/${one.number}/${one.static}`).sort()]);
+export const saidOf = (site: ListedSite): string =>
+  JSON.stringify([
+    site.name,
+    site.place,
+    site.lat,
+    site.lon,
+    site.rxHz,
+    site.modes,
+    site.colorCode,
+    site.ctcssHz,
+    site.dcs,
+    site.status,
+    site.confirmedOn,
+    site.notes,
+    site.nac,
+    site.groupId,
+    site.networks,
+    site.linked,
+    site.groups.map((one) => `${one.slot}/${one.number}/${one.static}`).sort(),
+  ]);
 
 /** A site by its key, and what is said of it, whole or as a fingerprint. */
 export interface Said {

@@ -24,7 +24,12 @@ export function readDirectory(list: RawList, directory: ModeDirectory, network: 
   for (const { line, cells } of raw.rows) {
     const cell = (field: string) => (at[field] === undefined ? '' : (cells[at[field]] ?? '').trim());
     const refuse = (place: string, found: string, expected: string) => {
-      read.rejected.push({ line, place, found: quoted(found || (place === identity ? cells.join(' ').trim() : '')), expected });
+      read.rejected.push({
+        line,
+        place,
+        found: quoted(found || (place === identity ? cells.join(' ').trim() : '')),
+        expected,
+      });
       return null;
     };
     const row = directory.read(cell, refuse, network);
@@ -39,14 +44,21 @@ export function readDirectory(list: RawList, directory: ModeDirectory, network: 
   return read;
 }
 
-export interface DirectoryDifference<Row extends DirectoryRow = DirectoryRow, Entry extends DirectoryEntry = DirectoryEntry> {
+export interface DirectoryDifference<
+  Row extends DirectoryRow = DirectoryRow,
+  Entry extends DirectoryEntry = DirectoryEntry,
+> {
   fresh: Row[];
   changed: { entry: Entry; to: Row }[];
   same: number;
 }
 
 /** A network's directory against a list that was read: what is new, what differs, what is the same. Matched by number. */
-export function compareDirectory(directory: ModeDirectory, network: Network, list: readonly DirectoryRow[]): DirectoryDifference {
+export function compareDirectory(
+  directory: ModeDirectory,
+  network: Network,
+  list: readonly DirectoryRow[],
+): DirectoryDifference {
   const byNumber = new Map(rows(directory.table(network)).map((entry) => [entry.number, entry]));
   const difference: DirectoryDifference = { fresh: [], changed: [], same: 0 };
   for (const to of list) {
@@ -63,5 +75,12 @@ export function putDirectory(directory: ModeDirectory, network: Network, list: r
   const table = directory.table(network);
   const { fresh, changed } = compareDirectory(directory, network, list);
   for (const { entry, to } of changed) directory.change(table.byId[entry.id]!, to);
-  for (const row of fresh) putRow(table, directory.make(freeId(directory.idOf(row), (id) => id in table.byId), row));
+  for (const row of fresh)
+    putRow(
+      table,
+      directory.make(
+        freeId(directory.idOf(row), (id) => id in table.byId),
+        row,
+      ),
+    );
 }

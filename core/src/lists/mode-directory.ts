@@ -16,7 +16,11 @@ export interface DirectoryEntry {
   number: number;
 }
 
-export interface ModeDirectory<M extends NetworkModeId = NetworkModeId, Row extends DirectoryRow = DirectoryRow, Entry extends DirectoryEntry = DirectoryEntry> {
+export interface ModeDirectory<
+  M extends NetworkModeId = NetworkModeId,
+  Row extends DirectoryRow = DirectoryRow,
+  Entry extends DirectoryEntry = DirectoryEntry,
+> {
   /** Several of them: `rooms`. */
   what: string;
   /** Where what was read is looked for in a list, for people. */

@@ -16,7 +16,11 @@ export interface ModeListed<M extends ModeId = ModeId> {
   /** The block of a repeater that is made of a listed site: what the list says, and nothing that it does not say. */
   asSite(plan: Plan, site: ListedSite, repeater: Repeater): NonNullable<ModeTypes[M]['site']>;
   /** The block made of a newer list, with what only the plan knows. `listed`: what the list says. */
-  refresh(fresh: NonNullable<ModeTypes[M]['site']>, there: ModeTypes[M]['site'] | null, listed: ListedSite): NonNullable<ModeTypes[M]['site']>;
+  refresh(
+    fresh: NonNullable<ModeTypes[M]['site']>,
+    there: ModeTypes[M]['site'] | null,
+    listed: ListedSite,
+  ): NonNullable<ModeTypes[M]['site']>;
   /** What a list can say of the block, by its name, for people; `null`: the repeater has not the mode. */
   words(plan: Plan, block: ModeTypes[M]['site'] | null): Record<string, string>;
 }

@@ -7,7 +7,12 @@ import type { RawList } from './types';
 
 const BOM = '\ufeff';
 const DELIMITERS = [';', '\t', '|', ','] as const;
-const DELIMITER_NAMES: Readonly<Record<string, string>> = { ';': 'semicolons', '\t': 'tabs', '|': 'bars', ',': 'commas' };
+const DELIMITER_NAMES: Readonly<Record<string, string>> = {
+  ';': 'semicolons',
+  '\t': 'tabs',
+  '|': 'bars',
+  ',': 'commas',
+};
 const SAMPLE_LINES = 60;
 
 export interface Decoded {
@@ -52,7 +57,11 @@ function hasHeader(rows: readonly string[][]): boolean {
   const [first, ...rest] = rows;
   if (!first || rest.length === 0) return false;
   if (first.some(isValue)) return false;
-  return first.some((_, at) => rest.slice(0, SAMPLE_LINES).filter((row) => isValue(row[at] ?? '')).length * 2 > Math.min(rest.length, SAMPLE_LINES));
+  return first.some(
+    (_, at) =>
+      rest.slice(0, SAMPLE_LINES).filter((row) => isValue(row[at] ?? '')).length * 2 >
+      Math.min(rest.length, SAMPLE_LINES),
+  );
 }
 
 function fromCsv({ text, encoding }: Decoded): RawList {
@@ -71,7 +80,11 @@ function fromCsv({ text, encoding }: Decoded): RawList {
     for (const cell of cells) if (cell.includes('\n')) line += cell.split('\n').length - 1;
   }
   const headed = hasHeader(rows.map((row) => row.cells));
-  return { header: headed ? rows[0]!.cells : null, rows: headed ? rows.slice(1) : rows, layout: `${encoding}, ${DELIMITER_NAMES[delimiter] ?? delimiter}` };
+  return {
+    header: headed ? rows[0]!.cells : null,
+    rows: headed ? rows.slice(1) : rows,
+    layout: `${encoding}, ${DELIMITER_NAMES[delimiter] ?? delimiter}`,
+  };
 }
 
 interface Feature {
@@ -79,7 +92,15 @@ interface Feature {
   properties?: Record<string, unknown> | null;
 }
 
-const cellText = (value: unknown): string => (value === null || value === undefined ? '' : Array.isArray(value) ? value.map(cellText).join(' ') : typeof value === 'object' ? JSON.stringify(value) : String(value)).trim();
+const cellText = (value: unknown): string =>
+  (value === null || value === undefined
+    ? ''
+    : Array.isArray(value)
+      ? value.map(cellText).join(' ')
+      : typeof value === 'object'
+        ? JSON.stringify(value)
+        : String(value)
+  ).trim();
 
 function parseJson(text: string): unknown {
   try {
@@ -96,15 +117,24 @@ function fromGeoJson(document: unknown, encoding: string): RawList | null {
   const features = parsed.features as Feature[];
   const keys = [...new Set(features.flatMap((feature) => Object.keys(feature?.properties ?? {})))];
   const rows = features.map((feature, at) => {
-    const point = feature?.geometry?.type === 'Point' && Array.isArray(feature.geometry.coordinates) ? feature.geometry.coordinates : [];
-    return { line: at + 1, cells: [...keys.map((key) => cellText(feature?.properties?.[key])), cellText(point[0]), cellText(point[1])] };
+    const point =
+      feature?.geometry?.type === 'Point' && Array.isArray(feature.geometry.coordinates)
+        ? feature.geometry.coordinates
+        : [];
+    return {
+      line: at + 1,
+      cells: [...keys.map((key) => cellText(feature?.properties?.[key])), cellText(point[0]), cellText(point[1])],
+    };
   });
   return { header: [...keys, 'longitude', 'latitude'], rows, layout: `${encoding}, GeoJSON` };
 }
 
 /** What people put into a waypoint's comment and description: values apart by commas, semicolons or bars. */
 function parts(text: string): string[] {
-  return text.split(/[;|\n]|,\s/).map((part) => part.trim().replace(/^(\w+\s*[:=])\s*/, '')).filter(Boolean);
+  return text
+    .split(/[;|\n]|,\s/)
+    .map((part) => part.trim().replace(/^(\w+\s*[:=])\s*/, ''))
+    .filter(Boolean);
 }
 
 /** The waypoints of a GPX: name and place, and each part of what is said beside as a column. `null` when it is none. */
@@ -118,8 +148,27 @@ function fromGpx({ text, encoding }: Decoded): RawList | null {
   }
   const said = waypoints.map((one) => parts([one.comment, one.description].filter(Boolean).join('; ')));
   const width = Math.max(0, ...said.map((one) => one.length));
-  const rows = waypoints.map((one, at) => ({ line: at + 1, cells: [one.name, String(one.lat), String(one.lon), one.kind, ...Array.from({ length: width }, (_, part) => said[at]![part] ?? '')] }));
-  return { header: ['call sign', 'latitude', 'longitude', 'kind', ...Array.from({ length: width }, (_, part) => `said ${part + 1}`)], rows, layout: `${encoding}, GPX waypoints` };
+  const rows = waypoints.map((one, at) => ({
+    line: at + 1,
+    cells: [
+      one.name,
+      String(one.lat),
+      String(one.lon),
+      one.kind,
+      ...Array.from({ length: width }, (_, part) => said[at]![part] ?? ''),
+    ],
+  }));
+  return {
+    header: [
+      'call sign',
+      'latitude',
+      'longitude',
+      'kind',
+      ...Array.from({ length: width }, (_, part) => `said ${part + 1}`),
+    ],
+    rows,
+    layout: `${encoding}, GPX waypoints`,
+  };
 }
 
 /** Any list: what our own JSON, GeoJSON or GPX holds where it is that, else a table. */

@@ -4,7 +4,15 @@ import { locatorCentre } from '../units/geo/locator';
 import { readCallSign, readCoordinate, readDate, readModes, readNames, readNumber, readStatus, readYes } from './cells';
 import { readPair } from './columns';
 import type { ListedModes, ModeListed } from './mode-listed';
-import { type CellReader, type Column, type ColumnField, LISTED_MODES, type ListedMode, type ListedSite, type RawList } from './types';
+import {
+  type CellReader,
+  type Column,
+  type ColumnField,
+  LISTED_MODES,
+  type ListedMode,
+  type ListedSite,
+  type RawList,
+} from './types';
 
 export interface ReadSites {
   sites: { line: number; site: ListedSite; doubts: ReadFinding[] }[];
@@ -48,7 +56,12 @@ class Row implements CellReader {
   }
 
   finding(field: ColumnField, expected: string): ReadFinding {
-    return { line: this.line, place: this.columns[this.place[field] ?? -1]?.title ?? field, found: quoted(this.cell(field)), expected };
+    return {
+      line: this.line,
+      place: this.columns[this.place[field] ?? -1]?.title ?? field,
+      found: quoted(this.cell(field)),
+      expected,
+    };
   }
 
   doubt(field: ColumnField, expected: string): null {
@@ -58,7 +71,8 @@ class Row implements CellReader {
 
   /** Where the site listens, from its own column, a shift, or a sign. */
   input(txHz: number): number | null {
-    if (this.cell('input') !== '') return frequency(this.cell('input'), this.factor('input')) ?? this.doubt('input', 'a frequency');
+    if (this.cell('input') !== '')
+      return frequency(this.cell('input'), this.factor('input')) ?? this.doubt('input', 'a frequency');
     const shift = this.cell('shift');
     if (shift === '') return null;
     if (/^[+\-−–]$/.test(shift)) {
@@ -66,7 +80,9 @@ class Row implements CellReader {
       return this.doubt('shift', 'a shift with its size');
     }
     const value = readNumber(shift);
-    return value === null ? this.doubt('shift', 'a shift in MHz, kHz or Hz') : txHz + Math.round(value * this.factor('shift'));
+    return value === null
+      ? this.doubt('shift', 'a shift in MHz, kHz or Hz')
+      : txHz + Math.round(value * this.factor('shift'));
   }
 
   position(): { lat: number; lon: number } | null {
@@ -102,24 +118,42 @@ class Row implements CellReader {
 }
 
 /** What a list says of its modes where it says nothing. */
-const UNSAID = { colorCode: null, groups: [], ctcssHz: null, dcs: null, nac: null, groupId: null } satisfies Partial<ListedSite>;
+const UNSAID = {
+  colorCode: null,
+  groups: [],
+  ctcssHz: null,
+  dcs: null,
+  nac: null,
+  groupId: null,
+} satisfies Partial<ListedSite>;
 
 /** Reads row after row under the columns' meanings, so that long lists need not be held whole. */
 export class SiteReader {
   private readonly row: Row;
   private readonly readers: readonly { listed: ModeListed }[];
 
-  constructor(columns: readonly Column[], private readonly listed: ListedModes) {
+  constructor(
+    columns: readonly Column[],
+    private readonly listed: ListedModes,
+  ) {
     this.row = new Row(columns);
     this.readers = Object.values(listed).filter((mode) => mode.listed.read);
   }
 
-  read({ line, cells }: RawList['rows'][number]): { site: ListedSite; doubts: ReadFinding[] } | { rejected: ReadFinding } {
+  read({
+    line,
+    cells,
+  }: RawList['rows'][number]): { site: ListedSite; doubts: ReadFinding[] } | { rejected: ReadFinding } {
     const { row } = this;
     row.begin(line, cells);
     const call = readCallSign(row.cell('callSign'));
     const txHz = frequency(row.cell('output'), row.factor('output'));
-    if (!call || txHz === null) return { rejected: call ? row.finding('output', 'the frequency the site sends on') : row.finding('callSign', 'a call sign') };
+    if (!call || txHz === null)
+      return {
+        rejected: call
+          ? row.finding('output', 'the frequency the site sends on')
+          : row.finding('callSign', 'a call sign'),
+      };
     const position = row.position();
     const status = row.status();
     const values: Pick<ListedSite, keyof typeof UNSAID> = { ...UNSAID };

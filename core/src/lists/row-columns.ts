@@ -16,7 +16,8 @@ export function columnsBy<F extends string>({ header, rows }: RawList, guesses: 
   const found: Columns<F> = {};
   const taken = () => Object.values<number | undefined>(found);
   const width = Math.max(0, ...rows.map((row) => row.cells.length));
-  const share = (at: number, fits: (cell: string) => boolean) => rows.filter((row) => fits(row.cells[at] ?? '')).length / Math.max(1, rows.length);
+  const share = (at: number, fits: (cell: string) => boolean) =>
+    rows.filter((row) => fits(row.cells[at] ?? '')).length / Math.max(1, rows.length);
   for (const [field, { heading }] of guesses) {
     const at = header?.findIndex((title, column) => heading.test(title) && !taken().includes(column)) ?? -1;
     if (at >= 0) found[field] = at;
@@ -24,7 +25,9 @@ export function columnsBy<F extends string>({ header, rows }: RawList, guesses: 
   for (const [field, { content }] of guesses) {
     for (const { fits, share: least } of content) {
       if (found[field] !== undefined) break;
-      const at = Array.from({ length: width }, (_, column) => column).find((column) => !taken().includes(column) && share(column, fits) > least);
+      const at = Array.from({ length: width }, (_, column) => column).find(
+        (column) => !taken().includes(column) && share(column, fits) > least,
+      );
       if (at !== undefined) found[field] = at;
     }
   }
@@ -35,6 +38,8 @@ export function columnsBy<F extends string>({ header, rows }: RawList, guesses: 
 export function headed(raw: RawList, guesses: Guesses<string>): RawList {
   const [first, ...rest] = raw.rows;
   if (raw.header || !first || rest.length === 0) return raw;
-  const words = first.cells.every((cell) => !/\d/.test(cell)) && guesses.some(([, { heading }]) => first.cells.some((cell) => heading.test(cell)));
+  const words =
+    first.cells.every((cell) => !/\d/.test(cell)) &&
+    guesses.some(([, { heading }]) => first.cells.some((cell) => heading.test(cell)));
   return words ? { ...raw, header: first.cells, rows: rest } : raw;
 }

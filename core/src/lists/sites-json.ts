@@ -26,7 +26,10 @@ const CELLS: readonly [ColumnField, (site: ListedSite) => string][] = [
   ['colorCode', (site) => text(site.colorCode)],
   ['slot1', (site) => carried(site, 1)],
   ['slot2', (site) => carried(site, 2)],
-  ['tone', (site) => (typeof site.ctcssHz === 'number' ? site.ctcssHz.toFixed(1) : site.dcs ? `D${text(site.dcs)}` : '')],
+  [
+    'tone',
+    (site) => (typeof site.ctcssHz === 'number' ? site.ctcssHz.toFixed(1) : site.dcs ? `D${text(site.dcs)}` : ''),
+  ],
   ['nac', (site) => text(site.nac)],
   ['groupId', (site) => text(site.groupId)],
   ['networks', (site) => names(site.networks).join(', ')],
@@ -45,19 +48,70 @@ function names(value: unknown): string[] {
 }
 
 function carried({ groups }: ListedSite, slot: 1 | 2): string {
-  return (Array.isArray(groups) ? groups : []).filter((one) => one?.slot === slot).map((one) => `${one.number}${one.static ? '' : 'd'}`).join(' ');
+  return (Array.isArray(groups) ? groups : [])
+    .filter((one) => one?.slot === slot)
+    .map((one) => `${one.number}${one.static ? '' : 'd'}`)
+    .join(' ');
 }
 
 export function writeSites({ name, source, licence, issuedOn }: ListAbout, sites: readonly ListedSite[]): string {
-  const plain = sites.map(({ callSign, module, name: title, place, lat, lon, txHz, rxHz, modes, colorCode, groups, ctcssHz, dcs, nac, groupId, networks, linked, status, confirmedOn, notes }) => ({ callSign, module, name: title, place, lat, lon, txHz, rxHz, modes, colorCode, groups, ctcssHz, dcs, nac, groupId, networks, linked, status, confirmedOn, notes }));
+  const plain = sites.map(
+    ({
+      callSign,
+      module,
+      name: title,
+      place,
+      lat,
+      lon,
+      txHz,
+      rxHz,
+      modes,
+      colorCode,
+      groups,
+      ctcssHz,
+      dcs,
+      nac,
+      groupId,
+      networks,
+      linked,
+      status,
+      confirmedOn,
+      notes,
+    }) => ({
+      callSign,
+      module,
+      name: title,
+      place,
+      lat,
+      lon,
+      txHz,
+      rxHz,
+      modes,
+      colorCode,
+      groups,
+      ctcssHz,
+      dcs,
+      nac,
+      groupId,
+      networks,
+      linked,
+      status,
+      confirmedOn,
+      notes,
+    }),
+  );
   return `${JSON.stringify({ format: SITES_FORMAT, formatVersion: SITES_VERSION, name, source, licence, issuedOn, sites: plain }, null, 1)}\n`;
 }
 
 /** A parsed document of this format as a table whose columns are known; `null` when it is none. */
 export function readSitesDocument(parsed: unknown, encoding: string): RawList | null {
   const document = parsed as { format?: unknown; formatVersion?: unknown; sites?: unknown } | null;
-  if (document?.format !== SITES_FORMAT || document.formatVersion !== SITES_VERSION || !Array.isArray(document.sites)) return null;
+  if (document?.format !== SITES_FORMAT || document.formatVersion !== SITES_VERSION || !Array.isArray(document.sites))
+    return null;
   const fields = CELLS.map(([field]) => field);
-  const rows = document.sites.map((site: unknown, at) => ({ line: at + 1, cells: CELLS.map(([, cell]) => (typeof site === 'object' && site !== null ? cell(site as ListedSite).trim() : '')) }));
+  const rows = document.sites.map((site: unknown, at) => ({
+    line: at + 1,
+    cells: CELLS.map(([, cell]) => (typeof site === 'object' && site !== null ? cell(site as ListedSite).trim() : '')),
+  }));
   return { header: fields, fields, rows, layout: `${encoding}, our own JSON` };
 }

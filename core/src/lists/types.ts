@@ -44,8 +44,24 @@ export interface ListedSite {
 
 /** What a column can hold: what every list of sites may say, what the modes add, and `mode:NAME` for whether a site has that mode. */
 export type ColumnField =
-  | 'callSign' | 'module' | 'name' | 'place' | 'lat' | 'lon' | 'position' | 'locator'
-  | 'output' | 'input' | 'shift' | 'networks' | 'linked' | 'modes' | 'status' | 'confirmed' | 'notes' | 'unused'
+  | 'callSign'
+  | 'module'
+  | 'name'
+  | 'place'
+  | 'lat'
+  | 'lon'
+  | 'position'
+  | 'locator'
+  | 'output'
+  | 'input'
+  | 'shift'
+  | 'networks'
+  | 'linked'
+  | 'modes'
+  | 'status'
+  | 'confirmed'
+  | 'notes'
+  | 'unused'
   | ModeColumn
   | `mode:${string}`;
 

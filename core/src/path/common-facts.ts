@@ -21,7 +21,11 @@ export function radioFacts({ index, radio, channel }: PathContext): Fact[] {
 }
 
 /** Level at the site's receiver, dBm (ITU-R P.525). */
-export function levelAtSiteDbm({ radio, channel, site }: Pick<PathContext, 'radio' | 'channel' | 'site'>): number | null {
+export function levelAtSiteDbm({
+  radio,
+  channel,
+  site,
+}: Pick<PathContext, 'radio' | 'channel' | 'site'>): number | null {
   if (!site || channel.txHz <= 0) return null;
   return receivedLevelDbm(radio.powerW[channel.power], channel.txHz, site.distanceM);
 }
@@ -31,7 +35,12 @@ export function airFacts(context: PathContext): Fact[] {
   const width = index.modes[channel.mode].widthHz(channel);
   const { region } = index.plan.station;
   const facts = [
-    fact('licence-band', channel.txHz, { rule: 'within region', region }, amateurBandOf(channel.txHz, width, region) !== null),
+    fact(
+      'licence-band',
+      channel.txHz,
+      { rule: 'within region', region },
+      amateurBandOf(channel.txHz, width, region) !== null,
+    ),
     fact('satellite', channel.txHz, { rule: 'clear' }, satelliteSegmentOf(channel.txHz, width) === null),
   ];
   if (!site) return facts;
@@ -39,7 +48,15 @@ export function airFacts(context: PathContext): Fact[] {
   // A swapped pair is one fault, told at the frequency.
   if (!isSwapped(context)) facts.push(mustEqual('shift', channel.txHz - channel.rxHz, site.rxHz - site.txHz));
   const level = levelAtSiteDbm(context);
-  facts.push(fact('level', level, { rule: 'at most', most: site.maxInputDbm }, level === null || level <= site.maxInputDbm, 'doubtful'));
+  facts.push(
+    fact(
+      'level',
+      level,
+      { rule: 'at most', most: site.maxInputDbm },
+      level === null || level <= site.maxInputDbm,
+      'doubtful',
+    ),
+  );
   return facts;
 }
 
@@ -70,12 +87,24 @@ function listingFacts({ listing }: Site, today: string | null): Fact[] {
   if (!listing) return [];
   const { status, confirmedOn } = listing;
   const facts = [fact('on-air', status, 'on the air', status !== 'off the air')];
-  if (today !== null && confirmedOn !== null) facts.push(fact('confirmed', confirmedOn, { rule: 'within days', days: CONFIRMED_DAYS }, daysBetween(confirmedOn, today) <= CONFIRMED_DAYS, 'doubtful'));
+  if (today !== null && confirmedOn !== null)
+    facts.push(
+      fact(
+        'confirmed',
+        confirmedOn,
+        { rule: 'within days', days: CONFIRMED_DAYS },
+        daysBetween(confirmedOn, today) <= CONFIRMED_DAYS,
+        'doubtful',
+      ),
+    );
   return facts;
 }
 
 export function siteFacts({ index, channel, site, profile }: PathContext): Fact[] {
   if (!site) return [fact('site', null, { rule: 'any' }, false, 'doubtful')];
   const enabled = site[channel.mode] !== null && (site.kind === 'repeater' || isOn(profile, channel.mode));
-  return [fact('mode-at-site', enabled ? channel.mode : null, channel.mode, enabled), ...listingFacts(site, index.today)];
+  return [
+    fact('mode-at-site', enabled ? channel.mode : null, channel.mode, enabled),
+    ...listingFacts(site, index.today),
+  ];
 }

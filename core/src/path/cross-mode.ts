@@ -14,7 +14,12 @@ export function crossWords(modes: Modes, { air, network }: CrossPair): string {
 }
 
 /** What a channel's destination needs to be reached cross-mode, and where the call comes out; `null` where it is of the channel's own mode. */
-export function crossingOf({ index, channel, site, profile }: Pick<PathContext, 'index' | 'channel' | 'site' | 'profile'>): Crossing | null {
+export function crossingOf({
+  index,
+  channel,
+  site,
+  profile,
+}: Pick<PathContext, 'index' | 'channel' | 'site' | 'profile'>): Crossing | null {
   const { plan, modes } = index;
   const { destination } = channel;
   const network = destination && 'networkId' in destination ? plan.networks.byId[destination.networkId] : undefined;
@@ -26,8 +31,18 @@ export function crossingOf({ index, channel, site, profile }: Pick<PathContext, 
   // FM has no networks: a channel of it that is meant for one crosses nowhere.
   const pair: CrossPair = { air: channel.mode as NetworkModeId, network: network.mode };
   const asked = own?.asked(channel) ?? '';
-  const arrives = site && profile && other && asked !== '' && pairOf(profile, pair.air, pair.network).on ? other.arrival(network.id, asked) : null;
-  return { pair, networkId: network.id, digits: within ? entry.digits : null, name: entry?.name ?? network.name, network: arrives ? network : null, arrives };
+  const arrives =
+    site && profile && other && asked !== '' && pairOf(profile, pair.air, pair.network).on
+      ? other.arrival(network.id, asked)
+      : null;
+  return {
+    pair,
+    networkId: network.id,
+    digits: within ? entry.digits : null,
+    name: entry?.name ?? network.name,
+    network: arrives ? network : null,
+    arrives,
+  };
 }
 
 function gateway({ crossing, site, profile, index }: PathContext): Fact[] {
@@ -53,7 +68,11 @@ export const CROSSED: Beyond = { gateway, network, replyNetwork: () => [], reply
 
 /** Whether a cross-mode call gets through and comes out at another number. */
 export function crossedAstray({ channel, crossing, index }: PathContext): boolean {
-  return crossing !== null && crossing.arrives !== null && index.modes[channel.mode].cross!.asked(channel) !== crossing.digits;
+  return (
+    crossing !== null &&
+    crossing.arrives !== null &&
+    index.modes[channel.mode].cross!.asked(channel) !== crossing.digits
+  );
 }
 
 /** A hotspot may stop reaching an air mode's own networks while it carries its calls to another's: that is told at the gateway. */
@@ -71,15 +90,25 @@ export interface AirChoice {
 }
 
 /** The mode in which a radio reaches a destination through a site: its own, else one whose calls the site carries there. */
-export function airModeFor({ plan, modes }: Pick<PlanIndex, 'plan' | 'modes'>, { radio, site, profile }: AirChoice, destination: Destination): ModeId {
+export function airModeFor(
+  { plan, modes }: Pick<PlanIndex, 'plan' | 'modes'>,
+  { radio, site, profile }: AirChoice,
+  destination: Destination,
+): ModeId {
   const own = destination.mode;
   if (radio[own] !== null && site[own] !== null) return own;
   if (!profile || !('networkId' in destination)) return own;
-  const pair = crossPairs(profile).find(({ air, network, able }) => able && network === own && radio[air] !== null && site[air] !== null);
+  const pair = crossPairs(profile).find(
+    ({ air, network, able }) => able && network === own && radio[air] !== null && site[air] !== null,
+  );
   return pair && modes[own].cross?.entry(plan, destination) ? pair.air : own;
 }
 
 /** The modes whose networks channels of a mode may be meant for through a hotspot, beside their own. */
 export function crossesTo(profile: ProfileValues | null, air: Channel['mode']): NetworkModeId[] {
-  return profile ? crossPairs(profile).filter((one) => one.able && one.air === air).map((one) => one.network) : [];
+  return profile
+    ? crossPairs(profile)
+        .filter((one) => one.able && one.air === air)
+        .map((one) => one.network)
+    : [];
 }

@@ -86,7 +86,9 @@ function kindOf(hop: HopId, site: Site | null): string {
 function direction(context: PathContext, { hops, verdict, at }: Direction): DirectionView {
   const own = context.index.modes[context.channel.mode].words.shown;
   const views = hops.map((hop): HopView => {
-    const shown = hop.facts.filter(({ state, key }) => state !== 'whole' || SHOWN[hop.id].includes(key) || own[hop.id]?.includes(key));
+    const shown = hop.facts.filter(
+      ({ state, key }) => state !== 'whole' || SHOWN[hop.id].includes(key) || own[hop.id]?.includes(key),
+    );
     return {
       id: hop.id,
       kind: kindOf(hop.id, context.site),
@@ -95,7 +97,12 @@ function direction(context: PathContext, { hops, verdict, at }: Direction): Dire
       state: hop.state,
     };
   });
-  return { hops: views, verdict, at, words: at === null ? 'whole' : `${verdict} at the ${kindOf(at, context.site).toLowerCase()}` };
+  return {
+    hops: views,
+    verdict,
+    at,
+    words: at === null ? 'whole' : `${verdict} at the ${kindOf(at, context.site).toLowerCase()}`,
+  };
 }
 
 /** `Lantern, group 588, Ostrey All`. */

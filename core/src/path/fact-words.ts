@@ -43,7 +43,8 @@ export function networkNames(plan: Plan, ids: readonly Id[]): string {
   return ids.map((id) => networkName(plan, id)).join(', ') || 'none';
 }
 
-export const text = (value: string | number | null): string => (value === null || value === '' ? 'none' : String(value));
+export const text = (value: string | number | null): string =>
+  value === null || value === '' ? 'none' : String(value);
 const megahertz = (hz: number): string => `${formatMHz(hz)} MHz`;
 const onOff = (on: boolean): string => (on ? 'on' : 'off');
 const shiftWords = (hz: number): string => `${formatShiftMHz(hz)}${hz === 0 ? '' : ' MHz'}`;
@@ -56,8 +57,16 @@ export const COMMON_WORDS: { readonly [K in keyof CommonFacts]: FactWords<K> } =
   shift: { name: 'shift', read: shiftWords },
   'licence-band': { name: 'licence', read: megahertz },
   satellite: { name: 'segment', read: megahertz, rule: () => 'clear of satellites' },
-  level: { name: 'level', read: (dbm) => (dbm === null ? 'none' : formatDbm(dbm)), rule: (rule) => (rule.rule === 'at most' ? formatDbm(rule.most) : null) },
-  site: { name: 'site', read: (id, { index }) => (id === null ? 'none' : (index.plan.sites.byId[id]?.name ?? 'none')), rule: () => 'a site' },
+  level: {
+    name: 'level',
+    read: (dbm) => (dbm === null ? 'none' : formatDbm(dbm)),
+    rule: (rule) => (rule.rule === 'at most' ? formatDbm(rule.most) : null),
+  },
+  site: {
+    name: 'site',
+    read: (id, { index }) => (id === null ? 'none' : (index.plan.sites.byId[id]?.name ?? 'none')),
+    rule: () => 'a site',
+  },
   'mode-at-site': { name: 'mode', read: (mode, { index }) => (mode === null ? 'off' : index.modes[mode].name) },
   'on-air': { name: 'status', read: text },
   confirmed: { name: 'confirmed', read: text },
@@ -67,7 +76,8 @@ export const COMMON_WORDS: { readonly [K in keyof CommonFacts]: FactWords<K> } =
   'crossing-number': { name: 'number', read: text },
   'own-networks': {
     name: 'own networks',
-    read: (reached, { index, channel }) => (reached ? `${index.modes[channel.mode as NetworkModeId].name} reached` : 'not while cross-mode is on'),
+    read: (reached, { index, channel }) =>
+      reached ? `${index.modes[channel.mode as NetworkModeId].name} reached` : 'not while cross-mode is on',
   },
 };
 
@@ -91,7 +101,9 @@ function commonRule<K extends FactKey>(rule: Rule<K>, { index }: PathContext, re
     case 'within region':
       return REGION_NAMES[rule.region];
     case 'in directory':
-      return rule.networkId === null ? 'one of a network it reaches' : `one of ${networkName(index.plan, rule.networkId)}`;
+      return rule.networkId === null
+        ? 'one of a network it reaches'
+        : `one of ${networkName(index.plan, rule.networkId)}`;
     case 'one of':
       return rule.of.map((value) => read(value as never)).join(' or ');
   }
@@ -115,6 +127,8 @@ export interface PairWords {
 export function pairWords<K extends FactKey>(context: PathContext, { key, has, expects }: FactOf<K>): PairWords {
   const words = wordsOf(key, context);
   const read = (value: FactOf<K>['has']) => words.read(value, context);
-  const expected = isRule(expects) ? (words.rule?.(expects, context) ?? commonRule(expects, context, read)) : read(expects);
+  const expected = isRule(expects)
+    ? (words.rule?.(expects, context) ?? commonRule(expects, context, read))
+    : read(expects);
   return { name: words.name, has: read(has), expects: expected };
 }

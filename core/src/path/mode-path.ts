@@ -1,6 +1,23 @@
 /** What a path is traced with, and what a mode provides so that its channels can be traced. `codeplug/`, `builder/` and others ask more of it, each in a contract of its own. */
 import type {
-  Arrival, ArrivalOf, ChannelOf, Codeplug, Destination, Gap, Id, ModeId, ModeTypes, Network, NetworkModeId, NetworkOf, Plan, ProfileValues, Radio, Site, ValuesOf, Zone,
+  Arrival,
+  ArrivalOf,
+  ChannelOf,
+  Codeplug,
+  Destination,
+  Gap,
+  Id,
+  ModeId,
+  ModeTypes,
+  Network,
+  NetworkModeId,
+  NetworkOf,
+  Plan,
+  ProfileValues,
+  Radio,
+  Site,
+  ValuesOf,
+  Zone,
 } from '../plan/types';
 import type { CrossPair, Fact, FactKey, FactTypes, Rule } from './fact-types';
 import type { HopId, Path } from './path';

@@ -25,7 +25,8 @@ function direction(hops: Hop[]): Direction {
 
 function outcomeOf(call: Direction, reply: Direction, astray: boolean, onlyHears: boolean): Outcome {
   if (call.verdict === 'broken' && reply.verdict !== 'broken' && onlyHears) return 'not heard';
-  if (call.verdict === 'broken') return astray && (call.at === 'gateway' || call.at === 'network') ? 'wrong place' : 'stops';
+  if (call.verdict === 'broken')
+    return astray && (call.at === 'gateway' || call.at === 'network') ? 'wrong place' : 'stops';
   if (reply.verdict === 'broken') return 'not hearing';
   return worse(call.verdict, reply.verdict) === 'whole' ? 'whole' : 'doubtful';
 }
@@ -41,7 +42,9 @@ export function tracePath(context: PathContext): Path {
     hop('radio', [...radioFacts(context), ...mode.radio(context)]),
     hop('air', [...airFacts(context), ...mode.air(context)]),
     hop('site', [...siteFacts(context), ...mode.site(context)]),
-    ...(toGateway ? [hop('gateway', [...(toNetwork ? ownNetworkFacts(context) : []), ...toGateway.gateway(context)])] : []),
+    ...(toGateway
+      ? [hop('gateway', [...(toNetwork ? ownNetworkFacts(context) : []), ...toGateway.gateway(context)])]
+      : []),
     ...(toNetwork ? [hop('network', toNetwork.network(context))] : []),
     hop('destination', across ? [] : mode.destination(context)),
   ]);
@@ -53,7 +56,12 @@ export function tracePath(context: PathContext): Path {
     hop('air', [...replyAirFacts(context), ...mode.air(context)]),
     hop('radio', mode.replyRadio(context)),
   ]);
-  const outcome = outcomeOf(call, reply, across ? crossedAstray(context) : mode.astray(context), !across && (words.onlyHears?.(context) ?? null) !== null);
+  const outcome = outcomeOf(
+    call,
+    reply,
+    across ? crossedAstray(context) : mode.astray(context),
+    !across && (words.onlyHears?.(context) ?? null) !== null,
+  );
   return {
     radioId: context.radio.id,
     channelId: context.channel.id,
@@ -61,6 +69,7 @@ export function tracePath(context: PathContext): Path {
     reply,
     verdict: worse(call.verdict, reply.verdict),
     outcome,
-    arrives: call.verdict === 'broken' && call.at !== 'network' && outcome !== 'wrong place' ? null : landingOf(context),
+    arrives:
+      call.verdict === 'broken' && call.at !== 'network' && outcome !== 'wrong place' ? null : landingOf(context),
   };
 }

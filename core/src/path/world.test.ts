@@ -17,10 +17,13 @@ const plan = routedPlan((draft) => void (dmrNetwork(draft, 'n2')!.dynamicTimerMi
 /** What the path says of a group that is not static. */
 function activity(index: PlanIndex, part: string): string | undefined {
   const { path, context } = index.paths().find((one) => one.context.channel.id === channelOf(plan, part).id)!;
-  return describePath(path, context).reply.hops.flatMap((hop) => hop.pairs).find((pair) => pair.fact.key === 'activity')?.has;
+  return describePath(path, context)
+    .reply.hops.flatMap((hop) => hop.pairs)
+    .find((pair) => pair.fact.key === 'activity')?.has;
 }
 
-const keyed = (of: Plan, channel: Channel, world: World, atMs: number) => keyUp(world, contextOf(planIndex(of).with(world), 'r1', channel), atMs);
+const keyed = (of: Plan, channel: Channel, world: World, atMs: number) =>
+  keyUp(world, contextOf(planIndex(of).with(world), 'r1', channel), atMs);
 
 describe('the world beside a plan', () => {
   it('is answered by a fresh index: paths that were asked before do not stand in the way', () => {
@@ -34,7 +37,11 @@ describe('the world beside a plan', () => {
 
   it('holds one state a site and mode; what was said can be taken back', () => {
     const said = withState(withState(NO_WORLD, 's1', 'p25', { linkedTo: 4170 }), 's1', 'c4fm', { connectedTo: null });
-    expect([stateOf(said, 's1', 'p25'), stateOf(said, 's1', 'c4fm'), stateOf(said, 's2', 'p25')]).toEqual([{ linkedTo: 4170 }, { connectedTo: null }, undefined]);
+    expect([stateOf(said, 's1', 'p25'), stateOf(said, 's1', 'c4fm'), stateOf(said, 's2', 'p25')]).toEqual([
+      { linkedTo: 4170 },
+      { connectedTo: null },
+      undefined,
+    ]);
     expect(stateOf(withState(said, 's1', 'p25', undefined), 's1', 'p25')).toBeUndefined();
     expect(stateOf(withState(said, 's1', 'p25', undefined), 's1', 'c4fm')).toEqual({ connectedTo: null });
   });
@@ -43,7 +50,10 @@ describe('the world beside a plan', () => {
     const first = keyed(plan, channelOf(plan, 'g1'), NO_WORLD, 0);
     const both = keyed(plan, channelOf(plan, 'k1'), first, MINUTE);
     const third = keyed(plan, channelOf(plan, 'g2'), both, 2 * MINUTE);
-    expect(stateOf(third, 's1', 'dmr')!.awake.map((one) => [one.networkId, one.number])).toEqual([['n2', 417], ['n1', 588]]);
+    expect(stateOf(third, 's1', 'dmr')!.awake.map((one) => [one.networkId, one.number])).toEqual([
+      ['n2', 417],
+      ['n1', 588],
+    ]);
   });
 
   it('stays as it is where keying means nothing', () => {

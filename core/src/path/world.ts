@@ -17,7 +17,12 @@ export function stateOf<M extends ModeId>(world: World, siteId: Id, mode: M): Mo
 }
 
 /** The world with another state of one mode at one site; `undefined` takes back what was said. */
-export function withState<M extends ModeId>(world: World, siteId: Id, mode: M, state: ModeTypes[M]['state'] | undefined): World {
+export function withState<M extends ModeId>(
+  world: World,
+  siteId: Id,
+  mode: M,
+  state: ModeTypes[M]['state'] | undefined,
+): World {
   const { [mode]: _, ...others } = world.sites[siteId] ?? {};
   return { ...world, sites: { ...world.sites, [siteId]: state === undefined ? others : { ...others, [mode]: state } } };
 }

@@ -35,11 +35,22 @@ function orderIsSound(table: Table<unknown>): boolean {
   return table.order.every((id) => id in table.byId) && new Set(table.order).size === table.order.length;
 }
 
-export function checkOrder(found: Found, path: string[], pick: (plan: Plan) => Table<unknown>, table: Table<unknown>): void {
+export function checkOrder(
+  found: Found,
+  path: string[],
+  pick: (plan: Plan) => Table<unknown>,
+  table: Table<unknown>,
+): void {
   if (!orderIsSound(table)) found([...path, 'order'], 'another set of ids than byId', (plan) => healOrder(pick(plan)));
 }
 
-export function checkMembers(found: Found, path: string[], list: readonly Id[], known: (id: Id) => boolean, put: (plan: Plan, kept: Id[]) => void): void {
+export function checkMembers(
+  found: Found,
+  path: string[],
+  list: readonly Id[],
+  known: (id: Id) => boolean,
+  put: (plan: Plan, kept: Id[]) => void,
+): void {
   const stray = list.find((id, at) => !known(id) || list.indexOf(id) !== at);
   if (stray === undefined) return;
   const kept = [...new Set(list)].filter(known);
@@ -55,7 +66,13 @@ export function checkReach(plan: Plan, mode: Reaching, found: Found): void {
     const fields = plan.sites.byId[id]?.[mode];
     if (!fields) continue;
     const known = (networkId: Id) => plan.networks.byId[networkId]?.mode === mode;
-    checkMembers(found, ['sites', 'byId', id, mode, 'networkIds'], fields.networkIds, known, (draft, kept) => (draft.sites.byId[id]![mode]!.networkIds = kept));
+    checkMembers(
+      found,
+      ['sites', 'byId', id, mode, 'networkIds'],
+      fields.networkIds,
+      known,
+      (draft, kept) => (draft.sites.byId[id]![mode]!.networkIds = kept),
+    );
   }
 }
 
@@ -63,10 +80,21 @@ export function checkReach(plan: Plan, mode: Reaching, found: Found): void {
 export function eachProfileBlock<M extends keyof ProfileValues>(
   plan: Plan,
   mode: M,
-  visit: (block: ProfileValues[M], path: string[], draftOf: (draft: Plan) => ProfileValues[M], profile: Profile) => void,
+  visit: (
+    block: ProfileValues[M],
+    path: string[],
+    draftOf: (draft: Plan) => ProfileValues[M],
+    profile: Profile,
+  ) => void,
 ): void {
   for (const profile of Object.values(plan.profiles.byId)) {
     const block = profile.set[mode] as ProfileValues[M] | undefined;
-    if (block !== undefined) visit(block, ['profiles', 'byId', profile.id, 'set', mode], (draft) => draft.profiles.byId[profile.id]!.set[mode] as ProfileValues[M], profile);
+    if (block !== undefined)
+      visit(
+        block,
+        ['profiles', 'byId', profile.id, 'set', mode],
+        (draft) => draft.profiles.byId[profile.id]!.set[mode] as ProfileValues[M],
+        profile,
+      );
   }
 }

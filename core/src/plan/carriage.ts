@@ -4,7 +4,11 @@ import type { Carriage, NetworkModeId, ProfileValues } from './types';
 const NEITHER = { able: false, on: false };
 
 /** The pair as the list has it; one that it does not name can neither be done nor is it on. */
-export function pairOf({ carriage }: Pick<ProfileValues, 'carriage'>, air: NetworkModeId, network: NetworkModeId): Carriage {
+export function pairOf(
+  { carriage }: Pick<ProfileValues, 'carriage'>,
+  air: NetworkModeId,
+  network: NetworkModeId,
+): Carriage {
   return carriage.find((one) => one.air === air && one.network === network) ?? { air, network, ...NEITHER };
 }
 
@@ -30,7 +34,12 @@ export function reachesOwn(values: Pick<ProfileValues, 'carriage' | 'ownWhileCro
 }
 
 /** Sets a pair in a draft. A cross-mode pair that can neither be done nor is on leaves the list. */
-export function setPair(values: Pick<ProfileValues, 'carriage'>, air: NetworkModeId, network: NetworkModeId, change: Partial<Pick<Carriage, 'able' | 'on'>>): void {
+export function setPair(
+  values: Pick<ProfileValues, 'carriage'>,
+  air: NetworkModeId,
+  network: NetworkModeId,
+  change: Partial<Pick<Carriage, 'able' | 'on'>>,
+): void {
   const pair = { ...pairOf(values, air, network), ...change };
   const at = values.carriage.findIndex((one) => one.air === air && one.network === network);
   const kept = air === network || pair.able || pair.on;

@@ -2,7 +2,22 @@
 import { dataOf, MODE_DATA, MODE_IDS, NETWORK_MODE_IDS } from './modes';
 import { emptyTable } from './table';
 import type {
-  Codeplug, CodeplugBlocks, Hotspot, Id, Listing, ModeId, ModeTypes, NetworkModeId, NetworkOf, Plan, Profile, ProfileValues, Radio, Repeater, Server, Station,
+  Codeplug,
+  CodeplugBlocks,
+  Hotspot,
+  Id,
+  Listing,
+  ModeId,
+  ModeTypes,
+  NetworkModeId,
+  NetworkOf,
+  Plan,
+  Profile,
+  ProfileValues,
+  Radio,
+  Repeater,
+  Server,
+  Station,
 } from './types';
 import { PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
 
@@ -32,7 +47,12 @@ export function emptyPlan(name: string): Plan {
  * A two-band handheld of usual size that speaks the given modes. Every figure is a starting point the user corrects from
  * the radio's manual.
  */
-export function newRadio(id: Id, name: string, modes: readonly ModeId[], station: Station = emptyPlan('').station): Radio {
+export function newRadio(
+  id: Id,
+  name: string,
+  modes: readonly ModeId[],
+  station: Station = emptyPlan('').station,
+): Radio {
   const blocks = byMode(MODE_IDS, (mode) => (modes.includes(mode) ? MODE_DATA[mode].blanks.radio(station) : null));
   return {
     id,
@@ -69,17 +89,46 @@ const noMode = () => byMode(MODE_IDS, () => null) as { [M in ModeId]: null };
 
 /** A simplex hotspot on one frequency (Hz), in no mode yet; its profile has its id. `maxInputDbm` is from memory. */
 export function newHotspot(id: Id, name: string, freqHz: number): Hotspot {
-  return { id, kind: 'hotspot', name, rxHz: freqHz, txHz: freqHz, distanceM: 3, maxInputDbm: 0, listing: null, activeProfileId: id, ...noMode() };
+  return {
+    id,
+    kind: 'hotspot',
+    name,
+    rxHz: freqHz,
+    txHz: freqHz,
+    distanceM: 3,
+    maxInputDbm: 0,
+    listing: null,
+    activeProfileId: id,
+    ...noMode(),
+  };
 }
 
-export const NO_LISTING: Listing = { callSign: '', module: '', place: '', position: null, status: 'not said', confirmedOn: null, list: null };
+export const NO_LISTING: Listing = {
+  callSign: '',
+  module: '',
+  place: '',
+  position: null,
+  status: 'not said',
+  confirmedOn: null,
+  list: null,
+};
 
 /** A repeater's usual distance while no position says better, metres. */
 const FAR_M = 10_000;
 
 /** A repeater that sends on `txHz` and listens on `rxHz`, in no mode yet. `maxInputDbm` is from memory. */
 export function newRepeater(id: Id, name: string, txHz: number, rxHz: number, listing: Listing = NO_LISTING): Repeater {
-  return { id, kind: 'repeater', name, rxHz, txHz, distanceM: FAR_M, maxInputDbm: 0, listing: structuredClone(listing), ...noMode() };
+  return {
+    id,
+    kind: 'repeater',
+    name,
+    rxHz,
+    txHz,
+    distanceM: FAR_M,
+    maxInputDbm: 0,
+    listing: structuredClone(listing),
+    ...noMode(),
+  };
 }
 
 /** Every value of a base: nothing carried, nothing linked. */
@@ -87,7 +136,9 @@ export function newProfileValues(): ProfileValues {
   return {
     carriage: NETWORK_MODE_IDS.map((mode) => ({ air: mode, network: mode, able: false, on: false })),
     ownWhileCrossing: true,
-    ...(byMode(NETWORK_MODE_IDS, (mode) => MODE_DATA[mode].blanks.profile()) as { [M in NetworkModeId]: ModeTypes[M]['profile'] }),
+    ...(byMode(NETWORK_MODE_IDS, (mode) => MODE_DATA[mode].blanks.profile()) as {
+      [M in NetworkModeId]: ModeTypes[M]['profile'];
+    }),
     standby: false,
     location: null,
     adminPassword: 'default',
@@ -104,6 +155,11 @@ export function newServer(id: Id, name: string, host: string, region = ''): Serv
 }
 
 /** A network of a mode, without anything in it yet. `plan`: where it is to stand. */
-export function newNetwork<M extends NetworkModeId>(mode: M, id: Id, name: string, plan: Plan = emptyPlan('')): NetworkOf<M> {
+export function newNetwork<M extends NetworkModeId>(
+  mode: M,
+  id: Id,
+  name: string,
+  plan: Plan = emptyPlan(''),
+): NetworkOf<M> {
   return dataOf(mode).blanks.network!(id, name, plan) as NetworkOf<M>;
 }

@@ -10,10 +10,17 @@ export function listPatches(path: readonly PathKey[], before: readonly unknown[]
   let head = 0;
   while (head < before.length && head < after.length && sameJson(before[head], after[head])) head += 1;
   let tail = 0;
-  while (tail < before.length - head && tail < after.length - head && sameJson(before[before.length - 1 - tail], after[after.length - 1 - tail])) tail += 1;
+  while (
+    tail < before.length - head &&
+    tail < after.length - head &&
+    sameJson(before[before.length - 1 - tail], after[after.length - 1 - tail])
+  )
+    tail += 1;
   const patches: Patch[] = [];
-  for (let i = before.length - tail - 1; i >= head; i -= 1) patches.push({ op: 'remove', path: toPointer([...path, i]) });
-  for (let i = head; i < after.length - tail; i += 1) patches.push({ op: 'add', path: toPointer([...path, i]), value: after[i] });
+  for (let i = before.length - tail - 1; i >= head; i -= 1)
+    patches.push({ op: 'remove', path: toPointer([...path, i]) });
+  for (let i = head; i < after.length - tail; i += 1)
+    patches.push({ op: 'add', path: toPointer([...path, i]), value: after[i] });
   if (patches.length <= 8) return patches;
   return [{ op: 'replace', path: toPointer(path), value: after }];
 }

@@ -14,9 +14,21 @@ import { dmrNetwork } from '../modes/dmr/networks';
 
 const RECIPES: [string, Recipe][] = [
   ['a value', (plan) => void (plan.station.callSign = 'Q1XX')],
-  ['a new row', (plan) => { dmrNetwork(plan, 'n1')!.groups.byId['g9'] = { id: 'g9', name: 'New', number: 900, category: 'test' }; dmrNetwork(plan, 'n1')!.groups.order.push('g9'); }],
-  ['an insert at the front of a list', (plan) => void plan.codeplugs['r1']!.zones.byId['zn-n1-s1-talk']?.channelIds.unshift('ch-w-echo')],
-  ['a removal in the middle', (plan) => void plan.codeplugs['r1']!.zones.byId['zn-n1-s1-talk']?.channelIds.splice(1, 1)],
+  [
+    'a new row',
+    (plan) => {
+      dmrNetwork(plan, 'n1')!.groups.byId['g9'] = { id: 'g9', name: 'New', number: 900, category: 'test' };
+      dmrNetwork(plan, 'n1')!.groups.order.push('g9');
+    },
+  ],
+  [
+    'an insert at the front of a list',
+    (plan) => void plan.codeplugs['r1']!.zones.byId['zn-n1-s1-talk']?.channelIds.unshift('ch-w-echo'),
+  ],
+  [
+    'a removal in the middle',
+    (plan) => void plan.codeplugs['r1']!.zones.byId['zn-n1-s1-talk']?.channelIds.splice(1, 1),
+  ],
   ['a new order', (plan) => void plan.codeplugs['r1']!.channels.order.reverse()],
   ['a whole network gone', (plan) => removeRow(plan.networks, 'n1')],
   ['a radio gone', (plan) => removeRow(plan.radios, 'r1')],
@@ -33,28 +45,65 @@ describe('edit', () => {
 
   it('writes lists as inserts and removals, in RFC 6902', () => {
     const { patches } = edit(samplePlan(), RECIPES[2]![1]);
-    expect(patches).toEqual([{ op: 'add', path: '/codeplugs/r1/zones/byId/zn-n1-s1-talk/channelIds/0', value: 'ch-w-echo' }]);
+    expect(patches).toEqual([
+      { op: 'add', path: '/codeplugs/r1/zones/byId/zn-n1-s1-talk/channelIds/0', value: 'ch-w-echo' },
+    ]);
   });
 
   it('makes patches whose difference from any plan to any other is exact', () => {
-    fc.assert(fc.property(arbitraryPlan, arbitraryPlan, (a, b) => void expect(applyPatches(a, diff(a, b))).toEqual(b)), { numRuns: 60 });
+    fc.assert(
+      fc.property(arbitraryPlan, arbitraryPlan, (a, b) => void expect(applyPatches(a, diff(a, b))).toEqual(b)),
+      { numRuns: 60 },
+    );
   });
 });
 
 describe('patches', () => {
   // Cases of RFC 6901, section 5, and RFC 6902, appendix A.
-  it.each([['', []], ['/a~1b', ['a/b']], ['/m~0n', ['m~n']], ['/ ', [' ']], ['/', ['']], ['/~01', ['~1']]])('pointer %j', (pointer, keys) => {
+  it.each([
+    ['', []],
+    ['/a~1b', ['a/b']],
+    ['/m~0n', ['m~n']],
+    ['/ ', [' ']],
+    ['/', ['']],
+    ['/~01', ['~1']],
+  ])('pointer %j', (pointer, keys) => {
     expect(fromPointer(pointer)).toEqual(keys);
     expect(toPointer(keys)).toBe(pointer);
   });
 
   it.each([
-    ['A.2 adding an array element', { foo: ['bar', 'baz'] }, [{ op: 'add', path: '/foo/1', value: 'qux' }], { foo: ['bar', 'qux', 'baz'] }],
-    ['A.4 removing an array element', { foo: ['bar', 'qux', 'baz'] }, [{ op: 'remove', path: '/foo/1' }], { foo: ['bar', 'baz'] }],
-    ['A.5 replacing a value', { baz: 'qux', foo: 'bar' }, [{ op: 'replace', path: '/baz', value: 'boo' }], { baz: 'boo', foo: 'bar' }],
-    ['A.8 testing a value', { baz: 'qux', foo: ['a', 2, 'c'] }, [{ op: 'test', path: '/foo/1', value: 2 }], { baz: 'qux', foo: ['a', 2, 'c'] }],
+    [
+      'A.2 adding an array element',
+      { foo: ['bar', 'baz'] },
+      [{ op: 'add', path: '/foo/1', value: 'qux' }],
+      { foo: ['bar', 'qux', 'baz'] },
+    ],
+    [
+      'A.4 removing an array element',
+      { foo: ['bar', 'qux', 'baz'] },
+      [{ op: 'remove', path: '/foo/1' }],
+      { foo: ['bar', 'baz'] },
+    ],
+    [
+      'A.5 replacing a value',
+      { baz: 'qux', foo: 'bar' },
+      [{ op: 'replace', path: '/baz', value: 'boo' }],
+      { baz: 'boo', foo: 'bar' },
+    ],
+    [
+      'A.8 testing a value',
+      { baz: 'qux', foo: ['a', 2, 'c'] },
+      [{ op: 'test', path: '/foo/1', value: 2 }],
+      { baz: 'qux', foo: ['a', 2, 'c'] },
+    ],
     ['A.14 escape ordering', { '/': 9, '~1': 10 }, [{ op: 'test', path: '/~01', value: 10 }], { '/': 9, '~1': 10 }],
-    ['A.16 adding an array value', { foo: ['bar'] }, [{ op: 'add', path: '/foo/-', value: ['abc', 'def'] }], { foo: ['bar', ['abc', 'def']] }],
+    [
+      'A.16 adding an array value',
+      { foo: ['bar'] },
+      [{ op: 'add', path: '/foo/-', value: ['abc', 'def'] }],
+      { foo: ['bar', ['abc', 'def']] },
+    ],
   ] as [string, object, Patch[], object][])('%s', (_, before, patches, after) => {
     expect(applyPatches(before, patches)).toEqual(after);
   });
@@ -90,7 +139,14 @@ describe('references', () => {
   });
 
   it('holds for every edit of every plan', () => {
-    fc.assert(fc.property(arbitraryPlan, fc.constantFrom(...RECIPES.map(([, recipe]) => recipe)), (plan, recipe) => void expect(brokenReferences(edit(plan, recipe).plan)).toEqual([])), { numRuns: 60 });
+    fc.assert(
+      fc.property(
+        arbitraryPlan,
+        fc.constantFrom(...RECIPES.map(([, recipe]) => recipe)),
+        (plan, recipe) => void expect(brokenReferences(edit(plan, recipe).plan)).toEqual([]),
+      ),
+      { numRuns: 60 },
+    );
   });
 });
 
@@ -105,7 +161,12 @@ describe('merge', () => {
   });
 
   it('keeps rows that both added, and takes out what one removed', () => {
-    const add = (id: string): Recipe => (plan) => { dmrNetwork(plan, 'n1')!.groups.byId[id] = { id, name: id, number: 1, category: 'test' }; dmrNetwork(plan, 'n1')!.groups.order.unshift(id); };
+    const add =
+      (id: string): Recipe =>
+      (plan) => {
+        dmrNetwork(plan, 'n1')!.groups.byId[id] = { id, name: id, number: 1, category: 'test' };
+        dmrNetwork(plan, 'n1')!.groups.order.unshift(id);
+      };
     const base = samplePlan();
     const mine = edit(base, add('a')).plan;
     const theirs = edit(edit(base, add('b')).plan, (plan) => removeRow(dmrNetwork(plan, 'n1')!.groups, 'g3')).plan;
@@ -117,7 +178,10 @@ describe('merge', () => {
     const base = samplePlan();
     const mine = edit(base, (plan) => void (plan.station.callSign = 'Q1AA')).plan;
     const theirs = edit(base, (plan) => void (plan.station.callSign = 'Q2BB')).plan;
-    expect(mergeDocuments(base, mine, theirs)).toMatchObject({ value: { station: { callSign: 'Q1AA' } }, conflicts: ['/station/callSign'] });
+    expect(mergeDocuments(base, mine, theirs)).toMatchObject({
+      value: { station: { callSign: 'Q1AA' } },
+      conflicts: ['/station/callSign'],
+    });
   });
 
   it('of a plan with itself is the other side, for any plans', () => {
@@ -155,12 +219,29 @@ describe('history', () => {
           expect([undo.length, redo.length]).toEqual([model.past.length, model.future.length]);
           const step = act === 'undo' ? undo.at(-1) : act === 'redo' ? redo.at(-1) : null;
           if (act !== 'edit' && !step) return;
-          const done = step ? editByPatches(plan, step.patches) : edit(plan, (draft) => void (draft.station.callSign = `Q${at}A`));
-          records.push({ id: `e${at}`, kind: act as EditRecord['kind'], target: step?.id ?? null, label: 'call sign', patches: done.patches, inverse: done.inverse });
+          const done = step
+            ? editByPatches(plan, step.patches)
+            : edit(plan, (draft) => void (draft.station.callSign = `Q${at}A`));
+          records.push({
+            id: `e${at}`,
+            kind: act as EditRecord['kind'],
+            target: step?.id ?? null,
+            label: 'call sign',
+            patches: done.patches,
+            inverse: done.inverse,
+          });
           plan = done.plan;
-          if (act === 'edit') { model.past.push(model.now); model.future = []; model.now = `Q${at}A`; }
-          else if (act === 'undo') { model.future.push(model.now); model.now = model.past.pop()!; }
-          else { model.past.push(model.now); model.now = model.future.pop()!; }
+          if (act === 'edit') {
+            model.past.push(model.now);
+            model.future = [];
+            model.now = `Q${at}A`;
+          } else if (act === 'undo') {
+            model.future.push(model.now);
+            model.now = model.past.pop()!;
+          } else {
+            model.past.push(model.now);
+            model.now = model.future.pop()!;
+          }
           expect(plan.station.callSign).toBe(model.now);
         });
       }),
@@ -171,25 +252,50 @@ describe('history', () => {
 
 describe('plan document', () => {
   it('is taken by the schema, whatever is in it', () => {
-    fc.assert(fc.property(arbitraryPlan, (plan) => void expect(validatePlan(JSON.parse(JSON.stringify(plan))).problems).toEqual([])), { numRuns: 60 });
+    fc.assert(
+      fc.property(
+        arbitraryPlan,
+        (plan) => void expect(validatePlan(JSON.parse(JSON.stringify(plan))).problems).toEqual([]),
+      ),
+      { numRuns: 60 },
+    );
   });
 
   it.each([
     ['a property too many', (plan: Record<string, unknown>) => void (plan['more'] = 1), '/more'],
     ['a property missing', (plan: Record<string, unknown>) => void delete plan['wants'], '/wants'],
-    ['a color code of 16', (plan) => void (channelOf(plan as never, 'g1').dmr.colorCode = 16), `${CHANNEL}/dmr/colorCode`],
-    ['half a surrogate pair', (plan) => void ((plan as never as { station: { place: string } }).station.place = '\ud800'), '/station/place'],
-    ['a null character', (plan) => void ((plan as never as { station: { place: string } }).station.place = 'a\u0000b'), '/station/place'],
+    [
+      'a color code of 16',
+      (plan) => void (channelOf(plan as never, 'g1').dmr.colorCode = 16),
+      `${CHANNEL}/dmr/colorCode`,
+    ],
+    [
+      'half a surrogate pair',
+      (plan) => void ((plan as never as { station: { place: string } }).station.place = '\ud800'),
+      '/station/place',
+    ],
+    [
+      'a null character',
+      (plan) => void ((plan as never as { station: { place: string } }).station.place = 'a\u0000b'),
+      '/station/place',
+    ],
     ['a key that is not its id', (plan) => void (channelOf(plan as never, 'g1').id = 'other'), `${CHANNEL}/id`],
-    ['a link to what every object inherits', (plan) => void (channelOf(plan as never, 'g1').siteId = 'toString'), `${CHANNEL}/siteId`],
+    [
+      'a link to what every object inherits',
+      (plan) => void (channelOf(plan as never, 'g1').siteId = 'toString'),
+      `${CHANNEL}/siteId`,
+    ],
     ['a link to nothing', (plan) => void (channelOf(plan as never, 'g1').siteId = 'gone'), `${CHANNEL}/siteId`],
-  ] as [string, (plan: Record<string, unknown>) => void, string][])('with %s is refused, and says where', (_, spoil, pointer) => {
-    const plan = structuredClone(samplePlan()) as unknown as Record<string, unknown>;
-    spoil(plan);
-    const { plan: taken, problems } = validatePlan(plan);
-    expect(taken).toBeNull();
-    expect(problems.map((one) => one.pointer)).toContain(pointer);
-  });
+  ] as [string, (plan: Record<string, unknown>) => void, string][])(
+    'with %s is refused, and says where',
+    (_, spoil, pointer) => {
+      const plan = structuredClone(samplePlan()) as unknown as Record<string, unknown>;
+      spoil(plan);
+      const { plan: taken, problems } = validatePlan(plan);
+      expect(taken).toBeNull();
+      expect(problems.map((one) => one.pointer)).toContain(pointer);
+    },
+  );
 
   it('keeps the order people gave, not the order of keys', () => {
     const turned = samplePlan((plan) => void dmrNetwork(plan, 'n1')!.groups.order.reverse());

@@ -41,7 +41,8 @@ function toWire(from: unknown, to: unknown, immerPatches: readonly ImmerPatch[])
     const listPath = path.slice(0, Math.max(depth, 0));
     const pointer = toPointer(listPath);
     if (depth < 0) wire.push(op === 'remove' ? { op, path: toPointer(path) } : { op, path: toPointer(path), value });
-    else if (!listsDone.has(pointer)) wire.push(...listPatches(listPath, at(from, listPath) as unknown[], at(to, listPath) as unknown[]));
+    else if (!listsDone.has(pointer))
+      wire.push(...listPatches(listPath, at(from, listPath) as unknown[], at(to, listPath) as unknown[]));
     if (depth >= 0) listsDone.add(pointer);
   }
   return wire;
@@ -57,7 +58,11 @@ export function edit(plan: Plan, recipe: Recipe): Edit {
   const first = editOnce(plan, recipe);
   if (brokenReferences(first.plan).length === 0) return first;
   const repaired = editOnce(first.plan, (draft) => repairReferences(draft));
-  return { plan: repaired.plan, patches: [...first.patches, ...repaired.patches], inverse: [...repaired.inverse, ...first.inverse] };
+  return {
+    plan: repaired.plan,
+    patches: [...first.patches, ...repaired.patches],
+    inverse: [...repaired.inverse, ...first.inverse],
+  };
 }
 
 /** An edit given as patches (a fix, an undo, another window's work). @throws PatchError */

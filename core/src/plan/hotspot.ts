@@ -27,7 +27,8 @@ export function addHotspot(plan: Plan, id: Id, name: string, freqHz: number, mod
   putRow(plan.sites, newHotspot(id, name, freqHz));
   putRow(plan.profiles, newProfile(id, id));
   const spoken = NETWORK_MODE_IDS.filter((mode) => rows(plan.radios).some((radio) => radio[mode] !== null));
-  for (const mode of modes ?? (spoken.length > 0 ? spoken : NETWORK_MODE_IDS.slice(0, 1))) switchMode(plan, id, mode, true);
+  for (const mode of modes ?? (spoken.length > 0 ? spoken : NETWORK_MODE_IDS.slice(0, 1)))
+    switchMode(plan, id, mode, true);
 }
 
 /** A simplex hotspot sends and hears on one frequency, so both move. `hz` is whole Hz above 0. */

@@ -22,7 +22,10 @@ function mergeLists(base: readonly unknown[], mine: readonly unknown[], theirs: 
   const sameMembers = mine.length === base.length && mine.every((member) => inBase.has(key(member)));
   // Only reordered by me: my order, with their additions at the end and their removals honoured.
   if (sameMembers && !sameJson(base, mine)) {
-    return [...mine.filter((member) => inTheirs.has(key(member))), ...theirs.filter((member) => !inMine.has(key(member)))];
+    return [
+      ...mine.filter((member) => inTheirs.has(key(member))),
+      ...theirs.filter((member) => !inMine.has(key(member))),
+    ];
   }
   const merged = theirs.filter((member) => inMine.has(key(member)) || !inBase.has(key(member)));
   mine.forEach((member, i) => {

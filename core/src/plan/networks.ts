@@ -31,4 +31,3 @@ export function isLocal(destination: Destination | null): boolean {
 export function networkName(plan: Plan, id: Id | null): string {
   return (id === null ? undefined : plan.networks.byId[id]?.name) ?? 'none';
 }
-

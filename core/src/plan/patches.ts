@@ -6,9 +6,7 @@ import { produce } from 'immer';
 
 export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 
-export type Patch =
-  | { op: 'add' | 'replace' | 'test'; path: string; value: unknown }
-  | { op: 'remove'; path: string };
+export type Patch = { op: 'add' | 'replace' | 'test'; path: string; value: unknown } | { op: 'remove'; path: string };
 
 export type PathKey = string | number;
 
@@ -31,7 +29,10 @@ export function toPointer(path: readonly PathKey[]): string {
 export function fromPointer(pointer: string): string[] {
   if (pointer === '') return [];
   if (!pointer.startsWith('/')) throw new PatchError(pointer, 'no leading /', 'a JSON pointer (RFC 6901)');
-  return pointer.slice(1).split('/').map((key) => key.replaceAll('~1', '/').replaceAll('~0', '~'));
+  return pointer
+    .slice(1)
+    .split('/')
+    .map((key) => key.replaceAll('~1', '/').replaceAll('~0', '~'));
 }
 
 const FORBIDDEN_KEYS = new Set(['__proto__', 'constructor', 'prototype']);
@@ -43,7 +44,11 @@ function isContainer(value: unknown): value is Record<string, unknown> | unknown
 function kindOf(value: unknown): string {
   if (value === null) return 'null';
   if (value === undefined) return 'nothing';
-  return Array.isArray(value) ? 'a list' : typeof value === 'object' ? 'an object' : `${typeof value} ${JSON.stringify(value)}`;
+  return Array.isArray(value)
+    ? 'a list'
+    : typeof value === 'object'
+      ? 'an object'
+      : `${typeof value} ${JSON.stringify(value)}`;
 }
 
 export function sameJson(a: unknown, b: unknown): boolean {
@@ -69,7 +74,8 @@ function applyOne(root: Record<string, unknown>, patch: Patch): void {
   const keys = fromPointer(patch.path);
   const key = keys.pop();
   if (key === undefined) throw new PatchError(patch.path, 'the whole document', 'a place inside it');
-  if (keys.concat(key).some((part) => FORBIDDEN_KEYS.has(part))) throw new PatchError(patch.path, 'a reserved name', 'a property of the plan');
+  if (keys.concat(key).some((part) => FORBIDDEN_KEYS.has(part)))
+    throw new PatchError(patch.path, 'a reserved name', 'a property of the plan');
   let parent: unknown = root;
   for (const part of keys) {
     parent = isContainer(parent) && Object.hasOwn(parent, part) ? (parent as Record<string, unknown>)[part] : undefined;
@@ -77,11 +83,13 @@ function applyOne(root: Record<string, unknown>, patch: Patch): void {
   if (!isContainer(parent)) throw new PatchError(patch.path, kindOf(parent), 'an object or a list to hold it');
   if (patch.op === 'test') {
     const found = Object.hasOwn(parent, key) ? (parent as Record<string, unknown>)[key] : undefined;
-    if (!sameJson(found, patch.value)) throw new PatchError(patch.path, JSON.stringify(found) ?? 'nothing', JSON.stringify(patch.value));
+    if (!sameJson(found, patch.value))
+      throw new PatchError(patch.path, JSON.stringify(found) ?? 'nothing', JSON.stringify(patch.value));
     return;
   }
   if (Array.isArray(parent)) return applyToList(parent, key, patch);
-  if (patch.op !== 'add' && !Object.hasOwn(parent, key)) throw new PatchError(patch.path, 'nothing', 'an existing value');
+  if (patch.op !== 'add' && !Object.hasOwn(parent, key))
+    throw new PatchError(patch.path, 'nothing', 'an existing value');
   if (patch.op === 'remove') delete parent[key];
   else parent[key] = patch.value;
 }

@@ -38,7 +38,8 @@ describe('what a profile comes to', () => {
 
   it('switches pairs of modes on and off, and cannot say that the hotspot can do more', () => {
     const pair = { air: 'dmr', network: 'c4fm', on: true } as const;
-    const able = (plan: Plan) => effectiveProfile(plan, 's1')!.carriage.find((one) => one.air === 'dmr' && one.network === 'c4fm');
+    const able = (plan: Plan) =>
+      effectiveProfile(plan, 's1')!.carriage.find((one) => one.air === 'dmr' && one.network === 'c4fm');
     expect(able(travelling({ carriage: [{ ...pair, able: true }] }))).toEqual({ ...pair, able: false });
     const can = travelling({ carriage: [{ ...pair, able: false }] });
     setPair(base(can), 'dmr', 'c4fm', { able: true });
@@ -57,7 +58,9 @@ describe('what a profile comes to', () => {
 describe('a change of settings', () => {
   it('is written to the profile that runs, and only what differs from its base', () => {
     const before = travelling({});
-    const { plan, patches } = edit(before, (draft) => editProfile(draft, 's1', (values) => void (values.standby = true)));
+    const { plan, patches } = edit(before, (draft) =>
+      editProfile(draft, 's1', (values) => void (values.standby = true)),
+    );
     expect(plan.profiles.byId['away']!.set).toEqual({ standby: true });
     expect(base(plan)).toEqual(base(before));
     expect(patches.map((one) => one.path)).toEqual(['/profiles/byId/away/set/standby']);
@@ -65,19 +68,29 @@ describe('a change of settings', () => {
 
   it('deep in a block takes the whole block along, and leaves the base as it is', () => {
     const before = travelling({});
-    const { plan } = edit(before, (draft) => editProfile(draft, 's1', ({ dmr }) => void (dmr.logins['n1']!.suffix = 44)));
+    const { plan } = edit(before, (draft) =>
+      editProfile(draft, 's1', ({ dmr }) => void (dmr.logins['n1']!.suffix = 44)),
+    );
     expect(Object.keys(plan.profiles.byId['away']!.set)).toEqual(['dmr']);
-    expect([effectiveProfile(plan, 's1')!.dmr.logins['n1']!.suffix, base(plan).dmr.logins['n1']!.suffix]).toEqual([44, base(before).dmr.logins['n1']!.suffix]);
+    expect([effectiveProfile(plan, 's1')!.dmr.logins['n1']!.suffix, base(plan).dmr.logins['n1']!.suffix]).toEqual([
+      44,
+      base(before).dmr.logins['n1']!.suffix,
+    ]);
   });
 
   it('of a base is written to it', () => {
-    const { plan, patches } = edit(samplePlan(), (draft) => editProfile(draft, 's1', (values) => void (values.standby = true)));
+    const { plan, patches } = edit(samplePlan(), (draft) =>
+      editProfile(draft, 's1', (values) => void (values.standby = true)),
+    );
     expect([base(plan).standby, patches.length]).toEqual([true, 1]);
   });
 
   it('has its place where the value stands: in the profile, or in its base', () => {
     const plan = travelling({ standby: true });
-    expect([profilePointer(plan, 's1', 'standby'), profilePointer(plan, 's1', 'location')]).toEqual(['/profiles/byId/away/set/standby', '/profiles/byId/s1/set/location']);
+    expect([profilePointer(plan, 's1', 'standby'), profilePointer(plan, 's1', 'location')]).toEqual([
+      '/profiles/byId/away/set/standby',
+      '/profiles/byId/s1/set/location',
+    ]);
     expect(() => profilePointer(plan, 'nowhere', 'standby')).toThrow('The plan has no hotspot “nowhere”.');
   });
 
@@ -93,9 +106,17 @@ describe('a change of settings', () => {
 
 describe('a plan with profiles that do not hold together', () => {
   it.each<[string, (plan: Plan) => void, string]>([
-    ['no profile of the hotspot runs', (plan) => void Object.assign(plan.sites.byId['s1']!, { activeProfileId: 'gone' }), '/sites/byId/s1/activeProfileId'],
+    [
+      'no profile of the hotspot runs',
+      (plan) => void Object.assign(plan.sites.byId['s1']!, { activeProfileId: 'gone' }),
+      '/sites/byId/s1/activeProfileId',
+    ],
     ['a base that is gone', (plan) => void (plan.profiles.byId['away']!.baseId = 'gone'), '/profiles/byId/away/baseId'],
-    ['a base that has one itself', (plan) => putRow(plan.profiles, { id: 'third', siteId: 's1', name: 'Third', baseId: 'away', set: {} }), '/profiles/byId/third/baseId'],
+    [
+      'a base that has one itself',
+      (plan) => putRow(plan.profiles, { id: 'third', siteId: 's1', name: 'Third', baseId: 'away', set: {} }),
+      '/profiles/byId/third/baseId',
+    ],
   ])('%s', (_, change, pointer) => {
     const plan = travelling({});
     change(plan);

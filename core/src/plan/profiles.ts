@@ -64,5 +64,7 @@ export function editProfile(plan: Plan, siteId: Id, recipe: (values: ProfileValu
 
 /** The values without Immer's drafts, each key by itself: an effective profile mixes two of them. */
 function plainOf(values: ProfileValues): ProfileValues {
-  return Object.fromEntries(Object.entries(values).map(([key, value]) => [key, isDraft(value) ? current(value as object) : value])) as unknown as ProfileValues;
+  return Object.fromEntries(
+    Object.entries(values).map(([key, value]) => [key, isDraft(value) ? current(value as object) : value]),
+  ) as unknown as ProfileValues;
 }

@@ -13,12 +13,28 @@ export interface Records {
 
 /** Every table of a codeplug's blocks, in the order of the modes. */
 export function recordsOf(codeplug: CodeplugBlocks): Records[] {
-  return MODE_IDS.flatMap((mode) => dataOf(mode).records.map((kind) => ({ mode, kind, path: [mode, kind.key] as [ModeId, string], table: kind.table(codeplug[mode]) })));
+  return MODE_IDS.flatMap((mode) =>
+    dataOf(mode).records.map((kind) => ({
+      mode,
+      kind,
+      path: [mode, kind.key] as [ModeId, string],
+      table: kind.table(codeplug[mode]),
+    })),
+  );
 }
 
 /** The tables of a codeplug whose rows have names: channels, zones and those of the modes that `wanted` takes. */
-export function namedTables(codeplug: Codeplug, wanted: (kind: RecordKind) => boolean): { kind: string; what: string; table: Table<RecordRow> }[] {
-  const own = (['channels', 'zones'] as const).map((kind) => ({ kind, what: kind, table: codeplug[kind] as Table<RecordRow> }));
-  const others = recordsOf(codeplug).filter(({ kind }) => wanted(kind)).map(({ kind, path, table }) => ({ kind: path.join('/'), what: `${kind.what}s`, table }));
+export function namedTables(
+  codeplug: Codeplug,
+  wanted: (kind: RecordKind) => boolean,
+): { kind: string; what: string; table: Table<RecordRow> }[] {
+  const own = (['channels', 'zones'] as const).map((kind) => ({
+    kind,
+    what: kind,
+    table: codeplug[kind] as Table<RecordRow>,
+  }));
+  const others = recordsOf(codeplug)
+    .filter(({ kind }) => wanted(kind))
+    .map(({ kind, path, table }) => ({ kind: path.join('/'), what: `${kind.what}s`, table }));
   return [...own, ...others];
 }

@@ -36,36 +36,54 @@ function tableAt(root: unknown, path: readonly string[]): NamedTable[1] {
 
 function checkCodeplug(plan: Plan, radioId: Id, codeplug: Codeplug, found: Found): void {
   const base = ['codeplugs', radioId];
-  for (const kind of ['channels', 'zones'] as const) checkOrder(found, [...base, kind], (draft) => draft.codeplugs[radioId]![kind], codeplug[kind]);
-  for (const { path, table } of recordsOf(codeplug)) checkOrder(found, [...base, ...path], (draft) => tableAt(draft.codeplugs[radioId], path), table);
+  for (const kind of ['channels', 'zones'] as const)
+    checkOrder(found, [...base, kind], (draft) => draft.codeplugs[radioId]![kind], codeplug[kind]);
+  for (const { path, table } of recordsOf(codeplug))
+    checkOrder(found, [...base, ...path], (draft) => tableAt(draft.codeplugs[radioId], path), table);
   for (const channel of rows(codeplug.channels)) {
     const at = [...base, 'channels', 'byId', channel.id];
     const draftOf = (draft: Plan) => draft.codeplugs[radioId]!.channels.byId[channel.id]!;
     const { siteId, wantId, destination } = channel;
-    if (siteId !== null && !(siteId in plan.sites.byId)) found([...at, 'siteId'], siteId, (draft) => (draftOf(draft).siteId = null));
-    if (wantId !== null && !(wantId in plan.wants.byId)) found([...at, 'wantId'], wantId, (draft) => (draftOf(draft).wantId = null));
-    if (destination && !destinationExists(plan, destination)) found([...at, 'destination'], JSON.stringify(destination), (draft) => (draftOf(draft).destination = null));
+    if (siteId !== null && !(siteId in plan.sites.byId))
+      found([...at, 'siteId'], siteId, (draft) => (draftOf(draft).siteId = null));
+    if (wantId !== null && !(wantId in plan.wants.byId))
+      found([...at, 'wantId'], wantId, (draft) => (draftOf(draft).wantId = null));
+    if (destination && !destinationExists(plan, destination))
+      found([...at, 'destination'], JSON.stringify(destination), (draft) => (draftOf(draft).destination = null));
   }
   for (const zone of rows(codeplug.zones)) {
-    checkMembers(found, [...base, 'zones', 'byId', zone.id, 'channelIds'], zone.channelIds, (id) => id in codeplug.channels.byId, (draft, kept) => {
-      draft.codeplugs[radioId]!.zones.byId[zone.id]!.channelIds = kept;
-    });
+    checkMembers(
+      found,
+      [...base, 'zones', 'byId', zone.id, 'channelIds'],
+      zone.channelIds,
+      (id) => id in codeplug.channels.byId,
+      (draft, kept) => {
+        draft.codeplugs[radioId]!.zones.byId[zone.id]!.channelIds = kept;
+      },
+    );
   }
 }
 
 function checkNetwork(network: Network, found: Found): void {
   for (const [kind, table] of tablesOf(network)) {
-    checkOrder(found, ['networks', 'byId', network.id, kind], (draft) => tableAt(draft.networks.byId[network.id], [kind]), table);
+    checkOrder(
+      found,
+      ['networks', 'byId', network.id, kind],
+      (draft) => tableAt(draft.networks.byId[network.id], [kind]),
+      table,
+    );
   }
 }
 
 /** What is kept by radio goes with it; a codeplug is there for each. */
 function checkOwned(plan: Plan, found: Found): void {
   for (const kind of ['codeplugs', 'written'] as const) {
-    for (const id of Object.keys(plan[kind])) if (!(id in plan.radios.byId)) found([kind, id], id, (draft) => delete draft[kind][id]);
+    for (const id of Object.keys(plan[kind]))
+      if (!(id in plan.radios.byId)) found([kind, id], id, (draft) => delete draft[kind][id]);
   }
   for (const id of Object.keys(plan.radios.byId)) {
-    if (!(id in plan.codeplugs)) found(['codeplugs', id], 'nothing', (draft) => (draft.codeplugs[id] = emptyCodeplug()));
+    if (!(id in plan.codeplugs))
+      found(['codeplugs', id], 'nothing', (draft) => (draft.codeplugs[id] = emptyCodeplug()));
   }
 }
 
@@ -92,13 +110,17 @@ function checkCarriage(site: Hotspot, profile: Profile, found: Found): void {
   for (const mode of NETWORK_MODE_IDS) {
     const able = site[mode] !== null;
     if (pairOf({ carriage }, mode, mode).able === able) continue;
-    found(at, `${mode} ${able ? 'at the site only' : 'in the profile only'}`, (draft) => setPair(draft.profiles.byId[profile.id]!.set as ProfileValues, mode, mode, { able }));
+    found(at, `${mode} ${able ? 'at the site only' : 'in the profile only'}`, (draft) =>
+      setPair(draft.profiles.byId[profile.id]!.set as ProfileValues, mode, mode, { able }),
+    );
   }
   const seen = new Set(carriage.map(({ air, network }) => `${air}-${network}`));
   if (seen.size < carriage.length) {
     found(at, 'a pair twice', (draft) => {
       const { set } = draft.profiles.byId[profile.id]!;
-      set.carriage = set.carriage!.filter((one, i, all) => all.findIndex((other) => other.air === one.air && other.network === one.network) === i);
+      set.carriage = set.carriage!.filter(
+        (one, i, all) => all.findIndex((other) => other.air === one.air && other.network === one.network) === i,
+      );
     });
   }
 }
@@ -125,16 +147,19 @@ function checkProfiles(plan: Plan, found: Found): void {
 export function brokenReferences(plan: Plan): BrokenReference[] {
   const broken: BrokenReference[] = [];
   const found: Found = (path, what, mend) => broken.push({ pointer: toPointer(path), found: what, mend });
-  for (const kind of ['radios', 'sites', 'networks', 'wants'] as const) checkOrder(found, [kind], (draft) => draft[kind], plan[kind]);
+  for (const kind of ['radios', 'sites', 'networks', 'wants'] as const)
+    checkOrder(found, [kind], (draft) => draft[kind], plan[kind]);
   checkOwned(plan, found);
   checkProfiles(plan, found);
   for (const network of rows(plan.networks)) checkNetwork(network, found);
   for (const mode of MODE_IDS) MODE_DATA[mode].references.broken(plan, found);
   for (const want of rows(plan.wants)) {
-    const whole = want.radioId in plan.radios.byId && want.siteId in plan.sites.byId && destinationExists(plan, want.destination);
+    const whole =
+      want.radioId in plan.radios.byId && want.siteId in plan.sites.byId && destinationExists(plan, want.destination);
     if (!whole) found(['wants', 'byId', want.id], JSON.stringify(want), (draft) => removeRow(draft.wants, want.id));
   }
-  for (const [radioId, codeplug] of Object.entries(plan.codeplugs)) if (radioId in plan.radios.byId) checkCodeplug(plan, radioId, codeplug, found);
+  for (const [radioId, codeplug] of Object.entries(plan.codeplugs))
+    if (radioId in plan.radios.byId) checkCodeplug(plan, radioId, codeplug, found);
   return broken;
 }
 

@@ -40,6 +40,16 @@ export function nullOr(schema: Schema): Schema {
 
 export const whole = (minimum: number, maximum: number): Schema => ({ type: 'integer', minimum, maximum });
 /** `.` does not match line breaks; no control characters or halves of pairs, which neither radios nor databases take. */
-export const line = (maxLength: number, minLength = 0): Schema => ({ type: 'string', minLength, maxLength, pattern: '^[^\\u0000-\\u001f\\u007f\\ud800-\\udfff]*$' });
+export const line = (maxLength: number, minLength = 0): Schema => ({
+  type: 'string',
+  minLength,
+  maxLength,
+  pattern: '^[^\\u0000-\\u001f\\u007f\\ud800-\\udfff]*$',
+});
 /** No space at either end: files and people would lose it. */
-export const NAME: Schema = { type: 'string', minLength: 1, maxLength: 60, pattern: '^(?!\\s)[^\\u0000-\\u001f\\u007f\\ud800-\\udfff]*(?<!\\s)$' };
+export const NAME: Schema = {
+  type: 'string',
+  minLength: 1,
+  maxLength: 60,
+  pattern: '^(?!\\s)[^\\u0000-\\u001f\\u007f\\ud800-\\udfff]*(?<!\\s)$',
+};

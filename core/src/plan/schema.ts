@@ -25,7 +25,11 @@ type BlockKind = 'radio' | 'site' | 'channel' | 'profile' | 'codeplug' | 'shared
 /** `dmrRadio`: where the block of a mode is defined. */
 const defName = (mode: ModeId, kind: BlockKind): string => `${mode}${kind[0]!.toUpperCase()}${kind.slice(1)}`;
 
-function blocks(kind: BlockKind, wrap: (schema: Schema) => Schema = (schema) => schema, modes: readonly ModeId[] = MODE_IDS): Record<string, Schema> {
+function blocks(
+  kind: BlockKind,
+  wrap: (schema: Schema) => Schema = (schema) => schema,
+  modes: readonly ModeId[] = MODE_IDS,
+): Record<string, Schema> {
   return Object.fromEntries(modes.map((mode) => [mode, wrap(ref(defName(mode, kind)))]));
 }
 
@@ -47,20 +51,37 @@ function tagged(tag: string, variants: Schema[]): Schema {
 /** One of the modes' channels, told apart by `mode`, with these properties beside. */
 function channelWith(properties: Record<string, Schema>): Schema {
   const common = { name: NAME, rxHz: FREQUENCY, txHz: FREQUENCY, power: POWER };
-  return tagged('mode', MODE_IDS.map((mode) => exact({ ...properties, ...common, mode: { const: mode }, [mode]: ref(defName(mode, 'channel')) })));
+  return tagged(
+    'mode',
+    MODE_IDS.map((mode) =>
+      exact({ ...properties, ...common, mode: { const: mode }, [mode]: ref(defName(mode, 'channel')) }),
+    ),
+  );
 }
 
 /** Told apart by mode first, then by the kinds of that mode. */
 function destinations(): Schema {
   const ofMode = (mode: ModeId): Schema => {
     const tag = { mode: { const: mode } };
-    return { properties: tag, ...tagged('kind', MODE_DATA[mode].schemas.destinations.map((fields) => exact({ ...tag, ...fields }))), required: ['mode', 'kind'] };
+    return {
+      properties: tag,
+      ...tagged(
+        'kind',
+        MODE_DATA[mode].schemas.destinations.map((fields) => exact({ ...tag, ...fields })),
+      ),
+      required: ['mode', 'kind'],
+    };
   };
   return tagged('mode', MODE_IDS.map(ofMode));
 }
 
 function networks(): Schema {
-  return tagged('mode', NETWORK_MODE_IDS.map((mode) => exact({ id: ref('id'), name: NAME, mode: { const: mode }, ...MODE_DATA[mode].schemas.network })));
+  return tagged(
+    'mode',
+    NETWORK_MODE_IDS.map((mode) =>
+      exact({ id: ref('id'), name: NAME, mode: { const: mode }, ...MODE_DATA[mode].schemas.network }),
+    ),
+  );
 }
 
 const NETWORK_MODE: Schema = { enum: NETWORK_MODE_IDS };
@@ -157,7 +178,13 @@ export const PLAN_SCHEMA: Schema = {
     }),
     network: networks(),
     server: exact({ id: ref('id'), name: NAME, host: line(253), region: line(60), delay: nullOr(ref('delay')) }),
-    delay: exact({ medianMs: MILLISECONDS, lowMs: MILLISECONDS, highMs: MILLISECONDS, lost: whole(0, 1000), at: MOMENT }),
+    delay: exact({
+      medianMs: MILLISECONDS,
+      lowMs: MILLISECONDS,
+      highMs: MILLISECONDS,
+      lost: whole(0, 1000),
+      at: MOMENT,
+    }),
     destination: destinations(),
     want: exact({ id: ref('id'), destination: ref('destination'), radioId: ref('id'), siteId: ref('id') }),
     codeplug: exact({ channels: table(ref('channel')), ...codeplugBlocks }),
@@ -175,7 +202,11 @@ export const PLAN_SCHEMA: Schema = {
       type: 'object',
       if: { type: 'object', properties: { baseId: { type: 'null' } } },
       then: exact({ ...profileBase, baseId: { type: 'null' }, set: exact(profileValues) }),
-      else: exact({ ...profileBase, baseId: ref('id'), set: { type: 'object', properties: profileValues, additionalProperties: false } }),
+      else: exact({
+        ...profileBase,
+        baseId: ref('id'),
+        set: { type: 'object', properties: profileValues, additionalProperties: false },
+      }),
     },
     written: exact({ at: MOMENT, channels: table(ref('writtenChannel')), ...codeplugBlocks }),
     writtenChannel: channelWith({ id: ref('id') }),

@@ -34,7 +34,9 @@ export function removeRow<T>(table: Table<T>, id: Id): void {
 export function healOrder<T>(table: Table<T>): void {
   const seen = new Set<Id>();
   const kept = table.order.filter((id) => id in table.byId && !seen.has(id) && seen.add(id));
-  const strays = Object.keys(table.byId).filter((id) => !seen.has(id)).sort();
+  const strays = Object.keys(table.byId)
+    .filter((id) => !seen.has(id))
+    .sort();
   if (kept.length !== table.order.length || strays.length > 0) table.order = [...kept, ...strays];
 }
 

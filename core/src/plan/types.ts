@@ -106,7 +106,9 @@ export interface Listing {
 }
 
 /** A network of one mode: what it is called, and what its mode keeps of it. */
-export type NetworkOf<M extends ModeId> = M extends NetworkModeId ? { id: Id; name: string; mode: M } & ModeTypes[M]['network'] : never;
+export type NetworkOf<M extends ModeId> = M extends NetworkModeId
+  ? { id: Id; name: string; mode: M } & ModeTypes[M]['network']
+  : never;
 
 export type Network = NetworkOf<NetworkModeId>;
 
@@ -136,7 +138,9 @@ interface CommonValues {
 }
 
 /** The values of a channel of one mode that go into the radio. */
-export type ValuesOf<M extends ModeId> = M extends ModeId ? CommonValues & { mode: M } & { [K in M]: ModeTypes[K]['channel'] } : never;
+export type ValuesOf<M extends ModeId> = M extends ModeId
+  ? CommonValues & { mode: M } & { [K in M]: ModeTypes[K]['channel'] }
+  : never;
 
 export type ChannelValues = ValuesOf<ModeId>;
 
@@ -149,7 +153,9 @@ interface ChannelLinks {
 }
 
 /** A channel of one mode. `built`: what the builder last wrote here; a value that differs from it was changed by hand. */
-export type ChannelOf<M extends ModeId> = M extends ModeId ? ChannelLinks & ValuesOf<M> & { built: ValuesOf<M> | null } : never;
+export type ChannelOf<M extends ModeId> = M extends ModeId
+  ? ChannelLinks & ValuesOf<M> & { built: ValuesOf<M> | null }
+  : never;
 
 export type Channel = ChannelOf<ModeId>;
 

@@ -11,67 +11,145 @@ import { profileOf } from '../testing/profile-of';
 type OldProfiles = Record<string, { dmr: object }>;
 
 /** What a radio is to hold, but for the destination, which says its mode since format 6. */
-const channelsOf = (plan: Plan) => Object.values(plan.codeplugs).flatMap((codeplug) => rows(codeplug.channels).map(({ id, name, rxHz, txHz, siteId }) => ({ id, name, rxHz, txHz, siteId })));
+const channelsOf = (plan: Plan) =>
+  Object.values(plan.codeplugs).flatMap((codeplug) =>
+    rows(codeplug.channels).map(({ id, name, rxHz, txHz, siteId }) => ({ id, name, rxHz, txHz, siteId })),
+  );
 const channelsOfOld = (old: { codeplugs: object }) => channelsOf({ codeplugs: old.codeplugs } as Plan);
 
 describe('a plan of an older format', () => {
   it('is brought up step by step, and refused when newer or no plan', () => {
-    const steps = { 1: (one: Record<string, unknown>) => ({ ...one, station: 'two' }), 2: (one: Record<string, unknown>) => ({ ...one, radios: 'three' }) };
-    expect(upgradePlan({ format: 'yellow-relay-plan', formatVersion: 1 }, steps, 3)).toEqual({ format: 'yellow-relay-plan', formatVersion: 3, station: 'two', radios: 'three' });
+    const steps = {
+      1: (one: Record<string, unknown>) => ({ ...one, station: 'two' }),
+      2: (one: Record<string, unknown>) => ({ ...one, radios: 'three' }),
+    };
+    expect(upgradePlan({ format: 'yellow-relay-plan', formatVersion: 1 }, steps, 3)).toEqual({
+      format: 'yellow-relay-plan',
+      formatVersion: 3,
+      station: 'two',
+      radios: 'three',
+    });
     expect(() => upgradePlan({ format: 'yellow-relay-plan', formatVersion: 4 }, steps, 3)).toThrow(/newer/);
     expect(() => upgradePlan({ format: 'yellow-relay-plan', formatVersion: 1 }, {}, 3)).toThrow(/known way/);
-    expect(validatePlan({ format: 'other' }).problems[0]).toEqual({ pointer: '/format', found: '"other"', expected: '"yellow-relay-plan"' });
+    expect(validatePlan({ format: 'other' }).problems[0]).toEqual({
+      pointer: '/format',
+      found: '"other"',
+      expected: '"yellow-relay-plan"',
+    });
     expect(validatePlan([]).problems[0]!.found).toBe('a list');
   });
 
   it('of format 1 opens as it was: same channels, logins where the hotspot keeps them now, no rules', () => {
-    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-1.json', import.meta.url), 'utf8')) as { profiles: Record<string, { logins: object }>; codeplugs: object };
+    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-1.json', import.meta.url), 'utf8')) as {
+      profiles: Record<string, { logins: object }>;
+      codeplugs: object;
+    };
     const { plan, problems } = validatePlan(old);
     expect(problems).toEqual([]);
     expect(channelsOf(plan!)).toEqual(channelsOfOld(old));
-    expect(profileOf(plan!, 's1').dmr).toEqual({ selection: 'one', rules: { byId: {}, order: [] }, logins: old.profiles['s1']!.logins });
+    expect(profileOf(plan!, 's1').dmr).toEqual({
+      selection: 'one',
+      rules: { byId: {}, order: [] },
+      logins: old.profiles['s1']!.logins,
+    });
     expect(agreementOf(plan!)).toMatchObject({ tally: { whole: 4 }, findings: [] });
     // What was written is not known of an older plan.
     expect(plan!.written).toEqual({});
-    for (const broken of [{ ...old, profiles: null }, { ...old, networks: 7 }, { ...old, networks: { byId: { x: null } } }]) expect(validatePlan(broken).problems.length).toBeGreaterThan(0);
+    for (const broken of [
+      { ...old, profiles: null },
+      { ...old, networks: 7 },
+      { ...old, networks: { byId: { x: null } } },
+    ])
+      expect(validatePlan(broken).problems.length).toBeGreaterThan(0);
   });
 
   it('of format 2 opens as it was: hotspots as before, no repeaters, FM and position unsaid', () => {
-    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-2.json', import.meta.url), 'utf8')) as { codeplugs: object; profiles: object };
+    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-2.json', import.meta.url), 'utf8')) as {
+      codeplugs: object;
+      profiles: object;
+    };
     const { plan, problems } = validatePlan(old);
     expect(problems).toEqual([]);
     expect(channelsOf(plan!)).toEqual(channelsOfOld(old));
     expect(profileOf(plan!, 's1').dmr).toEqual((old.profiles as OldProfiles)['s1']!.dmr);
-    expect(plan!.sites.byId['s1']).toMatchObject({ kind: 'hotspot', listing: null, fm: null, dmr: { colorCode: 1, carries: null } });
+    expect(plan!.sites.byId['s1']).toMatchObject({
+      kind: 'hotspot',
+      listing: null,
+      fm: null,
+      dmr: { colorCode: 1, carries: null },
+    });
     expect([plan!.radios.byId['r1']!.fm, plan!.station.position]).toEqual([null, null]);
     expect(agreementOf(plan!)).toMatchObject({ tally: { whole: 7 }, findings: [] });
-    for (const broken of [{ ...old, station: 1 }, { ...old, sites: { byId: { s1: { dmr: 7 } } } }, { ...old, radios: null }]) expect(validatePlan(broken).problems.length).toBeGreaterThan(0);
+    for (const broken of [
+      { ...old, station: 1 },
+      { ...old, sites: { byId: { s1: { dmr: 7 } } } },
+      { ...old, radios: null },
+    ])
+      expect(validatePlan(broken).problems.length).toBeGreaterThan(0);
   });
 
   it('of format 3 opens as it was: DMR and FM as before, D-STAR unsaid and off', () => {
-    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-3.json', import.meta.url), 'utf8')) as { codeplugs: object; profiles: object; networks: object; wants: object };
+    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-3.json', import.meta.url), 'utf8')) as {
+      codeplugs: object;
+      profiles: object;
+      networks: object;
+      wants: object;
+    };
     const { plan, problems } = validatePlan(old);
     expect(problems).toEqual([]);
     expect(plan!.networks).toEqual(old.networks);
     expect(plan!.wants.order).toEqual((old.wants as { order: string[] }).order);
     expect(channelsOf(plan!)).toEqual(channelsOfOld(old));
     expect(profileOf(plan!, 's1').dmr).toEqual((old.profiles as OldProfiles)['s1']!.dmr);
-    expect([plan!.radios.byId['r1']!.dstar, plan!.sites.byId['s1']!.dstar, listensFor(profileOf(plan!, 's1'), 'dstar'), profileOf(plan!, 's1').dstar]).toEqual([null, null, false, { startLink: null, automatic: false }]);
+    expect([
+      plan!.radios.byId['r1']!.dstar,
+      plan!.sites.byId['s1']!.dstar,
+      listensFor(profileOf(plan!, 's1'), 'dstar'),
+      profileOf(plan!, 's1').dstar,
+    ]).toEqual([null, null, false, { startLink: null, automatic: false }]);
     expect(agreementOf(plan!)).toMatchObject({ tally: { whole: 11 }, findings: [] });
-    for (const broken of [{ ...old, profiles: { s1: 7 } }, { ...old, profiles: { s1: { modes: 3 } } }, { ...old, sites: { byId: 7 } }, { ...old, radios: null }]) expect(validatePlan(broken).problems.length).toBeGreaterThan(0);
+    for (const broken of [
+      { ...old, profiles: { s1: 7 } },
+      { ...old, profiles: { s1: { modes: 3 } } },
+      { ...old, sites: { byId: 7 } },
+      { ...old, radios: null },
+    ])
+      expect(validatePlan(broken).problems.length).toBeGreaterThan(0);
   });
 
   it('of format 4 opens as it was: D-STAR as before, C4FM, P25, rooms and crossings unsaid and off', () => {
-    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-4.json', import.meta.url), 'utf8')) as { codeplugs: object; profiles: object; networks: object; wants: object; written: object };
+    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-4.json', import.meta.url), 'utf8')) as {
+      codeplugs: object;
+      profiles: object;
+      networks: object;
+      wants: object;
+      written: object;
+    };
     const { plan, problems } = validatePlan(old);
     expect(problems).toEqual([]);
     expect(plan!.networks).toEqual(old.networks);
     expect(plan!.wants.order).toEqual((old.wants as { order: string[] }).order);
     expect(channelsOf(plan!)).toEqual(channelsOfOld(old));
     expect(profileOf(plan!, 's1')).toMatchObject({ dmr: (old.profiles as OldProfiles)['s1']!.dmr });
-    expect([plan!.radios.byId['r2']!.c4fm, plan!.sites.byId['rp4']!.p25, listensFor(profileOf(plan!, 's1'), 'c4fm'), profileOf(plan!, 's1').c4fm, plan!.shared.c4fm.entries.order, plan!.written['r2']!.c4fm.rooms.order]).toEqual([null, null, false, { startRoom: null }, [], []]);
-    expect([plan!.sites.byId['s1'], plan!.sites.byId['rp4']].map((site) => site && 'activeProfileId' in site)).toEqual([true, false]);
+    expect([
+      plan!.radios.byId['r2']!.c4fm,
+      plan!.sites.byId['rp4']!.p25,
+      listensFor(profileOf(plan!, 's1'), 'c4fm'),
+      profileOf(plan!, 's1').c4fm,
+      plan!.shared.c4fm.entries.order,
+      plan!.written['r2']!.c4fm.rooms.order,
+    ]).toEqual([null, null, false, { startRoom: null }, [], []]);
+    expect([plan!.sites.byId['s1'], plan!.sites.byId['rp4']].map((site) => site && 'activeProfileId' in site)).toEqual([
+      true,
+      false,
+    ]);
     expect(agreementOf(plan!)).toMatchObject({ tally: { doubtful: 0, broken: 0 }, findings: [] });
-    for (const broken of [{ ...old, profiles: { s1: 7 } }, { ...old, codeplugs: 3 }, { ...old, written: { r2: null } }, { ...old, sites: { byId: { s1: 7 } } }]) expect(validatePlan(broken).problems.length).toBeGreaterThan(0);
+    for (const broken of [
+      { ...old, profiles: { s1: 7 } },
+      { ...old, codeplugs: 3 },
+      { ...old, written: { r2: null } },
+      { ...old, sites: { byId: { s1: 7 } } },
+    ])
+      expect(validatePlan(broken).problems.length).toBeGreaterThan(0);
   });
 });

@@ -12,7 +12,9 @@ function isObject(value: unknown): value is Document {
 
 /** What has not the shape that is expected is left for validation to name. */
 function eachValue(map: unknown, change: (value: Document) => Document): unknown {
-  return isObject(map) ? Object.fromEntries(Object.entries(map).map(([id, value]) => [id, isObject(value) ? change(value) : value])) : map;
+  return isObject(map)
+    ? Object.fromEntries(Object.entries(map).map(([id, value]) => [id, isObject(value) ? change(value) : value]))
+    : map;
 }
 
 function eachRow(table: unknown, change: (row: Document) => Document): unknown {
@@ -39,19 +41,30 @@ const toVersion2: UpgradeStep = (document) => ({
 });
 
 function siteOf3(site: Document): Document {
-  return { ...site, listing: null, dmr: isObject(site['dmr']) ? { ...site['dmr'], carries: null } : site['dmr'], fm: null };
+  return {
+    ...site,
+    listing: null,
+    dmr: isObject(site['dmr']) ? { ...site['dmr'], carries: null } : site['dmr'],
+    fm: null,
+  };
 }
 
 /** Repeaters beside hotspots, FM beside DMR. What an older plan does not say of its radios and station stays unsaid. */
 const toVersion3: UpgradeStep = (document) => ({
   ...document,
-  station: isObject(document['station']) ? { ...document['station'], position: null, fmWidthHz: 12_500 } : document['station'],
+  station: isObject(document['station'])
+    ? { ...document['station'], position: null, fmWidthHz: 12_500 }
+    : document['station'],
   radios: eachRow(document['radios'], (radio) => ({ ...radio, fm: null })),
   sites: eachRow(document['sites'], siteOf3),
 });
 
 function profileOf4(profile: Document): Document {
-  return { ...profile, modes: isObject(profile['modes']) ? { ...profile['modes'], dstar: false } : profile['modes'], dstar: { startLink: null, automatic: false } };
+  return {
+    ...profile,
+    modes: isObject(profile['modes']) ? { ...profile['modes'], dstar: false } : profile['modes'],
+    dstar: { startLink: null, automatic: false },
+  };
 }
 
 /** D-STAR beside DMR and FM: what an older plan does not say of its radios, sites and hotspots stays unsaid. */
@@ -67,14 +80,25 @@ function withRooms(codeplug: Document): Document {
 }
 
 function profileOf5(profile: Document): Document {
-  return { ...profile, modes: isObject(profile['modes']) ? { ...profile['modes'], c4fm: false, p25: false } : profile['modes'], c4fm: { startRoom: null }, p25: { startGroup: null }, crossings: [] };
+  return {
+    ...profile,
+    modes: isObject(profile['modes']) ? { ...profile['modes'], c4fm: false, p25: false } : profile['modes'],
+    c4fm: { startRoom: null },
+    p25: { startGroup: null },
+    crossings: [],
+  };
 }
 
 /** C4FM and P25 beside the others, rooms in radios and in a book, crossings: what an older plan does not say of them stays unsaid. */
 const toVersion5: UpgradeStep = (document) => ({
   ...document,
   radios: eachRow(document['radios'], (radio) => ({ ...radio, c4fm: null, p25: null })),
-  sites: eachRow(document['sites'], (site) => ({ ...site, c4fm: null, p25: null, ...(site['kind'] === 'hotspot' ? { crossings: [] } : {}) })),
+  sites: eachRow(document['sites'], (site) => ({
+    ...site,
+    c4fm: null,
+    p25: null,
+    ...(site['kind'] === 'hotspot' ? { crossings: [] } : {}),
+  })),
   codeplugs: eachValue(document['codeplugs'], withRooms),
   written: eachValue(document['written'], withRooms),
   profiles: eachValue(document['profiles'], profileOf5),
@@ -114,8 +138,20 @@ function carriageOf6(site: Document, profile: Document): Carriage[] {
   const modes = isObject(profile['modes']) ? profile['modes'] : {};
   const list = (value: unknown) => (Array.isArray(value) ? value.map(String) : []);
   const [able, on] = [list(site['crossings']), list(profile['crossings'])];
-  const own = NETWORK_MODE_IDS.map((mode): Carriage => ({ air: mode, network: mode, able: isObject(site[mode]), on: modes[mode] === true }));
-  const cross = NETWORK_MODE_IDS.flatMap((air) => NETWORK_MODE_IDS.filter((network) => network !== air).map((network): Carriage => ({ air, network, able: able.includes(`${air}-${network}`), on: on.includes(`${air}-${network}`) })));
+  const own = NETWORK_MODE_IDS.map((mode): Carriage => ({
+    air: mode,
+    network: mode,
+    able: isObject(site[mode]),
+    on: modes[mode] === true,
+  }));
+  const cross = NETWORK_MODE_IDS.flatMap((air) =>
+    NETWORK_MODE_IDS.filter((network) => network !== air).map((network): Carriage => ({
+      air,
+      network,
+      able: able.includes(`${air}-${network}`),
+      on: on.includes(`${air}-${network}`),
+    })),
+  );
   return [...own, ...cross.filter((one) => one.able || one.on)];
 }
 
@@ -135,7 +171,9 @@ function profilesOf6(sites: unknown, profiles: unknown): unknown {
 /** Each mode keeps its own blocks, destinations say their mode, hotspots have profiles and one list of what they carry. */
 const toVersion6: UpgradeStep = ({ roomBook, ...document }) => ({
   ...document,
-  sites: eachRow(document['sites'], ({ crossings: _, ...site }) => (site['kind'] === 'hotspot' ? { ...site, activeProfileId: site['id'] } : site)),
+  sites: eachRow(document['sites'], ({ crossings: _, ...site }) =>
+    site['kind'] === 'hotspot' ? { ...site, activeProfileId: site['id'] } : site,
+  ),
   wants: eachRow(document['wants'], (want) => ({ ...want, destination: destinationOf6(want['destination']) })),
   codeplugs: eachValue(document['codeplugs'], codeplugOf6),
   written: eachValue(document['written'], codeplugOf6),
@@ -144,12 +182,22 @@ const toVersion6: UpgradeStep = ({ roomBook, ...document }) => ({
 });
 
 /** `steps[n]` turns version n into n + 1. */
-const STEPS: Readonly<Record<number, UpgradeStep>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4, 4: toVersion5, 5: toVersion6 };
+const STEPS: Readonly<Record<number, UpgradeStep>> = {
+  1: toVersion2,
+  2: toVersion3,
+  3: toVersion4,
+  4: toVersion5,
+  5: toVersion6,
+};
 
 /** Fills in the blocks of modes that were not known when a document was written: nothing was said of them. */
 function withEveryMode(document: Document): Document {
   const lacks = (holder: unknown) => isObject(holder) && MODE_IDS.some((mode) => !(mode in holder));
-  const filled = (holder: Document, blank: (mode: ModeId) => unknown, modes: readonly ModeId[] = MODE_IDS): Document => ({
+  const filled = (
+    holder: Document,
+    blank: (mode: ModeId) => unknown,
+    modes: readonly ModeId[] = MODE_IDS,
+  ): Document => ({
     ...Object.fromEntries(modes.filter((mode) => !(mode in holder)).map((mode) => [mode, blank(mode)])),
     ...holder,
   });
@@ -160,8 +208,16 @@ function withEveryMode(document: Document): Document {
     const { set } = profile;
     if (profile['baseId'] !== null || !isObject(set)) return profile;
     const there = Array.isArray(set['carriage']) ? (set['carriage'] as Carriage[]) : [];
-    const fresh = values.carriage.filter(({ air }) => !there.some((one) => isObject(one) && one['air'] === air && one['network'] === air));
-    return { ...profile, set: { ...filled(set, (mode) => structuredClone(values[mode as (typeof NETWORK_MODE_IDS)[number]]), NETWORK_MODE_IDS), carriage: [...there, ...fresh] } };
+    const fresh = values.carriage.filter(
+      ({ air }) => !there.some((one) => isObject(one) && one['air'] === air && one['network'] === air),
+    );
+    return {
+      ...profile,
+      set: {
+        ...filled(set, (mode) => structuredClone(values[mode as (typeof NETWORK_MODE_IDS)[number]]), NETWORK_MODE_IDS),
+        carriage: [...there, ...fresh],
+      },
+    };
   };
   return {
     ...document,
@@ -188,20 +244,34 @@ export class UpgradeError extends Error {
 /** @throws UpgradeError when the document is no plan, or of a newer version than this program knows. */
 export function upgradePlan(raw: unknown, steps = STEPS, current: number = PLAN_FORMAT_VERSION): unknown {
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) {
-    throw new UpgradeError('', raw === null ? 'null' : Array.isArray(raw) ? 'a list' : `a ${typeof raw}`, 'a plan document');
+    throw new UpgradeError(
+      '',
+      raw === null ? 'null' : Array.isArray(raw) ? 'a list' : `a ${typeof raw}`,
+      'a plan document',
+    );
   }
   let document = raw as Document;
   const { format, formatVersion } = document;
-  if (format !== PLAN_FORMAT) throw new UpgradeError('/format', JSON.stringify(format) ?? 'nothing', `"${PLAN_FORMAT}"`);
+  if (format !== PLAN_FORMAT)
+    throw new UpgradeError('/format', JSON.stringify(format) ?? 'nothing', `"${PLAN_FORMAT}"`);
   if (typeof formatVersion !== 'number' || !Number.isInteger(formatVersion) || formatVersion < 1) {
-    throw new UpgradeError('/formatVersion', JSON.stringify(formatVersion) ?? 'nothing', `a whole number from 1 to ${current}`);
+    throw new UpgradeError(
+      '/formatVersion',
+      JSON.stringify(formatVersion) ?? 'nothing',
+      `a whole number from 1 to ${current}`,
+    );
   }
   if (formatVersion > current) {
-    throw new UpgradeError('/formatVersion', `version ${formatVersion}`, `at most version ${current}: open it with a newer Yellow Relay`);
+    throw new UpgradeError(
+      '/formatVersion',
+      `version ${formatVersion}`,
+      `at most version ${current}: open it with a newer Yellow Relay`,
+    );
   }
   for (let version = formatVersion; version < current; version += 1) {
     const step = steps[version];
-    if (!step) throw new UpgradeError('/formatVersion', `version ${version}`, `a version with a known way to ${version + 1}`);
+    if (!step)
+      throw new UpgradeError('/formatVersion', `version ${version}`, `a version with a known way to ${version + 1}`);
     document = { ...step(document), formatVersion: version + 1 };
   }
   return current === PLAN_FORMAT_VERSION ? withEveryMode(document) : document;

@@ -24,7 +24,8 @@ function idProblems(plan: Plan): Problem[] {
   const problems: Problem[] = [];
   const checkTable = (table: { byId: Record<string, { id: string }> }, path: readonly string[]) => {
     for (const [key, row] of Object.entries(table.byId)) {
-      if (row.id !== key) problems.push({ pointer: toPointer([...path, 'byId', key, 'id']), found: show(row.id), expected: show(key) });
+      if (row.id !== key)
+        problems.push({ pointer: toPointer([...path, 'byId', key, 'id']), found: show(row.id), expected: show(key) });
     }
   };
   for (const kind of ['radios', 'sites', 'networks', 'wants'] as const) checkTable(plan[kind], [kind]);
@@ -37,7 +38,9 @@ function idProblems(plan: Plan): Problem[] {
     for (const [name, table] of sharedTables(plan.shared[mode])) checkTable(table, ['shared', mode, name]);
     for (const { id, set } of Object.values(plan.profiles.byId)) {
       const block = set[mode as NetworkModeId];
-      if (block && profileTables) for (const [name, table] of profileTables(block)) checkTable(table, ['profiles', 'byId', id, 'set', mode, name]);
+      if (block && profileTables)
+        for (const [name, table] of profileTables(block))
+          checkTable(table, ['profiles', 'byId', id, 'set', mode, name]);
     }
   }
   for (const of of ['codeplugs', 'written'] as const) {
@@ -66,6 +69,10 @@ export function validatePlan(raw: unknown): Validated {
   const problems = shapeProblems(document);
   if (problems.length > 0) return { plan: null, problems };
   const plan = document as Plan;
-  const broken = brokenReferences(plan).map((one) => ({ pointer: one.pointer, found: one.found, expected: 'a reference to something in the plan' }));
+  const broken = brokenReferences(plan).map((one) => ({
+    pointer: one.pointer,
+    found: one.found,
+    expected: 'a reference to something in the plan',
+  }));
   return broken.length > 0 ? { plan: null, problems: broken.slice(0, MOST_PROBLEMS) } : { plan, problems: [] };
 }

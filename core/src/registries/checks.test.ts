@@ -8,7 +8,9 @@ const SRC = join(import.meta.dirname, '..');
 const FOLDERS = ['checks', ...MODE_IDS.map((mode) => `modes/${mode}/checks`)].map((folder) => join(SRC, folder));
 const files = FOLDERS.flatMap((folder) => readdirSync(folder).map((name) => join(folder, name)));
 /** A check's file defines it; what is beside it (registry, walkers, runner) does not. */
-const defining = files.filter((file) => !file.endsWith('.test.ts') && /= (?:defineCheck|valueCheck)\(/.test(readFileSync(file, 'utf8')));
+const defining = files.filter(
+  (file) => !file.endsWith('.test.ts') && /= (?:defineCheck|valueCheck)\(/.test(readFileSync(file, 'utf8')),
+);
 
 describe('the list of checks', () => {
   it('holds every file that defines one, under the file’s name, once', () => {
@@ -22,12 +24,17 @@ describe('the list of checks', () => {
 
   it('is the one that is published', () => {
     const page = readFileSync(join(SRC, '../../docs/checks.md'), 'utf8');
-    expect([...page.matchAll(/^`([a-z0-9-]+)` · /gm)].map((match) => match[1])).toEqual(CHECKS.map((check) => check.id));
+    expect([...page.matchAll(/^`([a-z0-9-]+)` · /gm)].map((match) => match[1])).toEqual(
+      CHECKS.map((check) => check.id),
+    );
   });
 
-  it.each(CHECKS.map((check) => [check.id, check] as const))('%s says what, why and what to do in whole sentences', (_, { docs, title, messages }) => {
-    for (const text of [docs.summary, docs.why, docs.remedy]) expect(text).toMatch(/^[A-Z“].*\.$/s);
-    expect(title).not.toMatch(/[.!]$/);
-    for (const message of Object.values(messages)) expect(message).toMatch(/\.$/);
-  });
+  it.each(CHECKS.map((check) => [check.id, check] as const))(
+    '%s says what, why and what to do in whole sentences',
+    (_, { docs, title, messages }) => {
+      for (const text of [docs.summary, docs.why, docs.remedy]) expect(text).toMatch(/^[A-Z“].*\.$/s);
+      expect(title).not.toMatch(/[.!]$/);
+      for (const message of Object.values(messages)) expect(message).toMatch(/\.$/);
+    },
+  );
 });

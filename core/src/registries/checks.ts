@@ -72,7 +72,14 @@ const COMMON_CHECKS: readonly Check[] = [
   defaultPasswordKept,
 ];
 
-export const CHECKS: readonly Check[] = [...COMMON_CHECKS, ...dmrChecks, ...dstarChecks, ...c4fmChecks, ...p25Checks, ...fmChecks];
+export const CHECKS: readonly Check[] = [
+  ...COMMON_CHECKS,
+  ...dmrChecks,
+  ...dstarChecks,
+  ...c4fmChecks,
+  ...p25Checks,
+  ...fmChecks,
+];
 
 export const CHECK_BY_ID: ReadonlyMap<string, Check> = new Map(CHECKS.map((check) => [check.id, check]));
 

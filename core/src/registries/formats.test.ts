@@ -19,7 +19,10 @@ import { hotspotSheet } from './outputs';
 const SRC = join(import.meta.dirname, '..');
 const FOLDERS = ['formats', ...MODE_IDS.map((mode) => `modes/${mode}/formats`)];
 const plan = samplePlan();
-const pilots = dstarPlan((draft) => void (draft.radios.byId['r2']!.dstar!.siteList = { sites: 3, groups: 2, nameLength: 12, nearSearch: true }));
+const pilots = dstarPlan(
+  (draft) =>
+    void (draft.radios.byId['r2']!.dstar!.siteList = { sites: 3, groups: 2, nameLength: 12, nearSearch: true }),
+);
 
 /** A file of each format, as the program writes it. */
 const WRITTEN: Readonly<Record<string, Uint8Array>> = {
@@ -41,28 +44,40 @@ describe('the list of formats', () => {
         return [];
       }
     });
-    const defining = files.filter((file) => !file.endsWith('.test.ts') && /: Format<[^>]+> (=|\{)/.test(readFileSync(file, 'utf8')));
+    const defining = files.filter(
+      (file) => !file.endsWith('.test.ts') && /: Format<[^>]+> (=|\{)/.test(readFileSync(file, 'utf8')),
+    );
     const ids = defining.map((file) => /id: '([a-z-]+)'/.exec(readFileSync(file, 'utf8'))![1]);
     expect(all.map((one) => one.id).sort()).toEqual(ids.sort());
     expect(Object.keys(WRITTEN).sort()).toEqual(ids);
   });
 
-  it.each(all.map((format) => [format.id, format] as const))('%s knows its own file among all, and reads it without a complaint', (id, format) => {
-    expect([format.extensions.length > 0, format.name !== '', format.mediaType.includes('/')]).toEqual([true, true, true]);
-    expect(sniffFormat(WRITTEN[id]!)?.id).toBe(id);
-    const { value, findings } = format.read(WRITTEN[id]!);
-    expect(findings).toEqual([]);
-    expect(value).not.toBeNull();
-  });
+  it.each(all.map((format) => [format.id, format] as const))(
+    '%s knows its own file among all, and reads it without a complaint',
+    (id, format) => {
+      expect([format.extensions.length > 0, format.name !== '', format.mediaType.includes('/')]).toEqual([
+        true,
+        true,
+        true,
+      ]);
+      expect(sniffFormat(WRITTEN[id]!)?.id).toBe(id);
+      const { value, findings } = format.read(WRITTEN[id]!);
+      expect(findings).toEqual([]);
+      expect(value).not.toBeNull();
+    },
+  );
 
-  it.each(all.map((format) => [format.id, format] as const))('%s refuses what is no such file, with its place, and does not throw', (_, format) => {
-    for (const text of ['', '{', 'a,b\n1,2', '\u0000\u0001', '[1]']) {
-      const bytes = new TextEncoder().encode(text);
-      const { value, findings } = format.read(bytes);
-      if (value === null) expect(findings.length).toBeGreaterThan(0);
-      expect(format.sniff(bytes)).toBeLessThan(0.5);
-    }
-  });
+  it.each(all.map((format) => [format.id, format] as const))(
+    '%s refuses what is no such file, with its place, and does not throw',
+    (_, format) => {
+      for (const text of ['', '{', 'a,b\n1,2', '\u0000\u0001', '[1]']) {
+        const bytes = new TextEncoder().encode(text);
+        const { value, findings } = format.read(bytes);
+        if (value === null) expect(findings.length).toBeGreaterThan(0);
+        expect(format.sniff(bytes)).toBeLessThan(0.5);
+      }
+    },
+  );
 
   it('names no format for a file that is none', () => {
     expect(sniffFormat(new TextEncoder().encode('hello'))).toBeNull();

@@ -6,7 +6,13 @@ import { groupsCsv } from '../modes/dmr/formats/groups-csv';
 import { siteListCsv } from '../modes/dstar/formats/site-list-csv';
 import { codeplugCsv } from './codeplug-csv';
 
-export const FORMATS: readonly Format<never, never>[] = [planJson, codeplugCsv, hotspotJson, groupsCsv, siteListCsv] as unknown as readonly Format<never, never>[];
+export const FORMATS: readonly Format<never, never>[] = [
+  planJson,
+  codeplugCsv,
+  hotspotJson,
+  groupsCsv,
+  siteListCsv,
+] as unknown as readonly Format<never, never>[];
 
 /** The format that the beginning of a file looks most like; `null` when it looks like none. */
 export function sniffFormat(bytes: Uint8Array): Format<never, never> | null {

@@ -1,5 +1,10 @@
 /** Lists of sites and directories, read with every mode. */
-import { asRepeater as asRepeaterWith, type ListedIn, type Refreshed, refreshed as refreshedWith } from '../lists/as-repeater';
+import {
+  asRepeater as asRepeaterWith,
+  type ListedIn,
+  type Refreshed,
+  refreshed as refreshedWith,
+} from '../lists/as-repeater';
 import { columnFields, guessColumns as guessColumnsWith } from '../lists/columns';
 import type { ModeDirectory } from '../lists/mode-directory';
 import { readSites as readSitesWith, type ReadSites, SiteReader } from '../lists/read-sites';

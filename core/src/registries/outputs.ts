@@ -3,7 +3,11 @@ import { cardOf as cardWith } from '../card/card';
 import type { CardSection } from '../card/section';
 import type { ColumnField } from '../codeplug/channel-field';
 import { channelFields } from '../codeplug/channel-fields';
-import { type Reprogramming, reprogramming as reprogrammingWith, reprogrammingList as reprogrammingListWith } from '../compare/written';
+import {
+  type Reprogramming,
+  reprogramming as reprogrammingWith,
+  reprogrammingList as reprogrammingListWith,
+} from '../compare/written';
 import { hotspotSheet as hotspotSheetWith, type SheetOf } from '../formats/hotspot-json';
 import type { SheetOptions } from '../formats/mode-sheet';
 import type { PlanIndex } from '../path/types';

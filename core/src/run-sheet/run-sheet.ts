@@ -15,7 +15,9 @@ export type RunSheetModes = CodeplugModes & Readonly<Record<ModeId, { runSheet: 
 
 /** `12 channels, 12 contacts and 1 receive list`; what there is none of is left out. */
 function listed(counts: readonly [number, string][]): string {
-  const words = counts.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}${count === 1 ? '' : 's'}`);
+  const words = counts
+    .filter(([count]) => count > 0)
+    .map(([count, what]) => `${count} ${what}${count === 1 ? '' : 's'}`);
   return words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 }
 
@@ -69,7 +71,9 @@ function radioSteps(index: PlanIndex, modes: RunSheetModes): Step[] {
 /** Repeaters are shared, so they come last, when the radio is known to work. */
 function repeaterSteps({ plan, paths }: PlanIndex): Step[] {
   const used = new Set(paths().map(({ context }) => context.site?.id));
-  const names = repeatersOf(plan).filter((site) => used.has(site.id)).map((site) => site.name);
+  const names = repeatersOf(plan)
+    .filter((site) => used.has(site.id))
+    .map((site) => site.name);
   if (names.length === 0) return [];
   return [
     {
@@ -80,7 +84,8 @@ function repeaterSteps({ plan, paths }: PlanIndex): Step[] {
         'Say your call sign and the group you call, and leave a second or two between overs. A dynamic group is silent until somebody keys it.',
         'Transmit only where your licence allows; do not programme or read a screen while driving.',
       ],
-      proof: 'The repeater answers with its carrier or a station answers you; a low tone or an error means that it does not hear you.',
+      proof:
+        'The repeater answers with its carrier or a station answers you; a low tone or an error means that it does not hear you.',
     },
   ];
 }
@@ -88,7 +93,9 @@ function repeaterSteps({ plan, paths }: PlanIndex): Step[] {
 export function runSheet(index: PlanIndex, modes: RunSheetModes): Step[] {
   const { plan } = index;
   const callSign = `Call sign ${plan.station.callSign || 'not entered yet'}`;
-  const others = Object.values(modes).map((mode) => mode.runSheet.identity?.(plan) ?? '').filter(Boolean);
+  const others = Object.values(modes)
+    .map((mode) => mode.runSheet.identity?.(plan) ?? '')
+    .filter(Boolean);
   return [
     {
       id: 'identity',

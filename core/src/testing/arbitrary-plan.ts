@@ -15,10 +15,21 @@ import { fmChannel, headChannel, repeaterOf, sitesPlan } from './sample-sites';
 import { bothNetworks } from './sample-routes';
 import { dmrNetwork } from '../modes/dmr/networks';
 
-const frequency = fc.constantFrom(439_125_000, 438_800_000, 435_500_000, 145_900_000, 431_525_000, 500_000_000, 147_000_000);
+const frequency = fc.constantFrom(
+  439_125_000,
+  438_800_000,
+  435_500_000,
+  145_900_000,
+  431_525_000,
+  500_000_000,
+  147_000_000,
+);
 /** Names with all that a spreadsheet could trip over. */
 export const name = fc
-  .oneof(fc.constantFrom('=1+1', '+Hask', '-7.6', '@home', "'quoted'", 'a,b;c', 'say "hello"', 'ÆØÅ ünï', '| bar |', 'none'), fc.string({ minLength: 1, maxLength: 24 }))
+  .oneof(
+    fc.constantFrom('=1+1', '+Hask', '-7.6', '@home', "'quoted'", 'a,b;c', 'say "hello"', 'ÆØÅ ünï', '| bar |', 'none'),
+    fc.string({ minLength: 1, maxLength: 24 }),
+  )
   .map((text) => text.replace(/[\u0000-\u001f\u007f]/g, '').trim())
   .filter((text) => text !== '' && !/[\ud800-\udfff]/u.test(text));
 
@@ -51,7 +62,16 @@ const changes = fc.record({
   dmrOn: fc.boolean(),
   login: fc.constantFrom('whole', 'off', 'gone', 'no suffix', 'no server'),
   bare: fc.boolean(),
-  routes: fc.constantFrom('none', 'planned', 'shuffled', 'no private', 'no catch-all', 'no reply', 'first off', 'selection off'),
+  routes: fc.constantFrom(
+    'none',
+    'planned',
+    'shuffled',
+    'no private',
+    'no catch-all',
+    'no reply',
+    'first off',
+    'selection off',
+  ),
   statics: fc.boolean(),
   head: fc.record({
     pair: fc.constantFrom('right', 'swapped', 'no shift', 'elsewhere'),
@@ -75,14 +95,28 @@ const changes = fc.record({
   dstar: fc.record({
     my: fc.constantFrom('QO3VES', 'QO3VES P', '', 'QO4TAM', 'qo3ves', 'QO3 P', 'QO3VESTOR'),
     suffix: fc.constantFrom('HAND', '', 'VESNA', 'é'),
-    site: fc.record({ module: fc.constantFrom('B', 'C', ''), families: fc.constantFrom(null, [], ['LNK'], ['WAV', 'SEA']), cable: fc.boolean() }),
+    site: fc.record({
+      module: fc.constantFrom('B', 'C', ''),
+      families: fc.constantFrom(null, [], ['LNK'], ['WAV', 'SEA']),
+      cable: fc.boolean(),
+    }),
     start: fc.constantFrom(null, { reflector: 'LNK001', module: 'C' }, { reflector: 'SEA009', module: 'A' }),
     automatic: fc.boolean(),
     gone: fc.constantFrom('none', 'ch-w-lnk-link', 'ch-w-lnk-unlink', 'ch-w-wav-link'),
     channels: fc.array(
       fc.option(
         fc.record({
-          ur: fc.constantFrom('CQCQCQ  ', 'LNK001CL', 'LNK001C ', '       U', 'U       ', '/QO1MRRB', 'QO4TAM  ', 'SEA009AL', '        '),
+          ur: fc.constantFrom(
+            'CQCQCQ  ',
+            'LNK001CL',
+            'LNK001C ',
+            '       U',
+            'U       ',
+            '/QO1MRRB',
+            'QO4TAM  ',
+            'SEA009AL',
+            '        ',
+          ),
           rpt1: fc.constantFrom('QO3VES B', 'QO1MRR B', 'QO3VESB ', 'QO3VES  ', 'DIRECT  ', '        '),
           rpt2: fc.constantFrom('QO3VES G', 'QO1MRR G', 'QO3VES B', 'DIRECT  ', '        '),
           duplex: fc.boolean(),
@@ -95,7 +129,12 @@ const changes = fc.record({
   }),
   rooms: fc.record({
     callSign: fc.constantFrom('QO3VES', '', 'QO4TAM', 'QO3VES-VESNA', 'QO3VES/M'),
-    site: fc.record({ groupIdIn: fc.constantFrom(0, 5), groupIdOut: fc.constantFrom(0, 5), voice: fc.constantFrom(null, 'narrow' as const, 'wide' as const), networkIds: fc.constantFrom([], ['rm1'], ['rm2'], ['rm1', 'rm2']) }),
+    site: fc.record({
+      groupIdIn: fc.constantFrom(0, 5),
+      groupIdOut: fc.constantFrom(0, 5),
+      voice: fc.constantFrom(null, 'narrow' as const, 'wide' as const),
+      networkIds: fc.constantFrom([], ['rm1'], ['rm2'], ['rm1', 'rm2']),
+    }),
     mixed: fc.boolean(),
     startRoom: fc.constantFrom(null, 41_205, 52_110, 99_999),
     able: fc.boolean(),
@@ -126,13 +165,24 @@ const changes = fc.record({
     startGroup: fc.constantFrom(null, 4170),
     gone: fc.constantFrom('none', 'ch-w-quay-unlink', 'ch-w-all-unlink'),
     channels: fc.array(
-      fc.option(fc.record({ nac: fc.constantFrom(0x293, 0x2a1, 0xf7e, 0xf7f), nacRx: fc.constantFrom(0x293, 0xf7e, 0x111), group: fc.constantFrom(0, 1, 4170, 5880, 9999, 65_535), aimed: fc.boolean() }), { nil: null }),
+      fc.option(
+        fc.record({
+          nac: fc.constantFrom(0x293, 0x2a1, 0xf7e, 0xf7f),
+          nacRx: fc.constantFrom(0x293, 0xf7e, 0x111),
+          group: fc.constantFrom(0, 1, 4170, 5880, 9999, 65_535),
+          aimed: fc.boolean(),
+        }),
+        { nil: null },
+      ),
       { minLength: 6, maxLength: 6 },
     ),
   }),
 });
 
-function disturbRooms(plan: Plan, { callSign, site, mixed, startRoom, able, on, gone, channels }: Changes['rooms']): void {
+function disturbRooms(
+  plan: Plan,
+  { callSign, site, mixed, startRoom, able, on, gone, channels }: Changes['rooms'],
+): void {
   plan.radios.byId['r3']!.c4fm!.callSign = callSign;
   const home = plan.sites.byId['s1']!;
   home.c4fm = { ...site, networkIds: [...site.networkIds] };
@@ -140,14 +190,16 @@ function disturbRooms(plan: Plan, { callSign, site, mixed, startRoom, able, on, 
   profileOf(plan, 's1').c4fm.startRoom = startRoom;
   if (!mixed) plan.sites.byId['rp5']!.fm = null;
   const targets = { nowhere: null, 'at DMR': { mode: 'dmr', kind: 'group', networkId: 'n1', groupId: 'g1' } } as const;
-  rows(plan.codeplugs['r3']!.channels).filter((one) => one.mode === 'c4fm').forEach((channel, at) => {
-    const one = channels[at];
-    if (!one) return;
-    const { aimed, ...fields } = one;
-    channel.c4fm = fields;
-    if (aimed !== 'as built') channel.destination = targets[aimed];
-    if (aimed === 'at DMR') channel.siteId = 's1';
-  });
+  rows(plan.codeplugs['r3']!.channels)
+    .filter((one) => one.mode === 'c4fm')
+    .forEach((channel, at) => {
+      const one = channels[at];
+      if (!one) return;
+      const { aimed, ...fields } = one;
+      channel.c4fm = fields;
+      if (aimed !== 'as built') channel.destination = targets[aimed];
+      if (aimed === 'at DMR') channel.siteId = 's1';
+    });
   if (gone !== 'none') removeRow(plan.codeplugs['r3']!.channels, gone);
   // A room of the other network is wanted at the hotspot, now and then.
   if (able && !on) rows(plan.codeplugs['r3']!.channels)[0]!.destination = roomAt('rm2', 'ferry');
@@ -159,13 +211,15 @@ function disturbP25(plan: Plan, { unitId, nac, networkIds, unlink, startGroup, g
   profileOf(plan, 's1').p25.startGroup = startGroup;
   const network = plan.networks.byId['p1']!;
   if (network.mode === 'p25') network.special.unlink = unlink;
-  rows(plan.codeplugs['r4']!.channels).filter((one) => one.mode === 'p25').forEach((channel, at) => {
-    const one = channels[at];
-    if (!one) return;
-    const { aimed, ...fields } = one;
-    channel.p25 = fields;
-    if (!aimed) channel.destination = null;
-  });
+  rows(plan.codeplugs['r4']!.channels)
+    .filter((one) => one.mode === 'p25')
+    .forEach((channel, at) => {
+      const one = channels[at];
+      if (!one) return;
+      const { aimed, ...fields } = one;
+      channel.p25 = fields;
+      if (!aimed) channel.destination = null;
+    });
   if (gone !== 'none') removeRow(plan.codeplugs['r4']!.channels, gone);
 }
 
@@ -183,7 +237,12 @@ type Changes = typeof changes extends fc.Arbitrary<infer T> ? T : never;
 
 function disturbRepeaters(plan: Plan, { head, fm }: Pick<Changes, 'head' | 'fm'>): void {
   const channel = headChannel(plan);
-  const pairs = { right: {}, swapped: { rxHz: channel.txHz, txHz: channel.rxHz }, 'no shift': { txHz: channel.rxHz }, elsewhere: { rxHz: 438_000_000 } };
+  const pairs = {
+    right: {},
+    swapped: { rxHz: channel.txHz, txHz: channel.rxHz },
+    'no shift': { txHz: channel.rxHz },
+    elsewhere: { rxHz: 438_000_000 },
+  };
   Object.assign(channel, pairs[head.pair]);
   Object.assign(channel.dmr, { slot: head.slot });
   channel.dmr.call.number = head.number;
@@ -205,13 +264,15 @@ function disturbDstar(plan: Plan, { my, suffix, site, start, automatic, gone, ch
   Object.assign(plan.sites.byId['s1']!.dstar!, { cable: site.cable, module: site.module });
   plan.sites.byId['rp4']!.dstar!.families = site.families && [...site.families];
   profileOf(plan, 's1').dstar = { startLink: start && { ...start }, automatic };
-  rows(plan.codeplugs['r2']!.channels).filter(isDstar).forEach((channel, at) => {
-    const one = channels[at];
-    if (!one) return;
-    const { aimed, ...fields } = one;
-    channel.dstar = fields;
-    if (!aimed) channel.destination = null;
-  });
+  rows(plan.codeplugs['r2']!.channels)
+    .filter(isDstar)
+    .forEach((channel, at) => {
+      const one = channels[at];
+      if (!one) return;
+      const { aimed, ...fields } = one;
+      channel.dstar = fields;
+      if (!aimed) channel.destination = null;
+    });
   if (gone !== 'none') removeRow(plan.codeplugs['r2']!.channels, gone);
 }
 
@@ -227,7 +288,12 @@ export const arbitraryPlan: fc.Arbitrary<Plan> = changes.map((change) => {
   const recipe = (plan: Plan): void => {
     Object.assign(plan.station, { callSign: change.callSign, dmrId: change.dmrId });
     Object.assign(plan.radios.byId['r1']!.dmr!, { id: change.radioId, hearsOwnGroup: change.hearsOwnGroup });
-    Object.assign(plan.sites.byId['s1']!, { rxHz: change.siteHz, txHz: change.siteHz, distanceM: change.distanceM, dmr: { colorCode: change.siteColorCode, carries: null } });
+    Object.assign(plan.sites.byId['s1']!, {
+      rxHz: change.siteHz,
+      txHz: change.siteHz,
+      distanceM: change.distanceM,
+      dmr: { colorCode: change.siteColorCode, carries: null },
+    });
     const profile = profileOf(plan, 's1');
     setPair(profile, 'dmr', 'dmr', { on: change.dmrOn });
     const login = profile.dmr.logins['n1']!;
@@ -235,13 +301,27 @@ export const arbitraryPlan: fc.Arbitrary<Plan> = changes.map((change) => {
     else if (change.login === 'off') login.enabled = false;
     else if (change.login === 'no suffix') login.suffix = null;
     else if (change.login === 'no server') login.serverId = null;
-    dmrChannels(plan.codeplugs['r1']!).slice(0, 4).forEach((channel, at) => {
-      const one = change.channels[at];
-      if (!one) return;
-      Object.assign(channel, { name: one.name, rxHz: one.rxHz, txHz: one.txHz, power: one.power, siteId: one.linked ? 's1' : null });
-      if (!one.aimed) channel.destination = null;
-      channel.dmr = { colorCode: one.colorCode, slot: one.slot, call: { kind: one.kind, number: one.number }, receiveListId: one.list ? 'rl-n1-s1' : null, admit: one.admit };
-    });
+    dmrChannels(plan.codeplugs['r1']!)
+      .slice(0, 4)
+      .forEach((channel, at) => {
+        const one = change.channels[at];
+        if (!one) return;
+        Object.assign(channel, {
+          name: one.name,
+          rxHz: one.rxHz,
+          txHz: one.txHz,
+          power: one.power,
+          siteId: one.linked ? 's1' : null,
+        });
+        if (!one.aimed) channel.destination = null;
+        channel.dmr = {
+          colorCode: one.colorCode,
+          slot: one.slot,
+          call: { kind: one.kind, number: one.number },
+          receiveListId: one.list ? 'rl-n1-s1' : null,
+          admit: one.admit,
+        };
+      });
     disturbRepeaters(plan, change);
     disturbDstar(plan, change.dstar);
     disturbRooms(plan, change.rooms);

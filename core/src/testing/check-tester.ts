@@ -53,12 +53,20 @@ function expectFix(check: Check, plan: Plan, finding: Finding, at: number, expec
   expected(wanted);
   expect(mended).toEqual(wanted);
   // A fix may leave what only the user knows (a password): then the finding that remains says less.
-  const still = findingsOf(check, mended).filter((one) => one.pointer === finding.pointer && one.message === finding.message && JSON.stringify(one.data) === JSON.stringify(finding.data));
+  const still = findingsOf(check, mended).filter(
+    (one) =>
+      one.pointer === finding.pointer &&
+      one.message === finding.message &&
+      JSON.stringify(one.data) === JSON.stringify(finding.data),
+  );
   expect(still, 'the finding must be gone after its fix').toEqual([]);
 }
 
 /** `plan` makes the plan that the cases change: the small sample, unless said otherwise. */
-export function testCheck(check: Check, { plan: make = samplePlan, ...cases }: { plan?: MakePlan; valid: ValidCase[]; invalid: InvalidCase[] }): void {
+export function testCheck(
+  check: Check,
+  { plan: make = samplePlan, ...cases }: { plan?: MakePlan; valid: ValidCase[]; invalid: InvalidCase[] },
+): void {
   describe(check.id, () => {
     it('has cases that differ, and cases for every message and fix', () => {
       const plans = [...cases.valid, ...cases.invalid].map((one) => JSON.stringify(make(one.change)));
@@ -66,7 +74,9 @@ export function testCheck(check: Check, { plan: make = samplePlan, ...cases }: {
       expect(cases.valid.length).toBeGreaterThan(0);
       const messages = new Set(cases.invalid.flatMap((one) => one.findings.map((finding) => finding.message)));
       expect([...messages].sort()).toEqual(Object.keys(check.messages).sort());
-      const fixes = new Set(cases.invalid.flatMap((one) => one.findings.flatMap((finding) => Object.keys(finding.fixes ?? {}))));
+      const fixes = new Set(
+        cases.invalid.flatMap((one) => one.findings.flatMap((finding) => Object.keys(finding.fixes ?? {}))),
+      );
       expect([...fixes].sort()).toEqual(Object.keys(check.fixes).sort());
     });
 
@@ -77,10 +87,14 @@ export function testCheck(check: Check, { plan: make = samplePlan, ...cases }: {
     it.each(cases.invalid)('finds: $name', ({ change, findings: expected }) => {
       const plan = planOf(make, change);
       const found = findingsOf(check, plan);
-      expect(found.map(({ message, pointer }) => ({ message, pointer }))).toEqual(expected.map(({ message, pointer }) => ({ message, pointer })));
+      expect(found.map(({ message, pointer }) => ({ message, pointer }))).toEqual(
+        expected.map(({ message, pointer }) => ({ message, pointer })),
+      );
       found.forEach((finding, at) => {
         const words = explain(check, finding);
-        expect([words.what, ...words.fixLabels].join(' '), 'a placeholder was left empty').not.toMatch(/[{}]|undefined/);
+        expect([words.what, ...words.fixLabels].join(' '), 'a placeholder was left empty').not.toMatch(
+          /[{}]|undefined/,
+        );
         if (expected[at]!.says !== undefined) expect(words.what).toBe(expected[at]!.says);
         const fixes = Object.entries(expected[at]!.fixes ?? {});
         expect(finding.fixes.map((fix) => fix.id)).toEqual(fixes.map(([id]) => id));

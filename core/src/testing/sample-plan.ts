@@ -28,8 +28,19 @@ const furnish: Recipe = (plan) => {
   const profile = profileOf(plan, 's1');
   profile.adminPassword = 'changed';
   profile.dmr.logins = { n1: { ...newLogin(), serverId: 'srv', suffix: 3, password: 'practice' } };
-  for (const groupId of ['g1', 'g2', 'g3']) putRow(plan.wants, { id: `w-${groupId}`, destination: { mode: 'dmr', kind: 'group', networkId: 'n1', groupId }, radioId: 'r1', siteId: 's1' });
-  putRow(plan.wants, { id: 'w-echo', destination: { mode: 'dmr', kind: 'special', networkId: 'n1', special: 'echo' }, radioId: 'r1', siteId: 's1' });
+  for (const groupId of ['g1', 'g2', 'g3'])
+    putRow(plan.wants, {
+      id: `w-${groupId}`,
+      destination: { mode: 'dmr', kind: 'group', networkId: 'n1', groupId },
+      radioId: 'r1',
+      siteId: 's1',
+    });
+  putRow(plan.wants, {
+    id: 'w-echo',
+    destination: { mode: 'dmr', kind: 'special', networkId: 'n1', special: 'echo' },
+    radioId: 'r1',
+    siteId: 's1',
+  });
 };
 
 export function samplePlan(change: Recipe = () => undefined): Plan {

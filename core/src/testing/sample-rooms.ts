@@ -7,9 +7,24 @@ import type { Room } from '../plan/modes/c4fm/types';
 import type { ChannelOf, Destination, Plan } from '../plan/types';
 import { samplePlan } from './sample-plan';
 
-const room = (id: string, number: number, name: string, more: Partial<Room> = {}): Room => ({ id, number, name, place: '', kind: 'room', activity: null, twin: null, bridgesTo: null, ...more });
+const room = (id: string, number: number, name: string, more: Partial<Room> = {}): Room => ({
+  id,
+  number,
+  name,
+  place: '',
+  kind: 'room',
+  activity: null,
+  twin: null,
+  bridgesTo: null,
+  ...more,
+});
 
-export const roomAt = (networkId: string, roomId: string): Destination => ({ mode: 'c4fm', kind: 'room', networkId, roomId });
+export const roomAt = (networkId: string, roomId: string): Destination => ({
+  mode: 'c4fm',
+  kind: 'room',
+  networkId,
+  roomId,
+});
 
 /** Puts the C4FM radio, its sites, rooms and wants beside whatever a plan with the small sample’s hotspot holds. */
 export const furnishRooms: Recipe = (plan) => {
@@ -22,14 +37,30 @@ export const furnishRooms: Recipe = (plan) => {
       room('span', 41_950, 'Mainland Span', { bridgesTo: 'rm2' }),
     ]),
   });
-  putRow(plan.networks, { ...newNetwork('c4fm', 'rm2', 'Mainland'), rooms: tableOf<Room>([room('ferry', 52_077, 'Ferry Deck'), room('news', 52_110, 'North News', { kind: 'node', activity: 6 })]) });
-  putRow(plan.radios, { ...newRadio('r3', 'Rambler', ['fm']), c4fm: { callSign: 'QO3VES', rooms: { categories: 2, perCategory: 3, nameLength: 12 }, dtmfMemories: 0 } });
+  putRow(plan.networks, {
+    ...newNetwork('c4fm', 'rm2', 'Mainland'),
+    rooms: tableOf<Room>([
+      room('ferry', 52_077, 'Ferry Deck'),
+      room('news', 52_110, 'North News', { kind: 'node', activity: 6 }),
+    ]),
+  });
+  putRow(plan.radios, {
+    ...newRadio('r3', 'Rambler', ['fm']),
+    c4fm: { callSign: 'QO3VES', rooms: { categories: 2, perCategory: 3, nameLength: 12 }, dtmfMemories: 0 },
+  });
   plan.sites.byId['s1']!.c4fm = { groupIdIn: 0, groupIdOut: 0, voice: null, networkIds: ['rm1'] };
-  const mixed = newRepeater('rp5', 'Dunsel Mixed', 438_500_000, 430_900_000, { ...NO_LISTING, callSign: 'QO1DMX', module: 'B', position: { lat: 46.62, lon: -33.51 }, list: { name: 'Isles club', issuedOn: '2026-10-01' } });
+  const mixed = newRepeater('rp5', 'Dunsel Mixed', 438_500_000, 430_900_000, {
+    ...NO_LISTING,
+    callSign: 'QO1DMX',
+    module: 'B',
+    position: { lat: 46.62, lon: -33.51 },
+    list: { name: 'Isles club', issuedOn: '2026-10-01' },
+  });
   mixed.c4fm = { groupIdIn: 5, groupIdOut: 5, voice: 'narrow', networkIds: ['rm2'] };
   mixed.fm = { toneIn: '110.9', toneOut: null, widthHz: 12_500 };
   putRow(plan.sites, mixed);
-  const want = (id: string, destination: Destination, siteId: string) => putRow(plan.wants, { id, destination, radioId: 'r3', siteId });
+  const want = (id: string, destination: Destination, siteId: string) =>
+    putRow(plan.wants, { id, destination, radioId: 'r3', siteId });
   want('w-evening', roomAt('rm1', 'evening'), 's1');
   want('w-bridge', roomAt('rm1', 'bridge'), 's1');
   want('w-news', roomAt('rm2', 'news'), 'rp5');
@@ -38,7 +69,13 @@ export const furnishRooms: Recipe = (plan) => {
 
 /** Three rooms with their ways out, and a local channel: beside the four paths of the small sample. */
 export function roomsPlan(change: Recipe = () => undefined): Plan {
-  return edit(edit(edit(samplePlan(), furnishRooms).plan, carryOut(() => true)).plan, change).plan;
+  return edit(
+    edit(
+      edit(samplePlan(), furnishRooms).plan,
+      carryOut(() => true),
+    ).plan,
+    change,
+  ).plan;
 }
 
 /** A channel of the C4FM radio, by what stands behind `ch-` in its id: `w-evening`, `w-evening-disconnect`. */
@@ -48,4 +85,5 @@ export function roomChannel(plan: Plan, part: string): ChannelOf<'c4fm'> {
   return channel;
 }
 
-export const roomPointer = (part: string, ...field: string[]): string => ['/codeplugs/r3/channels/byId', `ch-${part}`, ...field].join('/');
+export const roomPointer = (part: string, ...field: string[]): string =>
+  ['/codeplugs/r3/channels/byId', `ch-${part}`, ...field].join('/');

@@ -21,7 +21,13 @@ export const causeway: Recipe = (plan) => {
       { id: 'k2', name: 'Ferry Crew', number: 623, category: 'region' },
     ]),
   });
-  profileOf(plan, 's1').dmr.logins['n2'] = { ...newLogin(), enabled: false, serverId: 'srv', suffix: 3, password: 'practice' };
+  profileOf(plan, 's1').dmr.logins['n2'] = {
+    ...newLogin(),
+    enabled: false,
+    serverId: 'srv',
+    suffix: 3,
+    password: 'practice',
+  };
 };
 
 /** Both networks on, rules planned, channels renumbered, Harbour and its unlink wanted and built. */
@@ -29,8 +35,19 @@ export const bothNetworks: Recipe = (plan) => {
   causeway(plan);
   dmrNetwork(plan, 'n1')!.special.unlink = { number: 4000, kind: 'private' };
   acceptRouting(plan, 's1', ['n1', 'n2'], proposeRouting(plan, 's1', ['n1', 'n2']));
-  for (const groupId of ['k1', 'k2']) putRow(plan.wants, { id: `w-${groupId}`, destination: { mode: 'dmr', kind: 'group', networkId: 'n2', groupId }, radioId: 'r1', siteId: 's1' });
-  putRow(plan.wants, { id: 'w-unlink', destination: { mode: 'dmr', kind: 'special', networkId: 'n1', special: 'unlink' }, radioId: 'r1', siteId: 's1' });
+  for (const groupId of ['k1', 'k2'])
+    putRow(plan.wants, {
+      id: `w-${groupId}`,
+      destination: { mode: 'dmr', kind: 'group', networkId: 'n2', groupId },
+      radioId: 'r1',
+      siteId: 's1',
+    });
+  putRow(plan.wants, {
+    id: 'w-unlink',
+    destination: { mode: 'dmr', kind: 'special', networkId: 'n1', special: 'unlink' },
+    radioId: 'r1',
+    siteId: 's1',
+  });
 };
 
 export function routedPlan(change: Recipe = () => undefined): Plan {

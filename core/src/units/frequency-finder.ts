@@ -37,8 +37,16 @@ export interface BandView {
 }
 
 function segmentsIn(band: Segment): Occupied[] {
-  const satellites = satelliteSegments().map((one): Occupied => ({ lowHz: one.lowHz, highHz: one.highHz, kind: 'satellite segment', words: one.name, distanceM: null }));
-  return [...satellites, ...KEPT.map((one) => ({ ...one, distanceM: null }))].filter((one) => one.highHz > band.lowHz && one.lowHz < band.highHz);
+  const satellites = satelliteSegments().map((one): Occupied => ({
+    lowHz: one.lowHz,
+    highHz: one.highHz,
+    kind: 'satellite segment',
+    words: one.name,
+    distanceM: null,
+  }));
+  return [...satellites, ...KEPT.map((one) => ({ ...one, distanceM: null }))].filter(
+    (one) => one.highHz > band.lowHz && one.lowHz < band.highHz,
+  );
 }
 
 function clearanceOf(lowHz: number, highHz: number, other: Occupied): number {
@@ -63,12 +71,16 @@ function score(found: FoundFrequency, band: Segment, widthHz: number): number {
 
 /** `taken`: what is within reach. Of equally clear channels the lowest. */
 export function viewBand(band: Segment, widthHz: number, taken: readonly Occupied[]): BandView {
-  const occupied = [...taken.filter((one) => one.highHz >= band.lowHz && one.lowHz <= band.highHz), ...segmentsIn(band)].sort((a, b) => a.lowHz - b.lowHz);
+  const occupied = [
+    ...taken.filter((one) => one.highHz >= band.lowHz && one.lowHz <= band.highHz),
+    ...segmentsIn(band),
+  ].sort((a, b) => a.lowHz - b.lowHz);
   let best: FoundFrequency | null = null;
   const first = Math.ceil((band.lowHz + widthHz / 2) / widthHz) * widthHz;
   for (let hz = first; hz + widthHz / 2 <= band.highHz; hz += widthHz) {
     const found = clearanceAt(hz, widthHz, occupied);
-    if (found.clearanceHz >= 0 && (best === null || score(found, band, widthHz) > score(best, band, widthHz))) best = found;
+    if (found.clearanceHz >= 0 && (best === null || score(found, band, widthHz) > score(best, band, widthHz)))
+      best = found;
   }
   return { band, occupied, best };
 }

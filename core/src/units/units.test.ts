@@ -35,10 +35,24 @@ describe('free-space loss', () => {
 describe('DMR addresses', () => {
   // Source: ETSI TS 102 361-1 (24 bits); the bounds of the usable range from memory of its Annex A.
   it.each([
-    [0, 'null'], [1, 'usable'], [16_776_415, 'usable'], [16_776_416, 'reserved'], [16_777_214, 'reserved'], [16_777_215, 'all-call'], [16_777_216, 'not 24 bits'], [-1, 'not 24 bits'], [1.5, 'not 24 bits'],
+    [0, 'null'],
+    [1, 'usable'],
+    [16_776_415, 'usable'],
+    [16_776_416, 'reserved'],
+    [16_777_214, 'reserved'],
+    [16_777_215, 'all-call'],
+    [16_777_216, 'not 24 bits'],
+    [-1, 'not 24 bits'],
+    [1.5, 'not 24 bits'],
   ])('%d is %s', (number, kind) => expect(classifyAddress(number)).toBe(kind));
 
-  it.each([[9_992_417, true], [999_241, false], [999_241_703, false], [1_000_000, true], [10_000_000, false]])('%d as a station’s ID: %s', (id, is) => expect(isStationId(id)).toBe(is));
+  it.each([
+    [9_992_417, true],
+    [999_241, false],
+    [999_241_703, false],
+    [1_000_000, true],
+    [10_000_000, false],
+  ])('%d as a station’s ID: %s', (id, is) => expect(isStationId(id)).toBe(is));
 
   it('are written as operators read them', () => {
     expect(formatId(9_992_417)).toBe('999 2417');
@@ -48,10 +62,16 @@ describe('DMR addresses', () => {
 });
 
 describe('country codes', () => {
-  it.each(vectors.check_values.map((one) => [one.mcc, one.country]))('%s is %s (ITU-T E.212)', (code, country) => expect(countryOf(code)).toBe(country));
+  it.each(vectors.check_values.map((one) => [one.mcc, one.country]))('%s is %s (ITU-T E.212)', (code, country) =>
+    expect(countryOf(code)).toBe(country),
+  );
 
   it('has every code of countries with several', () => {
-    expect(Object.values(vectors.multi_mcc).flat().filter((code) => countryOf(code) === null)).toEqual([]);
+    expect(
+      Object.values(vectors.multi_mcc)
+        .flat()
+        .filter((code) => countryOf(code) === null),
+    ).toEqual([]);
   });
 
   it('agrees with a registry package’s list, but for the six it lacks and the codes of no country', () => {
@@ -70,21 +90,46 @@ describe('country codes', () => {
 describe('bands', () => {
   it.each([
     // ITU Radio Regulations, Article 5, and No. 5.282 for the satellite segment.
-    ['itu-1', 439_125_000, '70 cm'], ['itu-1', 147_000_000, null], ['itu-2', 147_000_000, '2 m'], ['itu-1', 440_000_000, null], ['itu-1', 430_006_250, '70 cm'], ['itu-1', 430_000_000, null],
-  ] as const)('%s %d is in %s', (region, hz, band) => expect(amateurBandOf(hz, WIDTH, region)?.name ?? null).toBe(band));
+    ['itu-1', 439_125_000, '70 cm'],
+    ['itu-1', 147_000_000, null],
+    ['itu-2', 147_000_000, '2 m'],
+    ['itu-1', 440_000_000, null],
+    ['itu-1', 430_006_250, '70 cm'],
+    ['itu-1', 430_000_000, null],
+  ] as const)('%s %d is in %s', (region, hz, band) =>
+    expect(amateurBandOf(hz, WIDTH, region)?.name ?? null).toBe(band),
+  );
 
-  it.each([[435_500_000, true], [434_993_750, false], [434_993_751, true], [438_006_250, false], [145_900_000, true], [145_793_750, false]])('%d Hz in a satellite segment: %s', (hz, is) => expect(satelliteSegmentOf(hz, WIDTH) !== null).toBe(is));
+  it.each([
+    [435_500_000, true],
+    [434_993_750, false],
+    [434_993_751, true],
+    [438_006_250, false],
+    [145_900_000, true],
+    [145_793_750, false],
+  ])('%d Hz in a satellite segment: %s', (hz, is) => expect(satelliteSegmentOf(hz, WIDTH) !== null).toBe(is));
 
   it('offers the nearest clear frequency, as brute force finds it', () => {
-    const clear = (hz: number, taken: number[]) => amateurBandOf(hz, WIDTH, 'itu-1') && !satelliteSegmentOf(hz, WIDTH) && taken.every((other) => Math.abs(other - hz) >= WIDTH);
+    const clear = (hz: number, taken: number[]) =>
+      amateurBandOf(hz, WIDTH, 'itu-1') &&
+      !satelliteSegmentOf(hz, WIDTH) &&
+      taken.every((other) => Math.abs(other - hz) >= WIDTH);
     fc.assert(
-      fc.property(fc.integer({ min: 429_000_000, max: 441_000_000 }), fc.array(fc.integer({ min: 34_400, max: 35_200 }).map((n) => n * WIDTH), { maxLength: 5 }), (hz, taken) => {
-        let best = Infinity;
-        for (let n = 34_300; n <= 35_300; n += 1) if (clear(n * WIDTH, taken)) best = Math.min(best, Math.abs(n * WIDTH - hz));
-        const found = nearestClearHz(hz, WIDTH, 'itu-1', taken)!;
-        expect(clear(found, taken)).toBeTruthy();
-        expect(Math.abs(found - hz)).toBe(best);
-      }),
+      fc.property(
+        fc.integer({ min: 429_000_000, max: 441_000_000 }),
+        fc.array(
+          fc.integer({ min: 34_400, max: 35_200 }).map((n) => n * WIDTH),
+          { maxLength: 5 },
+        ),
+        (hz, taken) => {
+          let best = Infinity;
+          for (let n = 34_300; n <= 35_300; n += 1)
+            if (clear(n * WIDTH, taken)) best = Math.min(best, Math.abs(n * WIDTH - hz));
+          const found = nearestClearHz(hz, WIDTH, 'itu-1', taken)!;
+          expect(clear(found, taken)).toBeTruthy();
+          expect(Math.abs(found - hz)).toBe(best);
+        },
+      ),
       { numRuns: 50 },
     );
     expect(nearestClearHz(435_500_000, WIDTH, 'itu-1', [])).toBe(434_987_500);
@@ -92,13 +137,46 @@ describe('bands', () => {
 });
 
 describe('quantities', () => {
-  it.each([['439.125', 439_125_000], ['439,125', 439_125_000], ['439.125 MHz', 439_125_000], ['439125 kHz', 439_125_000], ['439125000 Hz', 439_125_000], ['-7.6', -7_600_000], ['−0.6', -600_000], ['0', 0], ['.5', 500_000], ['', null], ['abc', null], ['1.2.3', null], ['435 5', null]])('%j is %j Hz', (text, hz) => expect(parseMHz(text)).toBe(hz));
+  it.each([
+    ['439.125', 439_125_000],
+    ['439,125', 439_125_000],
+    ['439.125 MHz', 439_125_000],
+    ['439125 kHz', 439_125_000],
+    ['439125000 Hz', 439_125_000],
+    ['-7.6', -7_600_000],
+    ['−0.6', -600_000],
+    ['0', 0],
+    ['.5', 500_000],
+    ['', null],
+    ['abc', null],
+    ['1.2.3', null],
+    ['435 5', null],
+  ])('%j is %j Hz', (text, hz) => expect(parseMHz(text)).toBe(hz));
 
   it('come back as they were written, to the hertz', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 6_000_000_000 }), (hz) => void expect(parseMHz(formatMHz(hz))).toBe(hz)));
-    fc.assert(fc.property(fc.integer({ min: -50_000_000, max: 50_000_000 }), (hz) => void expect(parseMHz(formatShiftMHz(hz))).toBe(hz === 0 ? 0 : hz)));
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 6_000_000_000 }), (hz) => void expect(parseMHz(formatMHz(hz))).toBe(hz)),
+    );
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -50_000_000, max: 50_000_000 }),
+        (hz) => void expect(parseMHz(formatShiftMHz(hz))).toBe(hz === 0 ? 0 : hz),
+      ),
+    );
   });
 
-  it.each([[439_125_000, '439.1250'], [439_006_250, '439.00625'], [1, '0.000001'], [435_000_000, '435.0000']])('%i Hz is written %s', (hz, text) => expect(formatMHz(hz)).toBe(text));
-  it.each([['999 2417', 9_992_417], ['12', 12], ['1.5', null], ['-1', null], ['', null], ['1234567890', null]])('%j as a whole number: %j', (text, value) => expect(parseWhole(text)).toBe(value));
+  it.each([
+    [439_125_000, '439.1250'],
+    [439_006_250, '439.00625'],
+    [1, '0.000001'],
+    [435_000_000, '435.0000'],
+  ])('%i Hz is written %s', (hz, text) => expect(formatMHz(hz)).toBe(text));
+  it.each([
+    ['999 2417', 9_992_417],
+    ['12', 12],
+    ['1.5', null],
+    ['-1', null],
+    ['', null],
+    ['1234567890', null],
+  ])('%j as a whole number: %j', (text, value) => expect(parseWhole(text)).toBe(value));
 });

@@ -13,7 +13,10 @@ import { EditEntity, PlanEntity } from './entities';
 /** @throws Error naming the plan and the place when an upgraded plan is not sound: nothing is stored then. */
 export async function upgradeStoredPlans(source: DataSource): Promise<number> {
   return source.transaction(async (manager) => {
-    const old: { id: string }[] = await manager.query("SELECT id FROM plan WHERE (document ->> 'formatVersion')::int < $1 OR NOT document -> 'shared' ?& $2::text[] ORDER BY id FOR UPDATE", [PLAN_FORMAT_VERSION, MODE_IDS]);
+    const old: { id: string }[] = await manager.query(
+      "SELECT id FROM plan WHERE (document ->> 'formatVersion')::int < $1 OR NOT document -> 'shared' ?& $2::text[] ORDER BY id FOR UPDATE",
+      [PLAN_FORMAT_VERSION, MODE_IDS],
+    );
     for (const { id } of old) await upgradeOne(manager, id);
     return old.length;
   });
@@ -22,9 +25,14 @@ export async function upgradeStoredPlans(source: DataSource): Promise<number> {
 async function upgradeOne(manager: EntityManager, id: string): Promise<void> {
   const row = await manager.getRepository(PlanEntity).findOneByOrFail({ id });
   const { plan, problems } = validatePlan(row.document);
-  if (!plan) throw new Error(`Plan ${id} (${row.name}) cannot be brought to format ${PLAN_FORMAT_VERSION}: at ${problems[0]!.pointer} found ${problems[0]!.found}, expected ${problems[0]!.expected}.`);
+  if (!plan)
+    throw new Error(
+      `Plan ${id} (${row.name}) cannot be brought to format ${PLAN_FORMAT_VERSION}: at ${problems[0]!.pointer} found ${problems[0]!.found}, expected ${problems[0]!.expected}.`,
+    );
   const version = row.version + 1;
-  await manager.getRepository(PlanEntity).update({ id }, { document: plan as never, version, updatedAt: row.updatedAt });
+  await manager
+    .getRepository(PlanEntity)
+    .update({ id }, { document: plan as never, version, updatedAt: row.updatedAt });
   await manager.getRepository(EditEntity).insert({
     planId: id,
     version,

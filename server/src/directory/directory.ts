@@ -2,8 +2,23 @@
 import { randomUUID } from 'node:crypto';
 import type { DataSource } from 'typeorm';
 import { type NearestIndex, nearestIndex } from '@relay/core/units/geo/nearest';
-import { type CorrectableField, correct, CORRECTIONS, type ListDifference, differenceOf, siteKey } from '@relay/core/lists/corrections';
-import type { Correction, FiledSite, ListSummary, NearSite, SiteCorrection, SiteMap, Trip } from '@relay/core/lists/filed';
+import {
+  type CorrectableField,
+  correct,
+  CORRECTIONS,
+  type ListDifference,
+  differenceOf,
+  siteKey,
+} from '@relay/core/lists/corrections';
+import type {
+  Correction,
+  FiledSite,
+  ListSummary,
+  NearSite,
+  SiteCorrection,
+  SiteMap,
+  Trip,
+} from '@relay/core/lists/filed';
 import { type ColumnField, LISTED_MODES, type ListedMode, type ListedSite } from '@relay/core/lists/types';
 import { bandByName } from '@relay/core/units/bands';
 import type { Position } from '@relay/core/plan/types';
@@ -53,10 +68,14 @@ interface Spot extends Position {
 
 const MOST_ALONG = 500;
 
-const LIST_COLUMNS = 'id, name, source, licence, issued_on::text AS "issuedOn", layout, site_count AS sites, imported_at AS "importedAt"';
+const LIST_COLUMNS =
+  'id, name, source, licence, issued_on::text AS "issuedOn", layout, site_count AS sites, imported_at AS "importedAt"';
 
 /** Which spots are asked for; `undefined` when all are. */
-function keeper(spots: readonly Spot[], { mode, band, network, status }: SiteFilter): ((at: number) => boolean) | undefined {
+function keeper(
+  spots: readonly Spot[],
+  { mode, band, network, status }: SiteFilter,
+): ((at: number) => boolean) | undefined {
   if (mode === null && band === null && network === null && status === null) return undefined;
   const within = band === null ? null : bandByName(band);
   const wanted = network?.toLowerCase();
@@ -84,7 +103,12 @@ export class Directory {
    * @param signal ends the import with nothing changed
    * @throws InvalidRequest when the list holds no site
    */
-  async add(list: NewList, reader: ListReader, signal: AbortSignal, progress: (lines: number, of: number) => void = () => undefined): Promise<{ list: ListSummary } & ReadEnd> {
+  async add(
+    list: NewList,
+    reader: ListReader,
+    signal: AbortSignal,
+    progress: (lines: number, of: number) => void = () => undefined,
+  ): Promise<{ list: ListSummary } & ReadEnd> {
     const head = await reader.head();
     return this.source.transaction(async (manager) => {
       const [{ id }] = (await manager.query(
@@ -95,7 +119,7 @@ export class Directory {
       )) as [{ id: string }];
       await manager.query('DELETE FROM directory_group WHERE list_id = $1', [id]);
       await manager.query('DELETE FROM directory_site WHERE list_id = $1', [id]);
-      for (let chunk = await reader.next(); chunk !== null; ) {
+      for (let chunk = await reader.next(); chunk !== null;) {
         signal.throwIfAborted();
         const following = reader.next();
         // A failure of the database is told; the thread's, should it come too, is then of no interest.
@@ -106,11 +130,20 @@ export class Directory {
       }
       signal.throwIfAborted();
       const end = await reader.end();
-      if (end.counts.good === 0) throw new InvalidRequest([{ pointer: '', found: `${head.lines} lines, none with a call sign and a frequency`, expected: 'a list of sites' }]);
+      if (end.counts.good === 0)
+        throw new InvalidRequest([
+          {
+            pointer: '',
+            found: `${head.lines} lines, none with a call sign and a frequency`,
+            expected: 'a list of sites',
+          },
+        ]);
       // Without fresh figures the next import would look through all groups for each site that it takes away.
       await manager.query('ANALYZE directory_site, directory_group');
       await manager.query('UPDATE directory_list SET site_count = $2 WHERE id = $1', [id, end.counts.good]);
-      const [summary] = (await manager.query(`SELECT ${LIST_COLUMNS} FROM directory_list WHERE id = $1`, [id])) as ListSummary[];
+      const [summary] = (await manager.query(`SELECT ${LIST_COLUMNS} FROM directory_list WHERE id = $1`, [
+        id,
+      ])) as ListSummary[];
       return { list: summary!, ...end };
     });
   }
@@ -121,22 +154,35 @@ export class Directory {
       `SELECT s.call_sign AS "callSign", s.module, s.tx_hz::float8 AS "txHz", s.fingerprint AS said FROM directory_site s JOIN directory_list l ON l.id = s.list_id WHERE l.name = $1 ORDER BY s.line`,
       [name],
     )) as { callSign: string; module: string; txHz: number; said: string }[];
-    return before.length === 0 ? null : differenceOf(before.map((one) => ({ key: siteKey(one), callSign: one.callSign, said: one.said })), after);
+    return before.length === 0
+      ? null
+      : differenceOf(
+          before.map((one) => ({ key: siteKey(one), callSign: one.callSign, said: one.said })),
+          after,
+        );
   }
 
   /** What columns were taken for in lists of the same look. */
   async recipes(): Promise<Record<string, ColumnField[]>> {
-    const rows = (await this.source.query('SELECT signature, fields FROM directory_recipe ORDER BY used_at DESC LIMIT 500')) as { signature: string; fields: ColumnField[] }[];
+    const rows = (await this.source.query(
+      'SELECT signature, fields FROM directory_recipe ORDER BY used_at DESC LIMIT 500',
+    )) as { signature: string; fields: ColumnField[] }[];
     return Object.fromEntries(rows.map((one) => [one.signature, one.fields]));
   }
 
   async remember(signature: string, fields: readonly ColumnField[]): Promise<void> {
-    await this.source.query('INSERT INTO directory_recipe (signature, fields) VALUES ($1, $2) ON CONFLICT (signature) DO UPDATE SET fields = excluded.fields, used_at = now()', [signature.slice(0, 4000), fields]);
+    await this.source.query(
+      'INSERT INTO directory_recipe (signature, fields) VALUES ($1, $2) ON CONFLICT (signature) DO UPDATE SET fields = excluded.fields, used_at = now()',
+      [signature.slice(0, 4000), fields],
+    );
   }
 
   /** The sites of one list, as corrected, in its order. */
   async sitesOfList(listId: string, limit: number): Promise<FiledSite[]> {
-    const keys = (await this.source.query('SELECT list_id AS "listId", line FROM directory_site WHERE list_id = $1 ORDER BY line LIMIT $2', [listId, limit])) as { listId: string; line: number }[];
+    const keys = (await this.source.query(
+      'SELECT list_id AS "listId", line FROM directory_site WHERE list_id = $1 ORDER BY line LIMIT $2',
+      [listId, limit],
+    )) as { listId: string; line: number }[];
     return [...(await this.sitesOf(keys)).values()].sort((x, y) => x.line - y.line);
   }
 
@@ -145,7 +191,17 @@ export class Directory {
     const { spots } = await this.current();
     const lists = [...new Set(spots.map((spot) => spot.listId))];
     const place = new Map(lists.map((id, at) => [id, at]));
-    return { lists, list: spots.map((spot) => place.get(spot.listId)!), line: spots.map((spot) => spot.line), lat: spots.map((spot) => round5(spot.lat)), lon: spots.map((spot) => round5(spot.lon)), txHz: spots.map((spot) => spot.txHz), modes: spots.map((spot) => LISTED_MODES.reduce((bits, mode, at) => bits | (spot.modes.includes(mode) ? 1 << at : 0), 0)) };
+    return {
+      lists,
+      list: spots.map((spot) => place.get(spot.listId)!),
+      line: spots.map((spot) => spot.line),
+      lat: spots.map((spot) => round5(spot.lat)),
+      lon: spots.map((spot) => round5(spot.lon)),
+      txHz: spots.map((spot) => spot.txHz),
+      modes: spots.map((spot) =>
+        LISTED_MODES.reduce((bits, mode, at) => bits | (spot.modes.includes(mode) ? 1 << at : 0), 0),
+      ),
+    };
   }
 
   /** @throws NotFound for a line that the list has not */
@@ -155,18 +211,34 @@ export class Directory {
     await this.source.query(
       `INSERT INTO directory_correction (list_id, call_sign, module, tx_hz, field, text, was, who, why) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9)
        ON CONFLICT (list_id, call_sign, module, tx_hz, field) DO UPDATE SET text = excluded.text, was = excluded.was, who = excluded.who, why = excluded.why, made_at = now()`,
-      [listId, site.callSign, site.module, site.txHz, correction.field, correction.text, CORRECTIONS[correction.field].show(site), correction.who, correction.why],
+      [
+        listId,
+        site.callSign,
+        site.module,
+        site.txHz,
+        correction.field,
+        correction.text,
+        CORRECTIONS[correction.field].show(site),
+        correction.who,
+        correction.why,
+      ],
     );
   }
 
   /** The list’s own value holds again. */
   async uncorrect(listId: string, line: number, field: CorrectableField): Promise<void> {
-    await this.source.query('DELETE FROM directory_correction c USING directory_site s WHERE c.list_id = $1 AND s.list_id = $1 AND s.line = $2 AND c.call_sign = s.call_sign AND c.module = s.module AND c.tx_hz = s.tx_hz AND c.field = $3', [listId, line, field]);
+    await this.source.query(
+      'DELETE FROM directory_correction c USING directory_site s WHERE c.list_id = $1 AND s.list_id = $1 AND s.line = $2 AND c.call_sign = s.call_sign AND c.module = s.module AND c.tx_hz = s.tx_hz AND c.field = $3',
+      [listId, line, field],
+    );
   }
 
   /** For the list’s keeper: every correction of a list, with who, when and why. */
   async corrections(listId: string): Promise<SiteCorrection[]> {
-    return this.source.query('SELECT call_sign AS "callSign", module, tx_hz::float8 AS "txHz", field, text, was, who, why, made_at AS "madeAt" FROM directory_correction WHERE list_id = $1 ORDER BY call_sign, module, tx_hz, field', [listId]);
+    return this.source.query(
+      'SELECT call_sign AS "callSign", module, tx_hz::float8 AS "txHz", field, text, was, who, why, made_at AS "madeAt" FROM directory_correction WHERE list_id = $1 ORDER BY call_sign, module, tx_hz, field',
+      [listId],
+    );
   }
 
   async remove(id: string): Promise<void> {
@@ -193,7 +265,8 @@ export class Directory {
     const { spots, nearest } = await this.current();
     const { lengthM, beside, empty } = nearest.along(points, widthM, keeper(spots, filter));
     const shown = beside.slice(0, MOST_ALONG);
-    const rows = shown.length === 0 ? new Map<string, FiledSite>() : await this.sitesOf(shown.map(({ at }) => spots[at]!));
+    const rows =
+      shown.length === 0 ? new Map<string, FiledSite>() : await this.sitesOf(shown.map(({ at }) => spots[at]!));
     return {
       lengthM,
       empty,
@@ -205,9 +278,13 @@ export class Directory {
   }
 
   private async current(): Promise<NonNullable<Directory['index']>> {
-    const [{ stamp }] = (await this.source.query("SELECT count(*) || ' ' || coalesce(max(imported_at)::text, '') AS stamp FROM directory_list")) as [{ stamp: string }];
+    const [{ stamp }] = (await this.source.query(
+      "SELECT count(*) || ' ' || coalesce(max(imported_at)::text, '') AS stamp FROM directory_list",
+    )) as [{ stamp: string }];
     if (this.index?.stamp === stamp) return this.index;
-    const spots = (await this.source.query('SELECT list_id AS "listId", line, lat, lon, modes, tx_hz::float8 AS "txHz", status, networks, linked FROM directory_site WHERE lat IS NOT NULL AND lon IS NOT NULL ORDER BY list_id, line')) as Spot[];
+    const spots = (await this.source.query(
+      'SELECT list_id AS "listId", line, lat, lon, modes, tx_hz::float8 AS "txHz", status, networks, linked FROM directory_site WHERE lat IS NOT NULL AND lon IS NOT NULL ORDER BY list_id, line',
+    )) as Spot[];
     this.index = { stamp, spots, nearest: nearestIndex(spots) };
     return this.index;
   }

@@ -3,7 +3,11 @@ import { parentPort, workerData } from 'node:worker_threads';
 import type { ColumnField } from '@relay/core/lists/types';
 import { ListReading } from './reading';
 
-const { bytes, fields, recipes } = workerData as { bytes: Uint8Array; fields: ColumnField[] | null; recipes: Record<string, ColumnField[]> };
+const { bytes, fields, recipes } = workerData as {
+  bytes: Uint8Array;
+  fields: ColumnField[] | null;
+  recipes: Record<string, ColumnField[]>;
+};
 const reading = new ListReading(bytes, (signature) => fields ?? recipes[signature] ?? null);
 
 parentPort!.on('message', (ask: 'head' | 'next' | 'end') => {

@@ -39,5 +39,10 @@ export function readList(request: ReadRequest): ListReader {
     worker.postMessage(what);
     return Promise.race([answered, over]);
   }
-  return { head: () => ask('head'), next: () => ask('next'), end: () => ask('end'), close: async () => void (await worker.terminate()) };
+  return {
+    head: () => ask('head'),
+    next: () => ask('next'),
+    end: () => ask('end'),
+    close: async () => void (await worker.terminate()),
+  };
 }

@@ -107,10 +107,20 @@ export class ListReading {
     const signature = signatureOf(this.raw);
     const guessed = guessColumns(this.raw);
     const fields = fieldsFor(signature);
-    const columns = fields ? fields.map((field, at) => (guessed[at]?.field === field ? guessed[at] : asColumn(this.raw, at, field))) : guessed;
+    const columns = fields
+      ? fields.map((field, at) => (guessed[at]?.field === field ? guessed[at] : asColumn(this.raw, at, field)))
+      : guessed;
     const { header, rows, layout } = this.raw;
     this.reader = siteReader(columns);
-    this.head = { layout, headed: header !== null, header, signature, columns, sample: rows.slice(0, SAMPLE_ROWS).map((row) => row.cells), lines: rows.length };
+    this.head = {
+      layout,
+      headed: header !== null,
+      header,
+      signature,
+      columns,
+      sample: rows.slice(0, SAMPLE_ROWS).map((row) => row.cells),
+      lines: rows.length,
+    };
   }
 
   /** `null` when the last line has been read. */
@@ -122,7 +132,14 @@ export class ListReading {
       const read = this.reader.read(row);
       if ('rejected' in read) {
         this.rejected += 1;
-        if (this.wrong.length < MOST_REJECTED) this.wrong.push({ line: { ...row, why: `${read.rejected.place}: found ${read.rejected.found}, expected ${read.rejected.expected}` }, finding: read.rejected });
+        if (this.wrong.length < MOST_REJECTED)
+          this.wrong.push({
+            line: {
+              ...row,
+              why: `${read.rejected.place}: found ${read.rejected.found}, expected ${read.rejected.expected}`,
+            },
+            finding: read.rejected,
+          });
         continue;
       }
       const { site, doubts } = read;
@@ -130,15 +147,28 @@ export class ListReading {
       if (this.doubts.length < MOST_FINDINGS) this.doubts.push(...doubts);
       const one = record(row.line, site);
       sites.push(one);
-      for (const { slot, number, static: is_static } of site.groups) groups.push({ line: row.line, slot, number, is_static });
-      this.said.push({ key: siteKey(site), callSign: site.callSign, said: (one as { fingerprint: string }).fingerprint });
+      for (const { slot, number, static: is_static } of site.groups)
+        groups.push({ line: row.line, slot, number, is_static });
+      this.said.push({
+        key: siteKey(site),
+        callSign: site.callSign,
+        said: (one as { fingerprint: string }).fingerprint,
+      });
     }
     this.at += CHUNK;
-    return { sites: JSON.stringify(sites), groups: JSON.stringify(groups), lines: Math.min(this.at, this.raw.rows.length) };
+    return {
+      sites: JSON.stringify(sites),
+      groups: JSON.stringify(groups),
+      lines: Math.min(this.at, this.raw.rows.length),
+    };
   }
 
   end(): ReadEnd {
     const findings = [...this.wrong.map((one) => one.finding), ...this.doubts].slice(0, MOST_FINDINGS);
-    return { counts: { good: this.said.length, doubtful: this.doubtful, rejected: this.rejected, findings }, rejected: this.wrong.map((one) => one.line), said: this.said };
+    return {
+      counts: { good: this.said.length, doubtful: this.doubtful, rejected: this.rejected, findings },
+      rejected: this.wrong.map((one) => one.line),
+      said: this.said,
+    };
   }
 }

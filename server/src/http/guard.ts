@@ -14,11 +14,18 @@ export function hostAllowed(host: string | undefined, names: readonly string[]):
 export function guard(names: readonly string[]) {
   return async (ctx: Context, next: Next): Promise<void> => {
     if (!hostAllowed(ctx.get('host'), names)) {
-      return sendProblem(ctx, { type: 'about:blank', title: 'Unknown host name', status: 421, detail: 'This server answers only by the names it was told (RELAY_HOSTS).' });
+      return sendProblem(ctx, {
+        type: 'about:blank',
+        title: 'Unknown host name',
+        status: 421,
+        detail: 'This server answers only by the names it was told (RELAY_HOSTS).',
+      });
     }
     const origin = ctx.get('origin');
     const site = ctx.get('sec-fetch-site');
-    const foreign = (origin !== '' && origin !== `http://${ctx.get('host')}` && origin !== `https://${ctx.get('host')}`) || (site !== '' && site !== 'same-origin' && site !== 'none');
+    const foreign =
+      (origin !== '' && origin !== `http://${ctx.get('host')}` && origin !== `https://${ctx.get('host')}`) ||
+      (site !== '' && site !== 'same-origin' && site !== 'none');
     if (!SAFE.has(ctx.method) && foreign) {
       return sendProblem(ctx, { type: 'about:blank', title: 'Writes from another origin are refused', status: 403 });
     }

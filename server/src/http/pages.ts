@@ -29,7 +29,11 @@ export function pages(root: string) {
     if (ctx.path.startsWith('/api/')) return next();
     if (ctx.method !== 'GET' && ctx.method !== 'HEAD') return next();
     if (/\.[a-z0-9]+$/i.test(ctx.path)) {
-      await send(ctx, ctx.path, { root, maxage: ctx.path.startsWith('/assets/') ? YEAR_S * 1000 : 0, immutable: ctx.path.startsWith('/assets/') }).catch((error: { status?: number }) => {
+      await send(ctx, ctx.path, {
+        root,
+        maxage: ctx.path.startsWith('/assets/') ? YEAR_S * 1000 : 0,
+        immutable: ctx.path.startsWith('/assets/'),
+      }).catch((error: { status?: number }) => {
         if (error.status !== 404) throw error;
       });
       return;

@@ -14,18 +14,62 @@ interface Problem {
 const about = (name: string) => `urn:yellow-relay:problem:${name}`;
 
 const TABLE: readonly [new (...args: never[]) => Error, (error: never) => Problem][] = [
-  [NotFound, (error: NotFound) => ({ type: about('not-found'), title: 'Not found', status: 404, detail: error.message })],
-  [TooLarge, (error: TooLarge) => ({ type: about('too-large'), title: 'The request is too large', status: 413, detail: error.message })],
-  [StaleVersion, (error: StaleVersion) => ({ type: about('stale-version'), title: 'Edited meanwhile', status: 409, detail: error.message, version: error.version, since: error.since })],
-  [InvalidPlan, (error: InvalidPlan) => ({ type: about('invalid-plan'), title: 'The plan would not be sound', status: 422, detail: error.message, problems: error.problems })],
-  [InvalidRequest, (error: InvalidRequest) => ({ type: about('invalid-request'), title: 'The request does not fit', status: 422, detail: error.message, problems: error.problems })],
+  [
+    NotFound,
+    (error: NotFound) => ({ type: about('not-found'), title: 'Not found', status: 404, detail: error.message }),
+  ],
+  [
+    TooLarge,
+    (error: TooLarge) => ({
+      type: about('too-large'),
+      title: 'The request is too large',
+      status: 413,
+      detail: error.message,
+    }),
+  ],
+  [
+    StaleVersion,
+    (error: StaleVersion) => ({
+      type: about('stale-version'),
+      title: 'Edited meanwhile',
+      status: 409,
+      detail: error.message,
+      version: error.version,
+      since: error.since,
+    }),
+  ],
+  [
+    InvalidPlan,
+    (error: InvalidPlan) => ({
+      type: about('invalid-plan'),
+      title: 'The plan would not be sound',
+      status: 422,
+      detail: error.message,
+      problems: error.problems,
+    }),
+  ],
+  [
+    InvalidRequest,
+    (error: InvalidRequest) => ({
+      type: about('invalid-request'),
+      title: 'The request does not fit',
+      status: 422,
+      detail: error.message,
+      problems: error.problems,
+    }),
+  ],
 ];
 
 /** Errors of Koa's own middleware (body too large, malformed JSON) carry a status that may be shown. */
 function fromHttp(error: unknown): Problem | null {
   const { status, expose, message } = error as { status?: number; expose?: boolean; message?: string };
   if (typeof status !== 'number' || status < 400 || status > 499 || expose === false) return null;
-  return { type: 'about:blank', title: status === 413 ? 'The request is too large' : 'The request cannot be read', status, ...(message ? { detail: message } : {}) };
+  return {
+    type: 'about:blank',
+    title: status === 413 ? 'The request is too large' : 'The request cannot be read',
+    status,
+    ...(message ? { detail: message } : {}),
+  };
 }
 
 function problemOf(error: unknown): Problem | null {
@@ -33,7 +77,12 @@ function problemOf(error: unknown): Problem | null {
   return entry ? entry[1](error as never) : fromHttp(error);
 }
 
-const UNEXPECTED: Problem = { type: 'about:blank', title: 'Something went wrong on the server', status: 500, detail: 'It was logged under the request id. Nothing was changed.' };
+const UNEXPECTED: Problem = {
+  type: 'about:blank',
+  title: 'Something went wrong on the server',
+  status: 500,
+  detail: 'It was logged under the request id. Nothing was changed.',
+};
 
 function documentOf(ctx: Context, problem: Problem): object {
   return { ...problem, instance: ctx.path, requestId: ctx.state['requestId'] as string };
@@ -56,8 +105,10 @@ export function problems(log: Logger) {
   return async (ctx: Context, next: Next): Promise<void> => {
     try {
       await next();
-      if (ctx.status === 404 && ctx.body == null) sendProblem(ctx, { type: 'about:blank', title: 'Not found', status: 404 });
-      if (ctx.status === 405 && ctx.body == null) sendProblem(ctx, { type: 'about:blank', title: 'Method not allowed', status: 405 });
+      if (ctx.status === 404 && ctx.body == null)
+        sendProblem(ctx, { type: 'about:blank', title: 'Not found', status: 404 });
+      if (ctx.status === 405 && ctx.body == null)
+        sendProblem(ctx, { type: 'about:blank', title: 'Method not allowed', status: 405 });
     } catch (error) {
       const problem = problemOf(error);
       if (!problem) log.error({ err: error, requestId: ctx.state['requestId'] as string }, 'unexpected error');

@@ -12,7 +12,11 @@ export type Tell = (done: number, of: number) => void;
  * Whoever accepts lines is told of the progress; others get the answer alone, with `status`.
  * The work ends when whoever asked goes away.
  */
-export async function withProgress(ctx: Context, status: number, work: (signal: AbortSignal, tell: Tell) => Promise<object>): Promise<void> {
+export async function withProgress(
+  ctx: Context,
+  status: number,
+  work: (signal: AbortSignal, tell: Tell) => Promise<object>,
+): Promise<void> {
   if (ctx.accepts('json', LINES) !== LINES) {
     const answer = await whileAsked(ctx, (signal) => work(signal, () => undefined));
     if (!answer) return;

@@ -10,6 +10,9 @@ export function requestLog(log: Logger) {
     ctx.set('X-Request-Id', requestId);
     const start = performance.now();
     await next();
-    log.info({ requestId, method: ctx.method, path: ctx.path, status: ctx.status, ms: Math.round(performance.now() - start) }, 'request');
+    log.info(
+      { requestId, method: ctx.method, path: ctx.path, status: ctx.status, ms: Math.round(performance.now() - start) },
+      'request',
+    );
   };
 }

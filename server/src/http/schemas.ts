@@ -10,7 +10,11 @@ const NAME = { ...LINE, minLength: 1, maxLength: 100 };
 const PATCH_SCHEMA = {
   type: 'object',
   required: ['op', 'path'],
-  properties: { op: { enum: ['add', 'remove', 'replace', 'test'] }, path: { type: 'string', maxLength: 1000 }, value: {} },
+  properties: {
+    op: { enum: ['add', 'remove', 'replace', 'test'] },
+    path: { type: 'string', maxLength: 1000 },
+    value: {},
+  },
   additionalProperties: false,
   if: { type: 'object', properties: { op: { enum: ['add', 'replace', 'test'] } } },
   then: { type: 'object', properties: { value: {} }, required: ['value'] },
@@ -32,7 +36,10 @@ const EDIT_SCHEMA = {
 export const EDITS_BODY = {
   type: 'object',
   required: ['version', 'edits'],
-  properties: { version: { type: 'integer', minimum: 1 }, edits: { type: 'array', minItems: 1, maxItems: 1000, items: EDIT_SCHEMA } },
+  properties: {
+    version: { type: 'integer', minimum: 1 },
+    edits: { type: 'array', minItems: 1, maxItems: 1000, items: EDIT_SCHEMA },
+  },
   additionalProperties: false,
 };
 
@@ -44,9 +51,19 @@ export const CREATE_BODY = {
   additionalProperties: false,
 };
 
-export const DUPLICATE_BODY = { type: 'object', required: ['name'], properties: { name: NAME }, additionalProperties: false };
+export const DUPLICATE_BODY = {
+  type: 'object',
+  required: ['name'],
+  properties: { name: NAME },
+  additionalProperties: false,
+};
 
-export const PROBE_BODY = { type: 'object', required: ['host'], properties: { host: { ...LINE, minLength: 1, maxLength: 253 } }, additionalProperties: false };
+export const PROBE_BODY = {
+  type: 'object',
+  required: ['host'],
+  properties: { host: { ...LINE, minLength: 1, maxLength: 253 } },
+  additionalProperties: false,
+};
 
 const MS = { type: 'number', minimum: 0 };
 
@@ -55,30 +72,112 @@ export const PROBE_SCHEMA = {
   required: ['host', 'delay'],
   properties: {
     host: { type: 'string' },
-    delay: { anyOf: [{ type: 'null' }, { type: 'object', required: ['medianMs', 'lowMs', 'highMs', 'lost', 'at'], properties: { medianMs: MS, lowMs: MS, highMs: MS, lost: { type: 'integer' }, at: { type: 'string' } }, additionalProperties: false }] },
+    delay: {
+      anyOf: [
+        { type: 'null' },
+        {
+          type: 'object',
+          required: ['medianMs', 'lowMs', 'highMs', 'lost', 'at'],
+          properties: { medianMs: MS, lowMs: MS, highMs: MS, lost: { type: 'integer' }, at: { type: 'string' } },
+          additionalProperties: false,
+        },
+      ],
+    },
   },
   additionalProperties: false,
 };
 
-const FINDING = { type: 'object', required: ['line', 'place', 'found', 'expected'], properties: { line: { type: ['integer', 'null'] }, place: { type: 'string' }, found: { type: 'string' }, expected: { type: 'string' } }, additionalProperties: false };
-const COUNTS = { good: { type: 'integer' }, doubtful: { type: 'integer' }, rejected: { type: 'integer' }, findings: { type: 'array', items: FINDING } };
-const COLUMN = { type: 'object', required: ['title', 'field', 'factor', 'confidence'], properties: { title: { type: 'string' }, field: { type: 'string' }, factor: { type: 'number' }, confidence: { type: 'number' } }, additionalProperties: false };
+const FINDING = {
+  type: 'object',
+  required: ['line', 'place', 'found', 'expected'],
+  properties: {
+    line: { type: ['integer', 'null'] },
+    place: { type: 'string' },
+    found: { type: 'string' },
+    expected: { type: 'string' },
+  },
+  additionalProperties: false,
+};
+const COUNTS = {
+  good: { type: 'integer' },
+  doubtful: { type: 'integer' },
+  rejected: { type: 'integer' },
+  findings: { type: 'array', items: FINDING },
+};
+const COLUMN = {
+  type: 'object',
+  required: ['title', 'field', 'factor', 'confidence'],
+  properties: {
+    title: { type: 'string' },
+    field: { type: 'string' },
+    factor: { type: 'number' },
+    confidence: { type: 'number' },
+  },
+  additionalProperties: false,
+};
 
 export const LIST_SCHEMA = {
   type: 'object',
   required: ['id', 'name', 'source', 'licence', 'issuedOn', 'layout', 'sites', 'importedAt'],
-  properties: { id: UUID, name: { type: 'string' }, source: { type: 'string' }, licence: { type: 'string' }, issuedOn: { type: ['string', 'null'] }, layout: { type: 'string' }, sites: { type: 'integer' }, importedAt: { type: 'string' } },
+  properties: {
+    id: UUID,
+    name: { type: 'string' },
+    source: { type: 'string' },
+    licence: { type: 'string' },
+    issuedOn: { type: ['string', 'null'] },
+    layout: { type: 'string' },
+    sites: { type: 'integer' },
+    importedAt: { type: 'string' },
+  },
   additionalProperties: false,
 };
 
 export const PREVIEW_SCHEMA = {
   type: 'object',
-  required: ['layout', 'headed', 'header', 'columns', 'sample', 'difference', 'rejectedLines', 'good', 'doubtful', 'rejected', 'findings'],
-  properties: { layout: { type: 'string' }, headed: { type: 'boolean' }, header: { anyOf: [{ type: 'null' }, { type: 'array', items: { type: 'string' } }] }, rejectedLines: { type: 'array', items: { type: 'object', required: ['line', 'cells', 'why'], properties: { line: { type: 'integer' }, cells: { type: 'array', items: { type: 'string' } }, why: { type: 'string' } }, additionalProperties: false } }, columns: { type: 'array', items: COLUMN }, sample: { type: 'array', items: { type: 'array', items: { type: 'string' } } }, difference: { anyOf: [{ type: 'null' }, { type: 'object', required: ['fresh', 'changed', 'same', 'gone'] }] }, ...COUNTS },
+  required: [
+    'layout',
+    'headed',
+    'header',
+    'columns',
+    'sample',
+    'difference',
+    'rejectedLines',
+    'good',
+    'doubtful',
+    'rejected',
+    'findings',
+  ],
+  properties: {
+    layout: { type: 'string' },
+    headed: { type: 'boolean' },
+    header: { anyOf: [{ type: 'null' }, { type: 'array', items: { type: 'string' } }] },
+    rejectedLines: {
+      type: 'array',
+      items: {
+        type: 'object',
+        required: ['line', 'cells', 'why'],
+        properties: {
+          line: { type: 'integer' },
+          cells: { type: 'array', items: { type: 'string' } },
+          why: { type: 'string' },
+        },
+        additionalProperties: false,
+      },
+    },
+    columns: { type: 'array', items: COLUMN },
+    sample: { type: 'array', items: { type: 'array', items: { type: 'string' } } },
+    difference: { anyOf: [{ type: 'null' }, { type: 'object', required: ['fresh', 'changed', 'same', 'gone'] }] },
+    ...COUNTS,
+  },
   additionalProperties: false,
 };
 
-export const IMPORTED_SCHEMA = { type: 'object', required: ['list', 'good', 'doubtful', 'rejected', 'findings'], properties: { list: LIST_SCHEMA, ...COUNTS }, additionalProperties: false };
+export const IMPORTED_SCHEMA = {
+  type: 'object',
+  required: ['list', 'good', 'doubtful', 'rejected', 'findings'],
+  properties: { list: LIST_SCHEMA, ...COUNTS },
+  additionalProperties: false,
+};
 
 const NUMBER_OR_NULL = { type: ['number', 'null'] };
 const TEXT_OR_NULL = { type: ['string', 'null'] };
@@ -86,7 +185,17 @@ const TEXT_OR_NULL = { type: ['string', 'null'] };
 const CORRECTION = {
   type: 'object',
   required: ['field', 'text', 'was', 'who', 'why', 'madeAt'],
-  properties: { field: { enum: [...CORRECTABLE] }, text: { type: 'string' }, was: { type: 'string' }, who: { type: 'string' }, why: { type: 'string' }, madeAt: { type: 'string' }, callSign: { type: 'string' }, module: { type: 'string' }, txHz: { type: 'number' } },
+  properties: {
+    field: { enum: [...CORRECTABLE] },
+    text: { type: 'string' },
+    was: { type: 'string' },
+    who: { type: 'string' },
+    why: { type: 'string' },
+    madeAt: { type: 'string' },
+    callSign: { type: 'string' },
+    module: { type: 'string' },
+    txHz: { type: 'number' },
+  },
   additionalProperties: false,
 };
 
@@ -95,15 +204,48 @@ export const CORRECTIONS_SCHEMA = { type: 'array', items: CORRECTION };
 export const CORRECTION_BODY = {
   type: 'object',
   required: ['field', 'text', 'who', 'why'],
-  properties: { field: { enum: [...CORRECTABLE] }, text: { type: 'string', maxLength: 500 }, who: { ...LINE, maxLength: 60 }, why: LINE },
+  properties: {
+    field: { enum: [...CORRECTABLE] },
+    text: { type: 'string', maxLength: 500 },
+    who: { ...LINE, maxLength: 60 },
+    why: LINE,
+  },
   additionalProperties: false,
 };
 
 const FILED_SITE = {
-  listId: UUID, line: { type: 'integer' }, listName: { type: 'string' }, callSign: { type: 'string' }, module: { type: 'string' }, name: { type: 'string' }, place: { type: 'string' },
-  lat: NUMBER_OR_NULL, lon: NUMBER_OR_NULL, txHz: { type: 'number' }, rxHz: NUMBER_OR_NULL, modes: { type: 'array', items: { type: 'string' } }, colorCode: NUMBER_OR_NULL, ctcssHz: NUMBER_OR_NULL, dcs: TEXT_OR_NULL,
-  status: { type: 'string' }, confirmedOn: TEXT_OR_NULL, notes: { type: 'string' }, nac: TEXT_OR_NULL, groupId: TEXT_OR_NULL, networks: { type: 'array', items: { type: 'string' } }, linked: { type: 'string' }, listIssuedOn: TEXT_OR_NULL,
-  groups: { type: 'array', items: { type: 'object', required: ['slot', 'number', 'static'], properties: { slot: { enum: [1, 2] }, number: { type: 'integer' }, static: { type: 'boolean' } }, additionalProperties: false } },
+  listId: UUID,
+  line: { type: 'integer' },
+  listName: { type: 'string' },
+  callSign: { type: 'string' },
+  module: { type: 'string' },
+  name: { type: 'string' },
+  place: { type: 'string' },
+  lat: NUMBER_OR_NULL,
+  lon: NUMBER_OR_NULL,
+  txHz: { type: 'number' },
+  rxHz: NUMBER_OR_NULL,
+  modes: { type: 'array', items: { type: 'string' } },
+  colorCode: NUMBER_OR_NULL,
+  ctcssHz: NUMBER_OR_NULL,
+  dcs: TEXT_OR_NULL,
+  status: { type: 'string' },
+  confirmedOn: TEXT_OR_NULL,
+  notes: { type: 'string' },
+  nac: TEXT_OR_NULL,
+  groupId: TEXT_OR_NULL,
+  networks: { type: 'array', items: { type: 'string' } },
+  linked: { type: 'string' },
+  listIssuedOn: TEXT_OR_NULL,
+  groups: {
+    type: 'array',
+    items: {
+      type: 'object',
+      required: ['slot', 'number', 'static'],
+      properties: { slot: { enum: [1, 2] }, number: { type: 'integer' }, static: { type: 'boolean' } },
+      additionalProperties: false,
+    },
+  },
   corrections: { type: 'array', items: CORRECTION },
 };
 const FILED_REQUIRED = ['listId', 'line', 'listName', 'callSign', 'txHz', 'rxHz', 'modes', 'groups'];
@@ -115,7 +257,20 @@ export const TRIP_BODY = {
   type: 'object',
   required: ['points', 'widthM', 'mode', 'band', 'network', 'status'],
   properties: {
-    points: { type: 'array', minItems: 2, maxItems: 20_000, items: { type: 'object', required: ['lat', 'lon'], properties: { lat: { type: 'number', minimum: -90, maximum: 90 }, lon: { type: 'number', minimum: -180, maximum: 180 } }, additionalProperties: false } },
+    points: {
+      type: 'array',
+      minItems: 2,
+      maxItems: 20_000,
+      items: {
+        type: 'object',
+        required: ['lat', 'lon'],
+        properties: {
+          lat: { type: 'number', minimum: -90, maximum: 90 },
+          lon: { type: 'number', minimum: -180, maximum: 180 },
+        },
+        additionalProperties: false,
+      },
+    },
     widthM: { type: 'number', minimum: 100, maximum: 500_000 },
     mode: orNull({ enum: LISTED_MODES }),
     band: orNull({ enum: BAND_NAMES }),
@@ -130,29 +285,69 @@ export const TRIP_SCHEMA = {
   required: ['lengthM', 'sites', 'empty'],
   properties: {
     lengthM: METRES,
-    sites: { type: 'array', items: { type: 'object', required: [...FILED_REQUIRED, 'alongM', 'offM'], properties: { ...FILED_SITE, alongM: METRES, offM: METRES }, additionalProperties: false } },
-    empty: { type: 'array', items: { type: 'object', required: ['fromM', 'toM'], properties: { fromM: METRES, toM: METRES }, additionalProperties: false } },
+    sites: {
+      type: 'array',
+      items: {
+        type: 'object',
+        required: [...FILED_REQUIRED, 'alongM', 'offM'],
+        properties: { ...FILED_SITE, alongM: METRES, offM: METRES },
+        additionalProperties: false,
+      },
+    },
+    empty: {
+      type: 'array',
+      items: {
+        type: 'object',
+        required: ['fromM', 'toM'],
+        properties: { fromM: METRES, toM: METRES },
+        additionalProperties: false,
+      },
+    },
   },
   additionalProperties: false,
 };
 
-export const NEAR_SCHEMA = { type: 'object', required: [...FILED_REQUIRED, 'distanceM', 'bearingDeg'], properties: { ...FILED_SITE, distanceM: METRES, bearingDeg: { type: 'number' } }, additionalProperties: false };
+export const NEAR_SCHEMA = {
+  type: 'object',
+  required: [...FILED_REQUIRED, 'distanceM', 'bearingDeg'],
+  properties: { ...FILED_SITE, distanceM: METRES, bearingDeg: { type: 'number' } },
+  additionalProperties: false,
+};
 
-export const FILED_SCHEMA = { type: 'object', required: FILED_REQUIRED, properties: FILED_SITE, additionalProperties: false };
+export const FILED_SCHEMA = {
+  type: 'object',
+  required: FILED_REQUIRED,
+  properties: FILED_SITE,
+  additionalProperties: false,
+};
 
 const NUMBERS = { type: 'array', items: { type: 'number' } };
 
 export const MAP_SCHEMA = {
   type: 'object',
   required: ['lists', 'list', 'line', 'lat', 'lon', 'txHz', 'modes'],
-  properties: { lists: { type: 'array', items: UUID }, list: NUMBERS, line: NUMBERS, lat: NUMBERS, lon: NUMBERS, txHz: NUMBERS, modes: NUMBERS },
+  properties: {
+    lists: { type: 'array', items: UUID },
+    list: NUMBERS,
+    line: NUMBERS,
+    lat: NUMBERS,
+    lon: NUMBERS,
+    txHz: NUMBERS,
+    modes: NUMBERS,
+  },
   additionalProperties: false,
 };
 
 export const SUMMARY_SCHEMA = {
   type: 'object',
   required: ['id', 'name', 'version', 'updatedAt', 'deletedAt'],
-  properties: { id: UUID, name: { type: 'string' }, version: { type: 'integer' }, updatedAt: { type: 'string' }, deletedAt: { type: ['string', 'null'] } },
+  properties: {
+    id: UUID,
+    name: { type: 'string' },
+    version: { type: 'integer' },
+    updatedAt: { type: 'string' },
+    deletedAt: { type: ['string', 'null'] },
+  },
   additionalProperties: false,
 };
 
@@ -181,12 +376,24 @@ export const EDITED_SCHEMA = {
 export const OPENED_SCHEMA = {
   type: 'object',
   required: ['id', 'version', 'document', 'recent'],
-  properties: { id: UUID, version: { type: 'integer' }, document: { type: 'object' }, recent: { type: 'array', items: EDIT_ROW_SCHEMA } },
+  properties: {
+    id: UUID,
+    version: { type: 'integer' },
+    document: { type: 'object' },
+    recent: { type: 'array', items: EDIT_ROW_SCHEMA },
+  },
   additionalProperties: false,
 };
 
 export const PROBLEM_SCHEMA = {
   type: 'object',
   required: ['type', 'title', 'status', 'instance', 'requestId'],
-  properties: { type: { type: 'string' }, title: { type: 'string' }, status: { type: 'integer' }, detail: { type: 'string' }, instance: { type: 'string' }, requestId: { type: 'string' } },
+  properties: {
+    type: { type: 'string' },
+    title: { type: 'string' },
+    status: { type: 'integer' },
+    detail: { type: 'string' },
+    instance: { type: 'string' },
+    requestId: { type: 'string' },
+  },
 };

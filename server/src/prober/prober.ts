@@ -11,7 +11,12 @@ function median(sorted: readonly number[]): number {
 const rounded = (ms: number) => Math.round(ms * 10) / 10;
 
 /** Asks a host several times, one after the other, and measures. `null` when it never answered. @throws when aborted */
-export async function measureDelay(line: Line, host: string, signal: AbortSignal, now: () => Date = () => new Date()): Promise<Delay | null> {
+export async function measureDelay(
+  line: Line,
+  host: string,
+  signal: AbortSignal,
+  now: () => Date = () => new Date(),
+): Promise<Delay | null> {
   const times: number[] = [];
   for (let probe = 0; probe < PROBES; probe += 1) {
     const start = performance.now();
@@ -24,5 +29,11 @@ export async function measureDelay(line: Line, host: string, signal: AbortSignal
   }
   if (times.length === 0) return null;
   times.sort((a, b) => a - b);
-  return { medianMs: rounded(median(times)), lowMs: rounded(times[0]!), highMs: rounded(times.at(-1)!), lost: PROBES - times.length, at: now().toISOString() };
+  return {
+    medianMs: rounded(median(times)),
+    lowMs: rounded(times[0]!),
+    highMs: rounded(times.at(-1)!),
+    lost: PROBES - times.length,
+    at: now().toISOString(),
+  };
 }

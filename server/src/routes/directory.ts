@@ -12,7 +12,9 @@ import { CORRECTION_BODY, TRIP_BODY } from '../http/schemas';
 import { bodyChecker } from '../http/validate';
 import { InvalidRequest, NotFound, TooLarge } from '../errors';
 
-const correctionBody = bodyChecker<{ field: CorrectableField; text: string; who: string; why: string }>(CORRECTION_BODY);
+const correctionBody = bodyChecker<{ field: CorrectableField; text: string; who: string; why: string }>(
+  CORRECTION_BODY,
+);
 const tripBody = bodyChecker<TripQuery>(TRIP_BODY);
 
 const MOST_BYTES = 64 * 1024 * 1024;
@@ -34,7 +36,10 @@ async function bodyBytes(ctx: Context): Promise<Uint8Array> {
 
 function text(ctx: Context, name: string, most: number): string {
   const value = ctx.query[name] ?? '';
-  if (typeof value !== 'string' || value.length > most || /[\u0000-\u001f]/.test(value)) throw new InvalidRequest([{ pointer: `/${name}`, found: String(value).slice(0, 80), expected: `one line of at most ${most} characters` }]);
+  if (typeof value !== 'string' || value.length > most || /[\u0000-\u001f]/.test(value))
+    throw new InvalidRequest([
+      { pointer: `/${name}`, found: String(value).slice(0, 80), expected: `one line of at most ${most} characters` },
+    ]);
   return value.trim();
 }
 
@@ -42,7 +47,10 @@ function numberBetween(ctx: Context, name: string, low: number, high: number, fa
   const found = ctx.query[name];
   if (found === undefined && fallback !== undefined) return fallback;
   const value = typeof found === 'string' && found.trim() !== '' ? Number(found) : NaN;
-  if (!(value >= low && value <= high)) throw new InvalidRequest([{ pointer: `/${name}`, found: String(found), expected: `a number from ${low} to ${high}` }]);
+  if (!(value >= low && value <= high))
+    throw new InvalidRequest([
+      { pointer: `/${name}`, found: String(found), expected: `a number from ${low} to ${high}` },
+    ]);
   return value;
 }
 
@@ -52,7 +60,8 @@ function fieldsOf(ctx: Context): ColumnField[] | null {
   if (asked === '') return null;
   const fields = asked.split(',');
   const unknown = fields.find((field) => !COLUMN_FIELDS.includes(field as ColumnField));
-  if (unknown !== undefined) throw new InvalidRequest([{ pointer: '/fields', found: unknown, expected: COLUMN_FIELDS.join(', ') }]);
+  if (unknown !== undefined)
+    throw new InvalidRequest([{ pointer: '/fields', found: unknown, expected: COLUMN_FIELDS.join(', ') }]);
   return fields as ColumnField[];
 }
 
@@ -69,18 +78,25 @@ async function withReader<T>(ctx: Context, directory: Directory, act: (reader: L
 
 function oneOf<T extends string>(ctx: Context, name: string, known: readonly T[]): T | null {
   const found = text(ctx, name, 40);
-  if (found !== '' && !known.includes(found as T)) throw new InvalidRequest([{ pointer: `/${name}`, found, expected: known.join(', ') }]);
+  if (found !== '' && !known.includes(found as T))
+    throw new InvalidRequest([{ pointer: `/${name}`, found, expected: known.join(', ') }]);
   return found === '' ? null : (found as T);
 }
 
 /** Which sites are asked for. */
 function filterOf(ctx: Context): SiteFilter {
-  return { mode: oneOf(ctx, 'mode', LISTED_MODES), band: oneOf(ctx, 'band', BAND_NAMES), network: text(ctx, 'network', 100) || null, status: oneOf(ctx, 'status', STATUSES) };
+  return {
+    mode: oneOf(ctx, 'mode', LISTED_MODES),
+    band: oneOf(ctx, 'band', BAND_NAMES),
+    network: text(ctx, 'network', 100) || null,
+    status: oneOf(ctx, 'status', STATUSES),
+  };
 }
 
 function dateOf(ctx: Context): string | null {
   const value = text(ctx, 'issuedOn', 10);
-  if (value !== '' && (!/^\d{4}-\d{2}-\d{2}$/.test(value) || Number.isNaN(Date.parse(value)))) throw new InvalidRequest([{ pointer: '/issuedOn', found: value, expected: 'a date such as 2026-11-02' }]);
+  if (value !== '' && (!/^\d{4}-\d{2}-\d{2}$/.test(value) || Number.isNaN(Date.parse(value))))
+    throw new InvalidRequest([{ pointer: '/issuedOn', found: value, expected: 'a date such as 2026-11-02' }]);
   return value === '' ? null : value;
 }
 
@@ -106,17 +122,35 @@ export function directoryRoutes(directory: Directory): Router {
       const { layout, headed, header, columns, sample } = await reader.head();
       while ((await reader.next()) !== null);
       const { counts, rejected, said } = await reader.end();
-      return { layout, headed, header, columns, sample, difference: await directory.difference(text(ctx, 'name', 100), said), rejectedLines: rejected, ...counts };
+      return {
+        layout,
+        headed,
+        header,
+        columns,
+        sample,
+        difference: await directory.difference(text(ctx, 'name', 100), said),
+        rejectedLines: rejected,
+        ...counts,
+      };
     });
   });
   router.post('/lists', async (ctx) => {
-    const list = { name: text(ctx, 'name', 100), source: text(ctx, 'source', 200), licence: text(ctx, 'licence', 200), issuedOn: dateOf(ctx) };
-    if (list.name === '') throw new InvalidRequest([{ pointer: '/name', found: 'nothing', expected: 'a name for the list' }]);
+    const list = {
+      name: text(ctx, 'name', 100),
+      source: text(ctx, 'source', 200),
+      licence: text(ctx, 'licence', 200),
+      issuedOn: dateOf(ctx),
+    };
+    if (list.name === '')
+      throw new InvalidRequest([{ pointer: '/name', found: 'nothing', expected: 'a name for the list' }]);
     await withProgress(ctx, 201, (signal, progress) =>
       withReader(ctx, directory, async (reader) => {
         const { list: summary, counts } = await directory.add(list, reader, signal, progress);
         const { signature, columns } = await reader.head();
-        await directory.remember(signature, columns.map((column) => column.field));
+        await directory.remember(
+          signature,
+          columns.map((column) => column.field),
+        );
         return { list: summary, ...counts };
       }),
     );
@@ -146,7 +180,12 @@ export function directoryRoutes(directory: Directory): Router {
   });
   router.get('/sites/near', async (ctx) => {
     const from = { lat: numberBetween(ctx, 'lat', -90, 90), lon: numberBetween(ctx, 'lon', -180, 180) };
-    ctx.body = await directory.near({ from, limit: numberBetween(ctx, 'limit', 1, MOST_NEAR, 20), ...filterOf(ctx), withinM: numberBetween(ctx, 'withinM', 1, 21_000_000, 21_000_000) });
+    ctx.body = await directory.near({
+      from,
+      limit: numberBetween(ctx, 'limit', 1, MOST_NEAR, 20),
+      ...filterOf(ctx),
+      withinM: numberBetween(ctx, 'withinM', 1, 21_000_000, 21_000_000),
+    });
   });
   router.get('/sites/map', async (ctx) => {
     ctx.body = await directory.map();

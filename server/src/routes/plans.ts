@@ -28,7 +28,10 @@ function body(ctx: Context): unknown {
 function newDocument({ name, demo, document }: { name?: string; demo?: string; document?: unknown }): Plan {
   if (demo !== undefined) {
     const make = DEMO_PLANS[demo];
-    if (!make) throw new InvalidRequest([{ pointer: '/demo', found: demo, expected: `one of ${Object.keys(DEMO_PLANS).join(', ')}` }]);
+    if (!make)
+      throw new InvalidRequest([
+        { pointer: '/demo', found: demo, expected: `one of ${Object.keys(DEMO_PLANS).join(', ')}` },
+      ]);
     return make();
   }
   const plan = document === undefined ? emptyPlan(name ?? 'New plan') : soundPlan(document);
@@ -54,7 +57,8 @@ export function planRoutes(plans: Plans, events: PlanEvents): Router {
   });
   router.get('/:id/edits', async (ctx) => {
     const after = Number(ctx.query['after'] ?? 0);
-    if (!Number.isInteger(after) || after < 0) throw new InvalidRequest([{ pointer: '/after', found: String(ctx.query['after']), expected: 'a version' }]);
+    if (!Number.isInteger(after) || after < 0)
+      throw new InvalidRequest([{ pointer: '/after', found: String(ctx.query['after']), expected: 'a version' }]);
     ctx.body = await plans.editsAfter(planId(ctx), after);
   });
   router.get('/:id/events', (ctx) => {

@@ -13,8 +13,12 @@ const folded = ref(false);
 <template>
   <div v-if="store.relayView && route.name !== 'agreement'" class="dock no-print">
     <PathPanel v-if="!folded" />
-    <p v-else class="folded"><strong>{{ store.relayView.title }}</strong> {{ store.relayView.call.words }}; {{ store.relayView.reply.words }}</p>
-    <el-button link class="fold" :aria-expanded="!folded" @click="folded = !folded">{{ folded ? 'Show the line' : 'Fold' }}</el-button>
+    <p v-else class="folded">
+      <strong>{{ store.relayView.title }}</strong> {{ store.relayView.call.words }}; {{ store.relayView.reply.words }}
+    </p>
+    <el-button link class="fold" :aria-expanded="!folded" @click="folded = !folded">{{
+      folded ? 'Show the line' : 'Fold'
+    }}</el-button>
   </div>
 </template>
 

@@ -24,7 +24,9 @@ watch(open, async (now) => {
   if (entered.value) go(found.value[at.value]);
 });
 
-const found = computed<Found[]>(() => (open.value && store.plan && search.value ? search.value(store.plan, props.planId, typed.value, store.agreement) : []));
+const found = computed<Found[]>(() =>
+  open.value && store.plan && search.value ? search.value(store.plan, props.planId, typed.value, store.agreement) : [],
+);
 watch(found, () => (at.value = 0));
 
 function go(one: Found | undefined): void {
@@ -45,10 +47,32 @@ function move(step: number): void {
 
 <template>
   <el-dialog v-model="open" width="560px" title="Find anything" top="10vh" @opened="box?.focus()">
-    <input ref="box" v-model="typed" class="ask" role="combobox" aria-expanded="true" aria-controls="found" :aria-activedescendant="found[at] ? `found-${at}` : undefined" aria-label="Find a channel, group, check or action" placeholder="Part of a name or a number" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.enter.prevent="enter" />
+    <input
+      ref="box"
+      v-model="typed"
+      class="ask"
+      role="combobox"
+      aria-expanded="true"
+      aria-controls="found"
+      :aria-activedescendant="found[at] ? `found-${at}` : undefined"
+      aria-label="Find a channel, group, check or action"
+      placeholder="Part of a name or a number"
+      @keydown.down.prevent="move(1)"
+      @keydown.up.prevent="move(-1)"
+      @keydown.enter.prevent="enter"
+    />
     <ul id="found" role="listbox" aria-label="Found" class="found">
-      <li v-for="(one, i) in found" :id="`found-${i}`" :key="one.id" role="option" :aria-selected="i === at" :class="{ chosen: i === at }" @click="go(one)">
-        <span class="kind soft">{{ one.kind }}</span><span>{{ one.title }}</span><span class="soft mono">{{ one.detail }}</span>
+      <li
+        v-for="(one, i) in found"
+        :id="`found-${i}`"
+        :key="one.id"
+        role="option"
+        :aria-selected="i === at"
+        :class="{ chosen: i === at }"
+        @click="go(one)"
+      >
+        <span class="kind soft">{{ one.kind }}</span><span>{{ one.title }}</span
+        ><span class="soft mono">{{ one.detail }}</span>
       </li>
     </ul>
     <p v-if="!search" class="soft" role="status">Looking…</p>

@@ -19,14 +19,20 @@ async function open(id: string): Promise<void> {
   try {
     await store.open(id);
   } catch (error) {
-    failure.value = error instanceof ApiProblem && error.status === 404 ? 'This plan does not exist, or was deleted. It can be restored from the list of plans.' : `The plan cannot be opened now: ${(error as Error).message}`;
+    failure.value =
+      error instanceof ApiProblem && error.status === 404
+        ? 'This plan does not exist, or was deleted. It can be restored from the list of plans.'
+        : `The plan cannot be opened now: ${(error as Error).message}`;
   }
 }
 
 watch(() => props.planId, open, { immediate: true });
 
 function typing(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+  return (
+    target instanceof HTMLElement &&
+    (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
+  );
 }
 
 function onKey(event: KeyboardEvent): void {
@@ -51,13 +57,18 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     <TopBar :plan-id="planId" class="frame-top" @find="finding = true" />
     <TrackNav :plan-id="planId" class="frame-track" />
     <main id="work" class="frame-work" tabindex="-1">
-      <p v-if="failure" class="failure is-broken" role="alert">{{ failure }} <router-link :to="{ name: 'plans' }">All plans</router-link></p>
+      <p v-if="failure" class="failure is-broken" role="alert">
+        {{ failure }} <router-link :to="{ name: 'plans' }">All plans</router-link>
+      </p>
       <p v-else-if="!store.plan" class="failure soft" role="status">Opening the plan…</p>
       <router-view v-else />
     </main>
     <div class="frame-dock">
       <p class="notice no-print" role="status" aria-live="polite" data-testid="notice">{{ store.notice }}</p>
-      <p v-if="store.saveState === 'waiting'" class="waiting no-print" role="alert">The server does not answer. {{ store.saveDetail }}; they are kept in this browser and sent as soon as it is back.</p>
+      <p v-if="store.saveState === 'waiting'" class="waiting no-print" role="alert">
+        The server does not answer. {{ store.saveDetail }}; they are kept in this browser and sent as soon as it is
+        back.
+      </p>
       <DockPanel />
     </div>
     <FinderDialog v-model="finding" :plan-id="planId" />

@@ -13,19 +13,56 @@ const tally = computed(() => store.agreement?.tally ?? null);
 <template>
   <header class="top no-print">
     <router-link :to="{ name: 'plans' }" class="brand" aria-label="Yellow Relay, all plans">
-      <svg width="34" height="12" viewBox="0 0 34 12" aria-hidden="true"><path d="M0 6h34" stroke="var(--yellow)" stroke-width="5" /><circle cx="17" cy="6" r="5" fill="var(--ink)" /></svg>
+      <svg width="34" height="12" viewBox="0 0 34 12" aria-hidden="true">
+        <path d="M0 6h34" stroke="var(--yellow)" stroke-width="5" />
+        <circle cx="17" cy="6" r="5" fill="var(--ink)" />
+      </svg>
       <strong>Yellow Relay</strong>
     </router-link>
     <span class="plan soft">{{ store.plan?.name }}</span>
-    <router-link v-if="tally" :to="{ name: 'agreement', params: { planId } }" class="tally" aria-live="polite" data-testid="tally">
-      <span><b>{{ tally.whole }}</b> whole</span>
-      <span :class="{ 'is-doubtful': tally.doubtful > 0 }"><b>{{ tally.doubtful }}</b> doubtful</span>
-      <span :class="{ 'is-broken': tally.broken > 0 }"><b>{{ tally.broken }}</b> broken</span>
+    <router-link
+      v-if="tally"
+      :to="{ name: 'agreement', params: { planId } }"
+      class="tally"
+      aria-live="polite"
+      data-testid="tally"
+    >
+      <span
+        ><b>{{ tally.whole }}</b> whole</span
+      >
+      <span :class="{ 'is-doubtful': tally.doubtful > 0 }"
+        ><b>{{ tally.doubtful }}</b> doubtful</span
+      >
+      <span :class="{ 'is-broken': tally.broken > 0 }"
+        ><b>{{ tally.broken }}</b> broken</span
+      >
     </router-link>
-    <button type="button" class="find" @click="emit('find')"><span>Find a channel, group, check, action</span><kbd class="mono">Ctrl K</kbd></button>
-    <el-button class="undo" :disabled="!store.undoLabel" :title="store.undoLabel ? `Undo: ${store.undoLabel} (Ctrl+Z)` : 'Nothing to undo'" data-testid="undo" @click="store.undo()">Undo{{ store.undoLabel ? `: ${store.undoLabel}` : '' }}</el-button>
-    <el-button class="redo" :disabled="!store.redoLabel" :title="store.redoLabel ? `Redo: ${store.redoLabel} (Ctrl+Shift+Z)` : 'Nothing to redo'" @click="store.redo()">Redo</el-button>
-    <span class="save" :class="{ 'is-doubtful': store.saveState === 'waiting', 'is-broken': store.saveState === 'refused' }" role="status" :title="store.saveDetail" data-testid="save-state">{{ SAVE_WORDS[store.saveState] }}</span>
+    <button type="button" class="find" @click="emit('find')">
+      <span>Find a channel, group, check, action</span><kbd class="mono">Ctrl K</kbd>
+    </button>
+    <el-button
+      class="undo"
+      :disabled="!store.undoLabel"
+      :title="store.undoLabel ? `Undo: ${store.undoLabel} (Ctrl+Z)` : 'Nothing to undo'"
+      data-testid="undo"
+      @click="store.undo()"
+      >Undo{{ store.undoLabel ? `: ${store.undoLabel}` : '' }}</el-button
+    >
+    <el-button
+      class="redo"
+      :disabled="!store.redoLabel"
+      :title="store.redoLabel ? `Redo: ${store.redoLabel} (Ctrl+Shift+Z)` : 'Nothing to redo'"
+      @click="store.redo()"
+      >Redo</el-button
+    >
+    <span
+      class="save"
+      :class="{ 'is-doubtful': store.saveState === 'waiting', 'is-broken': store.saveState === 'refused' }"
+      role="status"
+      :title="store.saveDetail"
+      data-testid="save-state"
+      >{{ SAVE_WORDS[store.saveState] }}</span
+    >
   </header>
 </template>
 

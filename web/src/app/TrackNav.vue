@@ -7,16 +7,30 @@ import { beadOf, STOPS } from './stops';
 const props = defineProps<{ planId: string }>();
 const store = usePlanStore();
 const route = useRoute();
-const stops = computed(() => STOPS.map((stop) => ({ ...stop, bead: store.plan ? beadOf(stop, store.plan, store.agreement) : { state: 'empty' as const, detail: '' } })));
+const stops = computed(() =>
+  STOPS.map((stop) => ({
+    ...stop,
+    bead: store.plan ? beadOf(stop, store.plan, store.agreement) : { state: 'empty' as const, detail: '' },
+  })),
+);
 </script>
 
 <template>
   <nav class="track no-print" aria-label="Steps of the work">
-    <router-link v-for="stop in stops" :key="stop.route" :to="{ name: stop.route, params: { planId: props.planId } }" class="stop" :class="[`stop--${stop.bead.state.replace(' ', '-')}`, { 'stop--here': route.meta['stop'] === stop.route }]" active-class="stop--here">
+    <router-link
+      v-for="stop in stops"
+      :key="stop.route"
+      :to="{ name: stop.route, params: { planId: props.planId } }"
+      class="stop"
+      :class="[`stop--${stop.bead.state.replace(' ', '-')}`, { 'stop--here': route.meta['stop'] === stop.route }]"
+      active-class="stop--here"
+    >
       <span class="bead" aria-hidden="true" />
       <span class="words">
         <span class="title">{{ stop.title }}</span>
-        <span class="detail">{{ stop.bead.detail }}<span class="visually-hidden"> ({{ stop.bead.state }})</span></span>
+        <span class="detail"
+          >{{ stop.bead.detail }}<span class="visually-hidden"> ({{ stop.bead.state }})</span></span
+        >
       </span>
     </router-link>
   </nav>

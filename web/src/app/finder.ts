@@ -22,21 +22,76 @@ function everything(plan: Plan, planId: string, agreement: Agreement | null): Fo
   const params = { planId };
   const places = new Map(agreement?.channels.map((one) => [`${one.radioId}/${one.channelId}`, one.place]));
   const channels = rows(plan.radios).flatMap((radio) =>
-    rows(plan.codeplugs[radio.id]!.channels).map((channel): Found => ({ id: `c-${radio.id}-${channel.id}`, kind: 'channel', title: channel.name, detail: [radio.name, modeOf(channel.mode).cross?.asked(channel), places.get(`${radio.id}/${channel.id}`)].filter(Boolean).join(' · '), to: { name: 'codeplugs', params: { ...params, radioId: radio.id }, query: { channel: channel.id } } })),
+    rows(plan.codeplugs[radio.id]!.channels).map((channel): Found => ({
+      id: `c-${radio.id}-${channel.id}`,
+      kind: 'channel',
+      title: channel.name,
+      detail: [radio.name, modeOf(channel.mode).cross?.asked(channel), places.get(`${radio.id}/${channel.id}`)]
+        .filter(Boolean)
+        .join(' · '),
+      to: { name: 'codeplugs', params: { ...params, radioId: radio.id }, query: { channel: channel.id } },
+    })),
   );
   const groups = rows(plan.networks).flatMap((network) =>
-    modeOf(network.mode).destinations(network).map((one): Found => ({ id: `d-${network.id}-${one.address}`, kind: 'destination', title: one.name, detail: `${network.name} · ${one.address}`, to: { name: 'wants', params, query: { find: one.name } } })),
+    modeOf(network.mode)
+      .destinations(network)
+      .map((one): Found => ({
+        id: `d-${network.id}-${one.address}`,
+        kind: 'destination',
+        title: one.name,
+        detail: `${network.name} · ${one.address}`,
+        to: { name: 'wants', params, query: { find: one.name } },
+      })),
   );
-  const sites = rows(plan.sites).map((site): Found => ({ id: `s-${site.id}`, kind: site.kind, title: site.name, detail: `${formatMHz(site.txHz)} MHz`, to: site.kind === 'hotspot' ? { name: 'hotspots', params: { ...params, siteId: site.id } } : { name: 'sites', params, query: { view: 'plan', site: site.id } } }));
-  const stops = STOPS.map((stop): Found => ({ id: `t-${stop.route}`, kind: 'step', title: stop.title, detail: '', to: { name: stop.route, params } }));
+  const sites = rows(plan.sites).map((site): Found => ({
+    id: `s-${site.id}`,
+    kind: site.kind,
+    title: site.name,
+    detail: `${formatMHz(site.txHz)} MHz`,
+    to:
+      site.kind === 'hotspot'
+        ? { name: 'hotspots', params: { ...params, siteId: site.id } }
+        : { name: 'sites', params, query: { view: 'plan', site: site.id } },
+  }));
+  const stops = STOPS.map((stop): Found => ({
+    id: `t-${stop.route}`,
+    kind: 'step',
+    title: stop.title,
+    detail: '',
+    to: { name: stop.route, params },
+  }));
   const actions: Found[] = [
-    { id: 'a-build', kind: 'action', title: 'Build from wants', detail: 'Wants', to: { name: 'wants', params, query: { build: '1' } } },
+    {
+      id: 'a-build',
+      kind: 'action',
+      title: 'Build from wants',
+      detail: 'Wants',
+      to: { name: 'wants', params, query: { build: '1' } },
+    },
     ...hotspotsOf(plan).flatMap((site): Found[] => [
-      { id: `r-${site.id}`, kind: 'routes', title: `Routes of ${site.name}`, detail: '', to: { name: 'routes', params: { ...params, siteId: site.id } } },
-      { id: `n-${site.id}`, kind: 'action', title: `Add a network to ${site.name}`, detail: 'Routes', to: { name: 'routes', params: { ...params, siteId: site.id }, query: { add: 'network' } } },
+      {
+        id: `r-${site.id}`,
+        kind: 'routes',
+        title: `Routes of ${site.name}`,
+        detail: '',
+        to: { name: 'routes', params: { ...params, siteId: site.id } },
+      },
+      {
+        id: `n-${site.id}`,
+        kind: 'action',
+        title: `Add a network to ${site.name}`,
+        detail: 'Routes',
+        to: { name: 'routes', params: { ...params, siteId: site.id }, query: { add: 'network' } },
+      },
     ]),
   ];
-  const checks = CHECKS.map((check): Found => ({ id: `k-${check.id}`, kind: 'check', title: check.title, detail: check.id, to: { name: 'help-check', params: { checkId: check.id } } }));
+  const checks = CHECKS.map((check): Found => ({
+    id: `k-${check.id}`,
+    kind: 'check',
+    title: check.title,
+    detail: check.id,
+    to: { name: 'help-check', params: { checkId: check.id } },
+  }));
   return [...stops, ...actions, ...channels, ...sites, ...groups, ...checks];
 }
 
@@ -44,11 +99,19 @@ function everything(plan: Plan, planId: string, agreement: Agreement | null): Fo
 function asNumber(plan: Plan, planId: string, typed: string): Found[] {
   const number = typed.trim();
   if (!/^\d{1,8}$/.test(number)) return [];
-  return hotspotsOf(plan).map((site) => ({ id: `w-${site.id}`, kind: 'number', title: `Where does group ${number} go?`, detail: site.name, to: { name: 'routes', params: { planId, siteId: site.id }, query: { number } } }));
+  return hotspotsOf(plan).map((site) => ({
+    id: `w-${site.id}`,
+    kind: 'number',
+    title: `Where does group ${number} go?`,
+    detail: site.name,
+    to: { name: 'routes', params: { planId, siteId: site.id }, query: { number } },
+  }));
 }
 
 export function findAnything(plan: Plan, planId: string, typed: string, agreement: Agreement | null = null): Found[] {
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = everything(plan, planId, agreement).filter(({ kind, title, detail }) => words.every((word) => `${kind} ${title} ${detail}`.toLowerCase().includes(word)));
+  const found = everything(plan, planId, agreement).filter(({ kind, title, detail }) =>
+    words.every((word) => `${kind} ${title} ${detail}`.toLowerCase().includes(word)),
+  );
   return [...asNumber(plan, planId, typed), ...found].slice(0, MOST);
 }

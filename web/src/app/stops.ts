@@ -22,15 +22,35 @@ export interface Stop {
   detail: (plan: Plan, agreement: Agreement | null) => string;
 }
 
-const names = (list: { name: string }[]) => (list.length <= 2 ? list.map((one) => one.name).join(', ') : `${list.length}`);
+const names = (list: { name: string }[]) =>
+  list.length <= 2 ? list.map((one) => one.name).join(', ') : `${list.length}`;
 
 export const STOPS: readonly Stop[] = [
-  { route: 'station', title: 'Station', places: /^\/station\//, detail: ({ station }) => [station.callSign, station.dmrId === null ? '' : formatId(station.dmrId)].filter(Boolean).join(' · ') },
+  {
+    route: 'station',
+    title: 'Station',
+    places: /^\/station\//,
+    detail: ({ station }) =>
+      [station.callSign, station.dmrId === null ? '' : formatId(station.dmrId)].filter(Boolean).join(' · '),
+  },
   { route: 'radios', title: 'Radios', places: /^\/radios\//, detail: (plan) => names(rows(plan.radios)) },
   // Lists belong to the house, not to a plan: what is in order or not are the repeaters taken from them.
-  { route: 'sites', title: 'Sites', places: /^\/sites\//, detail: (plan) => (repeatersOf(plan).length > 0 ? `${repeatersOf(plan).length} ${repeatersOf(plan).length === 1 ? 'repeater' : 'repeaters'}` : 'lists, near me') },
+  {
+    route: 'sites',
+    title: 'Sites',
+    places: /^\/sites\//,
+    detail: (plan) =>
+      repeatersOf(plan).length > 0
+        ? `${repeatersOf(plan).length} ${repeatersOf(plan).length === 1 ? 'repeater' : 'repeaters'}`
+        : 'lists, near me',
+  },
   { route: 'networks', title: 'Networks', places: /^\/networks\//, detail: (plan) => names(rows(plan.networks)) },
-  { route: 'wants', title: 'Wants', places: /^\/wants\//, detail: (plan) => (plan.wants.order.length > 0 ? String(plan.wants.order.length) : '') },
+  {
+    route: 'wants',
+    title: 'Wants',
+    places: /^\/wants\//,
+    detail: (plan) => (plan.wants.order.length > 0 ? String(plan.wants.order.length) : ''),
+  },
   {
     route: 'codeplugs',
     title: 'Codeplugs',
@@ -61,8 +81,14 @@ export function beadOf(stop: Stop, plan: Plan, agreement: Agreement | null): Bea
     if (!tally || agreement.channels.length === 0) return { state: 'empty', detail: '' };
     return { state: tally.broken + tally.doubtful > 0 ? 'gaps' : 'in order', detail };
   }
-  if (stop.route === 'carry-out') return { state: agreement && agreement.channels.length > 0 && agreement.tally.broken === 0 ? 'in order' : 'empty', detail: '' };
-  const gaps = agreement?.findings.filter((finding) => finding.severity !== 'note' && stop.places.test(finding.pointer)).length ?? 0;
+  if (stop.route === 'carry-out')
+    return {
+      state: agreement && agreement.channels.length > 0 && agreement.tally.broken === 0 ? 'in order' : 'empty',
+      detail: '',
+    };
+  const gaps =
+    agreement?.findings.filter((finding) => finding.severity !== 'note' && stop.places.test(finding.pointer)).length ??
+    0;
   if (gaps > 0) return { state: 'gaps', detail: `${gaps} ${gaps === 1 ? 'gap' : 'gaps'}` };
   return { state: detail === '' ? 'empty' : 'in order', detail };
 }
@@ -75,9 +101,12 @@ export function nextStop(plan: Plan, agreement: Agreement | null): { route: Stop
   if (plan.station.callSign === '' || missesDmrId(plan)) return { route: 'station', words: 'Next: say who you are' };
   if (plan.radios.order.length === 0) return { route: 'radios', words: 'Next: add your radio' };
   if (plan.sites.order.length === 0) return { route: 'hotspots', words: 'Next: add your hotspot' };
-  if (!rows(plan.networks).some((network) => tablesOf(network)[0]![1].order.length > 0)) return { route: 'networks', words: 'Next: add a network and what is on it' };
+  if (!rows(plan.networks).some((network) => tablesOf(network)[0]![1].order.length > 0))
+    return { route: 'networks', words: 'Next: add a network and what is on it' };
   if (plan.wants.order.length === 0) return { route: 'wants', words: 'Next: choose what you want to reach' };
-  if (!plan.radios.order.some((id) => plan.codeplugs[id]!.channels.order.length > 0)) return { route: 'wants', words: 'Next: build the codeplug' };
-  if (agreement && agreement.tally.broken + agreement.tally.doubtful > 0) return { route: 'agreement', words: 'Next: mend what does not agree' };
+  if (!plan.radios.order.some((id) => plan.codeplugs[id]!.channels.order.length > 0))
+    return { route: 'wants', words: 'Next: build the codeplug' };
+  if (agreement && agreement.tally.broken + agreement.tally.doubtful > 0)
+    return { route: 'agreement', words: 'Next: mend what does not agree' };
   return { route: 'carry-out', words: 'Next: carry it out' };
 }

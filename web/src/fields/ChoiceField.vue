@@ -9,10 +9,18 @@ const id = useId();
 
 <template>
   <FieldRow :label="label" :label-id="id">
-    <el-select class="choice" :model-value="value" :aria-labelledby="id" :aria-label="label" @update:model-value="$emit('choose', $event as T)">
+    <el-select
+      class="choice"
+      :model-value="value"
+      :aria-labelledby="id"
+      :aria-label="label"
+      @update:model-value="$emit('choose', $event as T)"
+    >
       <el-option v-for="option in options" :key="option.value" :value="option.value" :label="option.label" />
     </el-select>
-    <template v-if="hint" #notes><p class="soft">{{ hint }}</p></template>
+    <template v-if="hint" #notes
+      ><p class="soft">{{ hint }}</p></template
+    >
   </FieldRow>
 </template>
 

@@ -4,7 +4,12 @@ defineProps<{ title: string }>();
 
 <template>
   <section class="empty">
-    <svg viewBox="0 0 260 24" aria-hidden="true"><path d="M10 12h92M158 12h92" class="line" /><path d="M106 3l8 5-8 5 8 5-8 5M154 3l-8 5 8 5-8 5 8 5" class="torn" /><circle cx="10" cy="12" r="8" /><circle cx="250" cy="12" r="8" /></svg>
+    <svg viewBox="0 0 260 24" aria-hidden="true">
+      <path d="M10 12h92M158 12h92" class="line" />
+      <path d="M106 3l8 5-8 5 8 5-8 5M154 3l-8 5 8 5-8 5 8 5" class="torn" />
+      <circle cx="10" cy="12" r="8" />
+      <circle cx="250" cy="12" r="8" />
+    </svg>
     <h2>{{ title }}</h2>
     <div class="text"><slot /></div>
     <div class="acts"><slot name="acts" /></div>

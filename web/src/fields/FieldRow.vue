@@ -11,7 +11,12 @@ const isGroup = computed(() => props.for === undefined && props.labelId === unde
 </script>
 
 <template>
-  <div class="row" :class="{ 'row--bare': bare }" :role="isGroup ? 'group' : undefined" :aria-label="isGroup ? label : undefined">
+  <div
+    class="row"
+    :class="{ 'row--bare': bare }"
+    :role="isGroup ? 'group' : undefined"
+    :aria-label="isGroup ? label : undefined"
+  >
     <span v-if="isGroup" aria-hidden="true">{{ label }}</span>
     <label v-else :id="labelId" :for="$props.for" :class="{ 'visually-hidden': bare }">{{ label }}</label>
     <div class="control"><slot /></div>

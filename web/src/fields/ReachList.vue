@@ -5,7 +5,11 @@ defineProps<{ sites: readonly { id: string; name: string; words: string }[]; mod
 
 <template>
   <p v-if="sites.length === 0" class="soft">No site of the plan has {{ mode }} yet.</p>
-  <ul v-else class="sites"><li v-for="site in sites" :key="site.id"><strong>{{ site.name }}</strong> <span class="soft">{{ site.words }}</span></li></ul>
+  <ul v-else class="sites">
+    <li v-for="site in sites" :key="site.id">
+      <strong>{{ site.name }}</strong> <span class="soft">{{ site.words }}</span>
+    </li>
+  </ul>
 </template>
 
 <style scoped>

@@ -2,7 +2,14 @@
 /** The entities of a stop, to choose one; each with an address. */
 import type { RouteLocationRaw } from 'vue-router';
 
-defineProps<{ items: readonly T[]; chosen: string | null; label: string; to: (item: T) => RouteLocationRaw; detail: (item: T) => string; remove: (item: T) => void }>();
+defineProps<{
+  items: readonly T[];
+  chosen: string | null;
+  label: string;
+  to: (item: T) => RouteLocationRaw;
+  detail: (item: T) => string;
+  remove: (item: T) => void;
+}>();
 </script>
 
 <template>

@@ -3,16 +3,27 @@
 import { computed } from 'vue';
 import ChoiceField from './ChoiceField.vue';
 
-const props = defineProps<{ label: string; nothing: string; value: string | null; listed: readonly { value: string; label: string }[] }>();
+const props = defineProps<{
+  label: string;
+  nothing: string;
+  value: string | null;
+  listed: readonly { value: string; label: string }[];
+}>();
 const emit = defineEmits<{ choose: [value: string | null] }>();
 const NONE = 'none';
 const options = computed(() => {
   const { value, listed, nothing } = props;
-  const unlisted = value !== null && !listed.some((one) => one.value === value) ? [{ value, label: `${value} · in no list` }] : [];
+  const unlisted =
+    value !== null && !listed.some((one) => one.value === value) ? [{ value, label: `${value} · in no list` }] : [];
   return [{ value: NONE, label: nothing }, ...listed, ...unlisted];
 });
 </script>
 
 <template>
-  <ChoiceField :label="label" :value="value ?? NONE" :options="options" @choose="(chosen) => emit('choose', chosen === NONE ? null : chosen)" />
+  <ChoiceField
+    :label="label"
+    :value="value ?? NONE"
+    :options="options"
+    @choose="(chosen) => emit('choose', chosen === NONE ? null : chosen)"
+  />
 </template>

@@ -1,12 +1,18 @@
 <script setup lang="ts">
 /** Steps along a line, as the call goes: each leads to the channel that does it, and one is where you are. */
-defineProps<{ steps: readonly { use: string; title: string; channelId: string | null; say: string }[]; here: string }>();
+defineProps<{
+  steps: readonly { use: string; title: string; channelId: string | null; say: string }[];
+  here: string;
+}>();
 defineEmits<{ select: [channelId: string] }>();
 </script>
 
 <template>
   <ol class="steps">
-    <li v-for="step in steps" :key="step.use" :class="{ here: step.channelId === here }"><button v-if="step.channelId" type="button" :title="step.say" @click="$emit('select', step.channelId)">{{ step.title }}</button><span v-else :title="step.say">{{ step.title }}</span></li>
+    <li v-for="step in steps" :key="step.use" :class="{ here: step.channelId === here }">
+      <button v-if="step.channelId" type="button" :title="step.say" @click="$emit('select', step.channelId)">
+        {{ step.title }}</button><span v-else :title="step.say">{{ step.title }}</span>
+    </li>
   </ol>
 </template>
 

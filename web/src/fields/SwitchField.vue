@@ -7,6 +7,8 @@ defineEmits<{ change: [on: boolean] }>();
 <template>
   <div class="switch">
     <el-switch :model-value="on" :aria-label="label" @update:model-value="$emit('change', $event === true)" />
-    <span><slot>{{ label }}</slot></span>
+    <span
+      ><slot>{{ label }}</slot></span
+    >
   </div>
 </template>

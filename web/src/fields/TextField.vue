@@ -4,11 +4,24 @@ import { computed, nextTick, ref, useId, watch } from 'vue';
 import FieldRow from './FieldRow.vue';
 import type { Taken } from './field';
 
-const props = defineProps<{ label: string; value: string; take: (text: string) => Taken; hint?: string; unit?: string; mono?: boolean; type?: string; placeholder?: string; autofocus?: boolean; bare?: boolean }>();
+const props = defineProps<{
+  label: string;
+  value: string;
+  take: (text: string) => Taken;
+  hint?: string;
+  unit?: string;
+  mono?: boolean;
+  type?: string;
+  placeholder?: string;
+  autofocus?: boolean;
+  bare?: boolean;
+}>();
 const id = useId();
 const text = ref(props.value);
 const refused = ref<Exclude<Taken, null> | null>(null);
-const describedBy = computed(() => [props.hint ? `${id}-hint` : '', refused.value ? `${id}-problem` : ''].filter(Boolean).join(' ') || undefined);
+const describedBy = computed(
+  () => [props.hint ? `${id}-hint` : '', refused.value ? `${id}-problem` : ''].filter(Boolean).join(' ') || undefined,
+);
 
 /** A change from elsewhere shows at once, unless something is being typed here: that is never lost. */
 watch(
@@ -35,11 +48,26 @@ function giveUp(): void {
 
 <template>
   <FieldRow :label="label" :for="id" :bare="bare">
-    <input :id="id" v-model="text" :type="type ?? 'text'" :class="{ mono, bad: refused, 'is-bare': bare }" :aria-invalid="refused !== null" :aria-describedby="describedBy" :placeholder="placeholder" :autofocus="autofocus" autocomplete="off" spellcheck="false" @change="commit()" @keydown.enter="commit()" @keydown.esc="giveUp" />
+    <input
+      :id="id"
+      v-model="text"
+      :type="type ?? 'text'"
+      :class="{ mono, bad: refused, 'is-bare': bare }"
+      :aria-invalid="refused !== null"
+      :aria-describedby="describedBy"
+      :placeholder="placeholder"
+      :autofocus="autofocus"
+      autocomplete="off"
+      spellcheck="false"
+      @change="commit()"
+      @keydown.enter="commit()"
+      @keydown.esc="giveUp"
+    />
     <span v-if="unit" class="unit soft">{{ unit }}</span>
     <template v-if="refused || hint" #notes>
       <p v-if="refused" :id="`${id}-problem`" class="is-broken" role="alert">
-        {{ refused.problem }} <button v-if="refused.meant" type="button" @click="commit(refused.meant)">Use {{ refused.meant }}</button>
+        {{ refused.problem }}
+        <button v-if="refused.meant" type="button" @click="commit(refused.meant)">Use {{ refused.meant }}</button>
       </p>
       <p v-if="hint" :id="`${id}-hint`" class="soft">{{ hint }}</p>
     </template>

@@ -10,5 +10,10 @@ export function download(name: string, mediaType: string, content: string | Uint
 
 /** `Ostrey Isles · home` → `ostrey-isles-home`. */
 export function fileName(text: string): string {
-  return text.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'plan';
+  return (
+    text
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '') || 'plan'
+  );
 }

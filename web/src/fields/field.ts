@@ -17,7 +17,8 @@ export function takeMHz(text: string, put: (hz: number) => void): Taken {
 /** Reads a whole number within bounds. */
 export function takeWhole(text: string, low: number, high: number, put: (value: number) => void): Taken {
   const value = parseWhole(text);
-  if (value === null || value < low || value > high) return { problem: `Found “${text}”, expected a whole number from ${low} to ${high.toLocaleString('en')}.` };
+  if (value === null || value < low || value > high)
+    return { problem: `Found “${text}”, expected a whole number from ${low} to ${high.toLocaleString('en')}.` };
   put(value);
   return null;
 }
@@ -25,7 +26,8 @@ export function takeWhole(text: string, low: number, high: number, put: (value: 
 /** Reads a decimal number, point or comma. */
 export function takeNumber(text: string, low: number, high: number, put: (value: number) => void): Taken {
   const value = Number(text.trim().replace(',', '.').replace('−', '-'));
-  if (text.trim() === '' || !Number.isFinite(value) || value < low || value > high) return { problem: `Found “${text}”, expected a number from ${low} to ${high}.` };
+  if (text.trim() === '' || !Number.isFinite(value) || value < low || value > high)
+    return { problem: `Found “${text}”, expected a number from ${low} to ${high}.` };
   put(value);
   return null;
 }
@@ -33,7 +35,11 @@ export function takeNumber(text: string, low: number, high: number, put: (value:
 /** Reads a name; spaces at the ends do not count. */
 export function takeName(text: string, most: number, put: (value: string) => void): Taken {
   const name = text.trim();
-  if (name === '' || name.length > most) return { problem: name === '' ? 'Found nothing, expected a name.' : `Found ${name.length} characters, expected at most ${most}.` };
+  if (name === '' || name.length > most)
+    return {
+      problem:
+        name === '' ? 'Found nothing, expected a name.' : `Found ${name.length} characters, expected at most ${most}.`,
+    };
   put(name);
   return null;
 }
@@ -48,7 +54,10 @@ export function readPlace(text: string): Position | null {
 /** Reads a place; nothing typed is no place. */
 export function takePlace(text: string, put: (position: Position | null) => void): Taken {
   const position = readPlace(text);
-  if (text.trim() !== '' && !position) return { problem: `Found “${text}”, expected a locator such as HN36gr, or latitude and longitude such as 46.71, -33.42.` };
+  if (text.trim() !== '' && !position)
+    return {
+      problem: `Found “${text}”, expected a locator such as HN36gr, or latitude and longitude such as 46.71, -33.42.`,
+    };
   put(position && { lat: position.lat, lon: position.lon });
   return null;
 }

@@ -19,7 +19,8 @@ const read = shallowRef<ReadDirectory | null>(null);
 const fileTitle = ref('');
 const MOST = 8;
 
-const homeOf = (row: DirectoryRow) => (directory.value.homeOf ? directory.value.homeOf(store.plan!, row) : props.network.id);
+const homeOf = (row: DirectoryRow) =>
+  directory.value.homeOf ? directory.value.homeOf(store.plan!, row) : props.network.id;
 const parts = computed(() => {
   const found = read.value?.rows ?? [];
   const networks: Network[] = networksOf(store.plan!, props.network.mode);
@@ -64,18 +65,43 @@ function take(): void {
 
 <template>
   <p class="acts">
-    <label class="el-button">Read a list of {{ directory.what }}<input type="file" accept=".csv,.txt,text/csv,text/plain" class="visually-hidden" :aria-label="`List of ${directory.what} for ${network.name}`" @change="choose" /></label>
+    <label class="el-button"
+      >Read a list of {{ directory.what
+      }}<input
+        type="file"
+        accept=".csv,.txt,text/csv,text/plain"
+        class="visually-hidden"
+        :aria-label="`List of ${directory.what} for ${network.name}`"
+        @change="choose"
+    /></label>
     <slot />
     <span class="soft">{{ directory.hint }}</span>
   </p>
   <div v-if="read" class="preview" role="status" data-testid="list-preview">
-    <p v-if="parts.length === 0"><strong>{{ fileTitle }}:</strong> {{ read.rows.length === 0 ? `no ${directory.what} in it.` : `no ${directory.what} of a network of this plan.` }}</p>
-    <p v-for="part in parts" :key="part.network.id"><strong>{{ part.network.name }}:</strong> {{ part.fresh.length }} new, {{ part.changed.length }} changed, {{ part.same }} the same.</p>
-    <ul v-if="changed.length"><li v-for="one in changed.slice(0, MOST)" :key="one.entry.id"><span class="mono">{{ one.entry.number }}</span> {{ changeWords(one) }}</li></ul>
+    <p v-if="parts.length === 0">
+      <strong>{{ fileTitle }}:</strong>
+      {{ read.rows.length === 0 ? `no ${directory.what} in it.` : `no ${directory.what} of a network of this plan.` }}
+    </p>
+    <p v-for="part in parts" :key="part.network.id">
+      <strong>{{ part.network.name }}:</strong> {{ part.fresh.length }} new, {{ part.changed.length }} changed,
+      {{ part.same }} the same.
+    </p>
+    <ul v-if="changed.length">
+      <li v-for="one in changed.slice(0, MOST)" :key="one.entry.id">
+        <span class="mono">{{ one.entry.number }}</span> {{ changeWords(one) }}
+      </li>
+    </ul>
     <p v-if="changed.length > MOST">and {{ changed.length - MOST }} more that change.</p>
-    <p v-if="strangers.length">{{ strangers.length }} of networks that the plan does not have: {{ [...new Set(strangers.map((row) => directory.familyOf?.(row) ?? 'not said'))].join(', ') }}.</p>
-    <ul v-if="read.rejected.length" class="is-broken"><li v-for="(one, i) in read.rejected.slice(0, MOST)" :key="i">{{ describeReadFinding(one) }}</li></ul>
-    <p v-if="read.rejected.length > MOST" class="is-broken">and {{ read.rejected.length - MOST }} more lines that are not taken.</p>
+    <p v-if="strangers.length">
+      {{ strangers.length }} of networks that the plan does not have:
+      {{ [...new Set(strangers.map((row) => directory.familyOf?.(row) ?? 'not said'))].join(', ') }}.
+    </p>
+    <ul v-if="read.rejected.length" class="is-broken">
+      <li v-for="(one, i) in read.rejected.slice(0, MOST)" :key="i">{{ describeReadFinding(one) }}</li>
+    </ul>
+    <p v-if="read.rejected.length > MOST" class="is-broken">
+      and {{ read.rejected.length - MOST }} more lines that are not taken.
+    </p>
     <el-button v-if="news" type="primary" @click="take">Take {{ news }} {{ directory.what }}</el-button>
     <el-button @click="read = null">{{ news ? 'Leave it' : 'Close' }}</el-button>
   </div>

@@ -11,5 +11,11 @@ const next = computed(() => (store.plan ? nextStop(store.plan, store.agreement) 
 </script>
 
 <template>
-  <el-button v-if="next && next.route !== route.name" type="primary" data-testid="next" @click="router.push({ name: next.route, params: { planId: store.planId! } })">{{ next.words }}</el-button>
+  <el-button
+    v-if="next && next.route !== route.name"
+    type="primary"
+    data-testid="next"
+    @click="router.push({ name: next.route, params: { planId: store.planId! } })"
+    >{{ next.words }}</el-button
+  >
 </template>

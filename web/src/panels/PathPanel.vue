@@ -10,9 +10,16 @@ const store = usePlanStore();
 const finding = computed(() => {
   const channel = store.selectedChannel;
   if (!channel || !store.selection || !store.agreement || !store.relayView) return null;
-  return findingAtGap(findingsOfPath(store.agreement.findings, store.selection.radioId, channel.id, channel.siteId), store.relayView);
+  return findingAtGap(
+    findingsOfPath(store.agreement.findings, store.selection.radioId, channel.id, channel.siteId),
+    store.relayView,
+  );
 });
-const alike = computed(() => (finding.value ? store.agreement!.findings.filter((one) => one.check === finding.value!.check && one.fixes.length > 0).length : 0));
+const alike = computed(() =>
+  finding.value
+    ? store.agreement!.findings.filter((one) => one.check === finding.value!.check && one.fixes.length > 0).length
+    : 0,
+);
 /** What the path says of a group that is not static: asleep until keyed, or awake. */
 const activity = computed(() => {
   const pair = store.relayView?.reply.hops.flatMap((hop) => hop.pairs).find((one) => one.fact.key === 'activity');
@@ -22,8 +29,22 @@ const activity = computed(() => {
 
 <template>
   <section v-if="store.relayView" aria-label="Relay line of the selection" data-testid="dock">
-    <p v-if="activity && store.relayView.call.verdict !== 'broken'" class="activity soft" :class="{ 'activity--beside': !finding }"><span data-testid="activity">Group {{ activity.words }}.</span> <el-button v-if="!activity.isStatic" size="small" @click="store.keyUp()">I keyed it just now</el-button></p>
-    <RelayLine :view="store.relayView" :finding="finding" :alike="alike" :large="large" @mend="store.mend($event)" @mend-all="store.mendAll($event)" />
+    <p
+      v-if="activity && store.relayView.call.verdict !== 'broken'"
+      class="activity soft"
+      :class="{ 'activity--beside': !finding }"
+    >
+      <span data-testid="activity">Group {{ activity.words }}.</span>
+      <el-button v-if="!activity.isStatic" size="small" @click="store.keyUp()">I keyed it just now</el-button>
+    </p>
+    <RelayLine
+      :view="store.relayView"
+      :finding="finding"
+      :alike="alike"
+      :large="large"
+      @mend="store.mend($event)"
+      @mend-all="store.mendAll($event)"
+    />
   </section>
 </template>
 

@@ -5,15 +5,24 @@ import { usePlanStore } from '../sync/plan-store';
 
 const props = defineProps<{ under: string[] }>();
 const store = usePlanStore();
-const here = computed(() => (store.agreement?.findings ?? []).filter((one) => props.under.some((pointer) => one.pointer === pointer || one.pointer.startsWith(`${pointer}/`))));
+const here = computed(() =>
+  (store.agreement?.findings ?? []).filter((one) =>
+    props.under.some((pointer) => one.pointer === pointer || one.pointer.startsWith(`${pointer}/`)),
+  ),
+);
 </script>
 
 <template>
   <ul v-if="here.length" class="findings" aria-label="What does not agree here">
     <li v-for="one in here" :key="one.id" :class="`edge--${one.severity}`" :data-check="one.check">
-      <span><b :class="`is-${one.severity}`">{{ one.severity }}</b> {{ one.what }} <span class="soft">{{ one.why }}</span></span>
+      <span
+        ><b :class="`is-${one.severity}`">{{ one.severity }}</b> {{ one.what }}
+        <span class="soft">{{ one.why }}</span></span
+      >
       <span class="acts">
-        <el-button v-for="(label, i) in one.fixLabels" :key="i" size="small" @click="store.mend(one, i)">{{ label }}</el-button>
+        <el-button v-for="(label, i) in one.fixLabels" :key="i" size="small" @click="store.mend(one, i)">{{
+          label
+        }}</el-button>
         <router-link :to="{ name: 'help-check', params: { checkId: one.check } }">Why</router-link>
       </span>
     </li>

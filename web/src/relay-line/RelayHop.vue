@@ -8,27 +8,50 @@ defineProps<{ hop: HopView; drawn: DrawnHop; large?: boolean; bends?: boolean }>
 const LONG = 9;
 type Pair = HopView['pairs'][number];
 const isLong = ({ has, expects }: Pair) => Math.max(has.length, expects.length) > LONG;
-const said = ({ state, has, expects }: Pair) => (state === 'whole' && has === expects ? 'agrees' : `${state === 'whole' ? 'fits' : '≠'} ${expects}`);
+const said = ({ state, has, expects }: Pair) =>
+  state === 'whole' && has === expects ? 'agrees' : `${state === 'whole' ? 'fits' : '≠'} ${expects}`;
 const saidClass = ({ has, expects }: Pair) => ({ mono: has !== expects, soft: has === expects });
 </script>
 
 <template>
-  <li class="hop" :class="{ 'hop--pale': drawn.pale, 'hop--astray': drawn.astray }" :data-hop="hop.id" :data-state="hop.state">
+  <li
+    class="hop"
+    :class="{ 'hop--pale': drawn.pale, 'hop--astray': drawn.astray }"
+    :data-hop="hop.id"
+    :data-state="hop.state"
+  >
     <span class="kind">{{ hop.kind }}<template v-if="drawn.astray">, not meant</template></span>
     <span class="rail" aria-hidden="true">
       <i class="half half--before" :class="`half--${bends ? 'none' : drawn.before}`" />
-      <i class="half half--after" :class="`half--${drawn.after === 'gap' ? 'cut' : drawn.after === 'astray' && !drawn.astray ? 'none' : drawn.after}`" />
-      <svg v-if="bends" class="bend" viewBox="0 0 100 28" preserveAspectRatio="none"><path d="M6 0 C50 0 50 14 88 14" /></svg>
+      <i
+        class="half half--after"
+        :class="`half--${drawn.after === 'gap' ? 'cut' : drawn.after === 'astray' && !drawn.astray ? 'none' : drawn.after}`"
+      />
+      <svg v-if="bends" class="bend" viewBox="0 0 100 28" preserveAspectRatio="none">
+        <path d="M6 0 C50 0 50 14 88 14" />
+      </svg>
       <svg v-if="drawn.before === 'gap'" class="gap" viewBox="0 0 12 26"><path d="M2 1 l7 6 l-6 6 l6 6 l-7 6" /></svg>
       <i class="bead" :class="`bead--${hop.state}`" />
     </span>
     <strong class="title">{{ hop.title }}</strong>
     <table v-if="large && hop.pairs.length" class="pairs">
-      <thead class="visually-hidden"><tr><th scope="col">Setting</th><th scope="col">Has</th><th scope="col">Expects</th></tr></thead>
+      <thead class="visually-hidden">
+        <tr>
+          <th scope="col">Setting</th>
+          <th scope="col">Has</th>
+          <th scope="col">Expects</th>
+        </tr>
+      </thead>
       <tbody>
-        <tr v-for="pair in hop.pairs" :key="pair.fact.key" :class="`is-${pair.state === 'whole' ? 'plain' : pair.state}`">
+        <tr
+          v-for="pair in hop.pairs"
+          :key="pair.fact.key"
+          :class="`is-${pair.state === 'whole' ? 'plain' : pair.state}`"
+        >
           <th scope="row">{{ pair.name }}</th>
-          <td v-if="isLong(pair)" colspan="2" class="long"><span class="mono">{{ pair.has }}</span> <span :class="saidClass(pair)">{{ said(pair) }}</span></td>
+          <td v-if="isLong(pair)" colspan="2" class="long">
+            <span class="mono">{{ pair.has }}</span> <span :class="saidClass(pair)">{{ said(pair) }}</span>
+          </td>
           <template v-else>
             <td class="mono">{{ pair.has }}</td>
             <td :class="saidClass(pair)">{{ said(pair) }}</td>
@@ -37,9 +60,17 @@ const saidClass = ({ has, expects }: Pair) => ({ mono: has !== expects, soft: ha
       </tbody>
     </table>
     <template v-else>
-    <span v-for="pair in hop.pairs" :key="pair.fact.key" class="pair" :class="`is-${pair.state === 'whole' ? 'plain' : pair.state}`">
-      {{ pair.name }} <span class="mono">{{ pair.has }}</span><template v-if="pair.state !== 'whole' && pair.expects !== pair.has">, expects <span class="mono">{{ pair.expects }}</span></template>
-    </span>
+      <span
+        v-for="pair in hop.pairs"
+        :key="pair.fact.key"
+        class="pair"
+        :class="`is-${pair.state === 'whole' ? 'plain' : pair.state}`"
+      >
+        {{ pair.name }} <span class="mono">{{ pair.has }}</span><template
+          v-if="pair.state !== 'whole' && pair.expects !== pair.has"
+          >, expects <span class="mono">{{ pair.expects }}</span></template
+        >
+      </span>
     </template>
     <span v-if="hop.state !== 'whole'" class="visually-hidden">{{ hop.state }}</span>
   </li>

@@ -20,19 +20,39 @@ const reply = computed(() => drawing(props.view.reply));
       <strong :class="`is-${view.verdict}`" data-testid="relay-verdict">{{ view.words }}</strong>
       <span v-if="finding" class="cause">{{ finding.what }}</span>
       <span v-if="finding" class="acts">
-        <el-button v-for="(label, i) in finding.fixLabels.slice(0, 1)" :key="i" type="primary" @click="$emit('mend', finding)">{{ label }}</el-button>
+        <el-button
+          v-for="(label, i) in finding.fixLabels.slice(0, 1)"
+          :key="i"
+          type="primary"
+          @click="$emit('mend', finding)"
+          >{{ label }}</el-button
+        >
         <el-button v-if="alike > 1" @click="$emit('mendAll', finding.check)">All {{ alike }} alike</el-button>
         <router-link class="why" :to="{ name: 'help-check', params: { checkId: finding.check } }">Why</router-link>
       </span>
     </div>
     <ol class="line" aria-label="Call">
-      <RelayHop v-for="(hop, i) in view.call.hops" :key="hop.id" :hop="hop" :drawn="call[i]!" :bends="call[i]!.astray && !call[i - 1]!.astray" :large="large" />
+      <RelayHop
+        v-for="(hop, i) in view.call.hops"
+        :key="hop.id"
+        :hop="hop"
+        :drawn="call[i]!"
+        :bends="call[i]!.astray && !call[i - 1]!.astray"
+        :large="large"
+      />
     </ol>
     <div class="reply">
       <span class="soft">Reply</span>
       <svg :viewBox="`0 0 ${(reply.length - 1) * 200} 14`" preserveAspectRatio="none" aria-hidden="true">
         <template v-for="(part, i) in [...reply].reverse()" :key="i">
-          <line v-if="part.before !== 'none'" :x1="i * 200" :x2="i * 200 + (part.before === 'gap' ? 150 : 200)" y1="7" y2="7" :class="`stroke stroke--${part.before === 'gap' ? 'pale' : part.before}`" />
+          <line
+            v-if="part.before !== 'none'"
+            :x1="i * 200"
+            :x2="i * 200 + (part.before === 'gap' ? 150 : 200)"
+            y1="7"
+            y2="7"
+            :class="`stroke stroke--${part.before === 'gap' ? 'pale' : part.before}`"
+          />
           <path v-if="part.before === 'gap'" :d="`M${i * 200 + 156} 1 l7 4 l-7 4 l7 4`" class="zigzag" />
         </template>
       </svg>

@@ -5,7 +5,10 @@ import type { HopId, Verdict } from '@relay/core/path/types';
 const props = defineProps<{ verdict: Verdict; at: HopId | null; replyOnly: boolean }>();
 const HOPS: readonly HopId[] = ['radio', 'air', 'site', 'gateway', 'network', 'destination'];
 const place = (id: HopId) => 8 + HOPS.indexOf(id) * 24;
-const words = () => (props.verdict === 'whole' ? 'whole' : `${props.replyOnly ? 'reply ' : ''}${props.verdict} at the ${props.at === 'site' ? 'hotspot' : props.at === 'radio' ? 'channel' : props.at}`);
+const words = () =>
+  props.verdict === 'whole'
+    ? 'whole'
+    : `${props.replyOnly ? 'reply ' : ''}${props.verdict} at the ${props.at === 'site' ? 'hotspot' : props.at === 'radio' ? 'channel' : props.at}`;
 </script>
 
 <template>
@@ -17,7 +20,16 @@ const words = () => (props.verdict === 'whole' ? 'whole' : `${props.replyOnly ? 
       <line :x1="place(at!)" x2="128" y1="8" y2="8" class="pale" />
       <path v-if="at !== 'radio'" :d="`M${place(at!) - 14} 1 l4 3.5 l-4 3.5 l4 3.5 l-4 3.5`" class="zigzag" />
     </template>
-    <circle v-for="hop in HOPS" :key="hop" :cx="place(hop)" cy="8" :r="hop === at ? 5 : 4" :class="hop === at ? `mark mark--${verdict}` : at && verdict === 'broken' && place(hop) > place(at) ? 'after' : 'dot'" />
+    <circle
+      v-for="hop in HOPS"
+      :key="hop"
+      :cx="place(hop)"
+      cy="8"
+      :r="hop === at ? 5 : 4"
+      :class="
+        hop === at ? `mark mark--${verdict}` : at && verdict === 'broken' && place(hop) > place(at) ? 'after' : 'dot'
+      "
+    />
   </svg>
 </template>
 

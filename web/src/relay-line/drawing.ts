@@ -29,5 +29,10 @@ export function drawing({ hops, at, verdict }: RelayView['call'], wrongPlace = f
     // The gap is drawn before the hop that breaks: up to there the line is whole.
     return strokeInto(i + 1) === 'gap' ? (hops[i]!.state === 'doubtful' ? 'dashed' : 'solid') : strokeInto(i + 1);
   };
-  return hops.map((_, i) => ({ before: strokeInto(i), after: strokeOutOf(i), pale: broken && i > stopsAt && !wrongPlace, astray: broken && i > stopsAt && wrongPlace }));
+  return hops.map((_, i) => ({
+    before: strokeInto(i),
+    after: strokeOutOf(i),
+    pale: broken && i > stopsAt && !wrongPlace,
+    astray: broken && i > stopsAt && wrongPlace,
+  }));
 }

@@ -68,7 +68,13 @@ export class ServerGone extends Error {}
 export class ApiProblem extends Error {
   constructor(
     readonly status: number,
-    readonly body: { title: string; detail?: string; version?: number; since?: SavedEdit[]; problems?: { pointer: string; found: string; expected: string }[] },
+    readonly body: {
+      title: string;
+      detail?: string;
+      version?: number;
+      since?: SavedEdit[];
+      problems?: { pointer: string; found: string; expected: string }[];
+    },
   ) {
     super(body.detail ?? body.title);
   }
@@ -79,7 +85,8 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
   try {
     const init: RequestInit = { method, ...(signal ? { signal } : {}) };
     if (body instanceof Blob) Object.assign(init, { headers: { 'Content-Type': 'application/octet-stream' }, body });
-    else if (body !== undefined) Object.assign(init, { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
+    else if (body !== undefined)
+      Object.assign(init, { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
     response = await fetch(`/api/v1${path}`, init);
   } catch {
     throw new ServerGone('The server does not answer.');
@@ -94,24 +101,40 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
 }
 
 /** An answer in lines: how far the work is, then what came of it. */
-async function callWithProgress<T>(path: string, body: Blob, signal: AbortSignal, told: (done: number, of: number) => void): Promise<T> {
+async function callWithProgress<T>(
+  path: string,
+  body: Blob,
+  signal: AbortSignal,
+  told: (done: number, of: number) => void,
+): Promise<T> {
   let response: Response;
   try {
-    response = await fetch(`/api/v1${path}`, { method: 'POST', headers: { 'Content-Type': 'application/octet-stream', Accept: 'application/x-ndjson' }, body, signal });
+    response = await fetch(`/api/v1${path}`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/octet-stream', Accept: 'application/x-ndjson' },
+      body,
+      signal,
+    });
   } catch {
     throw new ServerGone('The server does not answer.');
   }
   if (!response.ok) {
-    if (!response.headers.get('content-type')?.includes('json')) throw new ServerGone(`The server answered ${response.status}.`);
+    if (!response.headers.get('content-type')?.includes('json'))
+      throw new ServerGone(`The server answered ${response.status}.`);
     throw new ApiProblem(response.status, (await response.json()) as ApiProblem['body']);
   }
   let rest = '';
-  for (const reader = response.body!.pipeThrough(new TextDecoderStream()).getReader(); ; ) {
+  for (const reader = response.body!.pipeThrough(new TextDecoderStream()).getReader(); ;) {
     const { done, value } = await reader.read();
     const lines = (rest + (value ?? '')).split('\n');
     rest = lines.pop()!;
     for (const line of lines) {
-      const said = JSON.parse(line) as { done?: number; of?: number; answer?: T; problem?: ApiProblem['body'] & { status: number } };
+      const said = JSON.parse(line) as {
+        done?: number;
+        of?: number;
+        answer?: T;
+        problem?: ApiProblem['body'] & { status: number };
+      };
       if (said.answer) return said.answer;
       if (said.problem) throw new ApiProblem(said.problem.status, said.problem);
       told(said.done!, said.of!);
@@ -122,7 +145,8 @@ async function callWithProgress<T>(path: string, body: Blob, signal: AbortSignal
 
 function query(values: object): string {
   const search = new URLSearchParams();
-  for (const [name, value] of Object.entries(values) as [string, string | number | null][]) if (value !== null && value !== '') search.set(name, String(value));
+  for (const [name, value] of Object.entries(values) as [string, string | number | null][])
+    if (value !== null && value !== '') search.set(name, String(value));
   return search.toString();
 }
 
@@ -130,22 +154,46 @@ export const api = {
   list: (deleted: boolean) => call<PlanSummary[]>('GET', `/plans${deleted ? '?deleted=true' : ''}`),
   create: (body: { name?: string; demo?: string; document?: unknown }) => call<PlanSummary>('POST', '/plans', body),
   open: (id: string) => call<Opened>('GET', `/plans/${id}`),
-  edit: (id: string, version: number, edits: OutgoingEdit[]) => call<{ version: number; edits: SavedEdit[] }>('PATCH', `/plans/${id}`, { version, edits }),
+  edit: (id: string, version: number, edits: OutgoingEdit[]) =>
+    call<{ version: number; edits: SavedEdit[] }>('PATCH', `/plans/${id}`, { version, edits }),
   editsAfter: (id: string, version: number) => call<SavedEdit[]>('GET', `/plans/${id}/edits?after=${version}`),
   duplicate: (id: string, name: string) => call<PlanSummary>('POST', `/plans/${id}/duplicate`, { name }),
   remove: (id: string) => call<PlanSummary>('DELETE', `/plans/${id}`),
-  probe: (host: string, signal: AbortSignal) => call<{ host: string; delay: Delay | null }>('POST', '/probes', { host }, signal),
+  probe: (host: string, signal: AbortSignal) =>
+    call<{ host: string; delay: Delay | null }>('POST', '/probes', { host }, signal),
   lists: () => call<ListSummary[]>('GET', '/lists'),
-  previewList: (file: Blob, name: string, fields: string, signal: AbortSignal) => call<ListPreview>('POST', `/lists/preview?${query({ name, fields })}`, file, signal),
-  addList: (about: { name: string; source: string; licence: string; issuedOn: string; fields: string }, file: Blob, signal: AbortSignal, told: (done: number, of: number) => void) => callWithProgress<{ list: ListSummary } & ListCounts>(`/lists?${query(about)}`, file, signal, told),
-  correct: ({ listId, line }: Pick<FiledSite, 'listId' | 'line'>, correction: { field: CorrectableField; text: string; who: string; why: string }) => call<undefined>('PUT', `/lists/${listId}/sites/${line}/corrections`, correction),
-  uncorrect: ({ listId, line }: Pick<FiledSite, 'listId' | 'line'>, field: CorrectableField) => call<undefined>('DELETE', `/lists/${listId}/sites/${line}/corrections/${field}`),
+  previewList: (file: Blob, name: string, fields: string, signal: AbortSignal) =>
+    call<ListPreview>('POST', `/lists/preview?${query({ name, fields })}`, file, signal),
+  addList: (
+    about: { name: string; source: string; licence: string; issuedOn: string; fields: string },
+    file: Blob,
+    signal: AbortSignal,
+    told: (done: number, of: number) => void,
+  ) => callWithProgress<{ list: ListSummary } & ListCounts>(`/lists?${query(about)}`, file, signal, told),
+  correct: (
+    { listId, line }: Pick<FiledSite, 'listId' | 'line'>,
+    correction: { field: CorrectableField; text: string; who: string; why: string },
+  ) => call<undefined>('PUT', `/lists/${listId}/sites/${line}/corrections`, correction),
+  uncorrect: ({ listId, line }: Pick<FiledSite, 'listId' | 'line'>, field: CorrectableField) =>
+    call<undefined>('DELETE', `/lists/${listId}/sites/${line}/corrections/${field}`),
   corrections: (listId: string) => call<SiteCorrection[]>('GET', `/lists/${listId}/corrections`),
   /** In the order of the list; at most a thousand. */
   sitesOf: (listId: string, limit = 1000) => call<FiledSite[]>('GET', `/lists/${listId}/sites?limit=${limit}`),
   removeList: (id: string) => call<undefined>('DELETE', `/lists/${id}`),
-  near: (from: Position, limit: number, filter: SiteFilter, signal?: AbortSignal) => call<NearSite[]>('GET', `/sites/near?${query({ ...from, limit, ...filter })}`, undefined, signal),
-  along: (points: readonly Position[], widthM: number, { mode, band, network, status }: SiteFilter, signal: AbortSignal) => call<Trip>('POST', '/sites/along', { points, widthM, mode: mode || null, band: band || null, network: network || null, status: status || null }, signal),
+  near: (from: Position, limit: number, filter: SiteFilter, signal?: AbortSignal) =>
+    call<NearSite[]>('GET', `/sites/near?${query({ ...from, limit, ...filter })}`, undefined, signal),
+  along: (
+    points: readonly Position[],
+    widthM: number,
+    { mode, band, network, status }: SiteFilter,
+    signal: AbortSignal,
+  ) =>
+    call<Trip>(
+      'POST',
+      '/sites/along',
+      { points, widthM, mode: mode || null, band: band || null, network: network || null, status: status || null },
+      signal,
+    ),
   map: (signal: AbortSignal) => call<SiteMap>('GET', '/sites/map', undefined, signal),
   restore: (id: string) => call<PlanSummary>('POST', `/plans/${id}/restore`),
 };

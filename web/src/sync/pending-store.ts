@@ -28,7 +28,9 @@ export function pendingStore(storage: Storage, planId: string, windowId: string)
 
 /** Takes what windows that are gone left behind for this plan; `alive` are the windows still open. */
 export function takeOrphans(storage: Storage, planId: string, alive: ReadonlySet<string>): StoredPending[] {
-  const keys = Array.from({ length: storage.length }, (_, at) => storage.key(at)!).filter((one) => one.startsWith(`${PREFIX}${planId}.`)).sort();
+  const keys = Array.from({ length: storage.length }, (_, at) => storage.key(at)!)
+    .filter((one) => one.startsWith(`${PREFIX}${planId}.`))
+    .sort();
   return keys
     .filter((one) => !alive.has(one.slice(`${PREFIX}${planId}.`.length)))
     .map((one) => JSON.parse(storage.getItem(one)!) as StoredPending);
@@ -37,7 +39,9 @@ export function takeOrphans(storage: Storage, planId: string, alive: ReadonlySet
 /** Forgets orphans once they are safely in this window's own store. */
 export function dropOrphans(storage: Storage, planId: string, alive: ReadonlySet<string>): void {
   const keys = Array.from({ length: storage.length }, (_, at) => storage.key(at)!);
-  for (const one of keys) if (one.startsWith(`${PREFIX}${planId}.`) && !alive.has(one.slice(`${PREFIX}${planId}.`.length))) storage.removeItem(one);
+  for (const one of keys)
+    if (one.startsWith(`${PREFIX}${planId}.`) && !alive.has(one.slice(`${PREFIX}${planId}.`.length)))
+      storage.removeItem(one);
 }
 
 const LOCK_PREFIX = 'relay.window.';

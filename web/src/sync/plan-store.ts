@@ -62,7 +62,10 @@ export const usePlanStore = defineStore('plan', () => {
 
   async function refreshRelay(): Promise<void> {
     const chosen = selection.value;
-    const view = chosen && checker && agreement.value ? await checker.relayView(chosen.radioId, chosen.channelId, { ...world.value, nowMs: Date.now() }) : null;
+    const view =
+      chosen && checker && agreement.value
+        ? await checker.relayView(chosen.radioId, chosen.channelId, { ...world.value, nowMs: Date.now() })
+        : null;
     if (chosen === selection.value) relayView.value = view;
   }
 
@@ -160,8 +163,12 @@ export const usePlanStore = defineStore('plan', () => {
   /** Removes something and says what it took along; undo brings it all back. */
   function remove(label: string, recipe: Recipe): void {
     const { wants, links } = lossOnRemoval(edit(label, recipe));
-    const parts = [wants > 0 ? `${wants} ${wants === 1 ? 'want' : 'wants'} went with it` : '', links > 0 ? `${links} channel ${links === 1 ? 'link was' : 'links were'} cut` : ''].filter(Boolean);
-    notice.value = parts.length > 0 ? `${label}: ${parts.join(', ')}. Undo brings it back.` : `${label}. Undo brings it back.`;
+    const parts = [
+      wants > 0 ? `${wants} ${wants === 1 ? 'want' : 'wants'} went with it` : '',
+      links > 0 ? `${links} channel ${links === 1 ? 'link was' : 'links were'} cut` : '',
+    ].filter(Boolean);
+    notice.value =
+      parts.length > 0 ? `${label}: ${parts.join(', ')}. Undo brings it back.` : `${label}. Undo brings it back.`;
   }
 
   function mend(finding: ExplainedFinding, at = 0): void {
@@ -206,9 +213,28 @@ export const usePlanStore = defineStore('plan', () => {
   });
 
   return {
-    planId, plan, agreement, relayView, selection, selectedChannel, saveState, saveDetail, notice, undoLabel, redoLabel,
-    open, close, edit, remove, mend, mendAll, undo, redo,
-    world, keyUp, say,
+    planId,
+    plan,
+    agreement,
+    relayView,
+    selection,
+    selectedChannel,
+    saveState,
+    saveDetail,
+    notice,
+    undoLabel,
+    redoLabel,
+    open,
+    close,
+    edit,
+    remove,
+    mend,
+    mendAll,
+    undo,
+    redo,
+    world,
+    keyUp,
+    say,
     carrying: async () => (checker ? checker.carrying() : null),
     proposals: async () => (checker ? checker.propose() : []),
   };

@@ -28,7 +28,18 @@ class Server {
   other(recipe: (plan: Plan) => void, id = `other-${this.rows.length}`): void {
     const draft = structuredClone(this.plan);
     recipe(draft);
-    this.take([{ id, kind: 'edit', target: null, label: 'other', patches: [{ op: 'replace', path: '/station', value: draft.station }, { op: 'replace', path: '/codeplugs', value: draft.codeplugs }] as Patch[] }]);
+    this.take([
+      {
+        id,
+        kind: 'edit',
+        target: null,
+        label: 'other',
+        patches: [
+          { op: 'replace', path: '/station', value: draft.station },
+          { op: 'replace', path: '/codeplugs', value: draft.codeplugs },
+        ] as Patch[],
+      },
+    ]);
   }
 
   private take(edits: OutgoingEdit[]): void {
@@ -39,11 +50,21 @@ class Server {
     }
   }
 
-  edit = async (_id: string, version: number, edits: OutgoingEdit[]): Promise<{ version: number; edits: SavedEdit[] }> => {
+  edit = async (
+    _id: string,
+    version: number,
+    edits: OutgoingEdit[],
+  ): Promise<{ version: number; edits: SavedEdit[] }> => {
     await Promise.resolve();
     if (this.gone) throw new ServerGone('gone');
-    if (version !== this.version) throw new ApiProblem(409, { title: 'stale', version: this.version, since: this.rows.filter((row) => row.version > version) });
-    if (edits.some((edit) => this.refuses.has(edit.label))) throw new ApiProblem(422, { title: 'no', detail: 'not sound' });
+    if (version !== this.version)
+      throw new ApiProblem(409, {
+        title: 'stale',
+        version: this.version,
+        since: this.rows.filter((row) => row.version > version),
+      });
+    if (edits.some((edit) => this.refuses.has(edit.label)))
+      throw new ApiProblem(422, { title: 'no', detail: 'not sound' });
     this.take(edits);
     if (this.loseAnswer) {
       this.loseAnswer = false;
@@ -56,31 +77,40 @@ class Server {
     return answer;
   };
 
-  editsAfter = async (_id: string, version: number): Promise<SavedEdit[]> => this.rows.filter((row) => row.version > version);
+  editsAfter = async (_id: string, version: number): Promise<SavedEdit[]> =>
+    this.rows.filter((row) => row.version > version);
 }
 
 function open(server: Server, stored: { now: StoredPending | null } = { now: null }) {
   let made = 0;
-  const log: { state: SaveState; conflicts: string[]; refused: string } = { state: 'saved', conflicts: [], refused: '' };
+  const log: { state: SaveState; conflicts: string[]; refused: string } = {
+    state: 'saved',
+    conflicts: [],
+    refused: '',
+  };
   let visible = server.plan;
-  const session = new PlanSession('p', { id: 'p', version: server.version, document: server.plan, recent: [...server.rows] }, {
-    api: server,
-    store: { put: (pending) => (stored.now = pending.edits.length > 0 ? structuredClone(pending) : null) },
-    newId: () => `e${(made += 1)}-${Math.random()}`,
-    wait: () => new Promise((go) => setTimeout(go, 1)),
-    events: {
-      changed: (plan, patches) => {
-        // The page and the worker are told the same: patches lead from what was visible to what is.
-        visible = editByPatches(visible, patches).plan;
-        expect(visible).toEqual(plan);
+  const session = new PlanSession(
+    'p',
+    { id: 'p', version: server.version, document: server.plan, recent: [...server.rows] },
+    {
+      api: server,
+      store: { put: (pending) => (stored.now = pending.edits.length > 0 ? structuredClone(pending) : null) },
+      newId: () => `e${(made += 1)}-${Math.random()}`,
+      wait: () => new Promise((go) => setTimeout(go, 1)),
+      events: {
+        changed: (plan, patches) => {
+          // The page and the worker are told the same: patches lead from what was visible to what is.
+          visible = editByPatches(visible, patches).plan;
+          expect(visible).toEqual(plan);
+        },
+        state: (state, detail) => {
+          log.state = state;
+          if (state === 'refused') log.refused = detail;
+        },
+        conflicts: (pointers) => log.conflicts.push(...pointers),
       },
-      state: (state, detail) => {
-        log.state = state;
-        if (state === 'refused') log.refused = detail;
-      },
-      conflicts: (pointers) => log.conflicts.push(...pointers),
     },
-  });
+  );
   return { session, log, stored, visible: () => visible };
 }
 
@@ -195,7 +225,11 @@ describe('session', () => {
   });
 
   it('of two windows, however they interleave, both end with the same plan and every edit', async () => {
-    const act = fc.record({ window: fc.constantFrom(0, 1), kind: fc.constantFrom('place', 'code', 'slot', 'undo', 'pause', 'lose'), value: fc.integer({ min: 0, max: 15 }) });
+    const act = fc.record({
+      window: fc.constantFrom(0, 1),
+      kind: fc.constantFrom('place', 'code', 'slot', 'undo', 'pause', 'lose'),
+      value: fc.integer({ min: 0, max: 15 }),
+    });
     await fc.assert(
       fc.asyncProperty(fc.array(act, { maxLength: 20 }), async (acts) => {
         const server = new Server();
@@ -206,16 +240,18 @@ describe('session', () => {
           const before = session.waiting;
           if (kind === 'place') session.edit('e', place(`p${value}`));
           else if (kind === 'code') session.edit('e', (plan) => void (channelOf(plan, 'g1').dmr.colorCode = value));
-          else if (kind === 'slot') session.edit('e', (plan) => void (channelOf(plan, 'g2').dmr.slot = value % 2 === 0 ? 1 : 2));
+          else if (kind === 'slot')
+            session.edit('e', (plan) => void (channelOf(plan, 'g2').dmr.slot = value % 2 === 0 ? 1 : 2));
           else if (kind === 'undo') session.undo();
           else if (kind === 'lose') server.loseAnswer = true;
           else await new Promise((go) => setTimeout(go, 2));
           edits += session.waiting > before ? 1 : 0;
         }
-        for (let round = 0; round < 3; round += 1) for (const { session } of windows) {
-          await session.flush();
-          await session.catchUp(server.version);
-        }
+        for (let round = 0; round < 3; round += 1)
+          for (const { session } of windows) {
+            await session.flush();
+            await session.catchUp(server.version);
+          }
         expect(server.rows.length).toBeLessThanOrEqual(edits);
         expect(new Set(server.rows.map((row) => row.id)).size).toBe(server.rows.length);
         for (const { session, visible } of windows) {

@@ -79,7 +79,10 @@ export class PlanSession {
       const known = await this.parts.api.editsAfter(this.planId, baseVersion);
       const done = new Set(known.map((row) => row.id));
       // What those edits were made on: the present plan with everything since taken back.
-      let before = known.filter((row) => row.version <= this.version).reverse().reduce((plan, row) => applyPatches(plan, row.inverse), this.base);
+      let before = known
+        .filter((row) => row.version <= this.version)
+        .reverse()
+        .reduce((plan, row) => applyPatches(plan, row.inverse), this.base);
       for (const one of edits) {
         if (done.has(one.id)) {
           before = applyPatches(before, one.patches);
@@ -103,7 +106,10 @@ export class PlanSession {
 
   /** @throws PatchError when they do not fit */
   editByPatches(label: string, patches: readonly Patch[]): Patch[] {
-    return this.push({ id: this.parts.newId(), kind: 'edit', target: null, label }, editByPatches(this.current, patches));
+    return this.push(
+      { id: this.parts.newId(), kind: 'edit', target: null, label },
+      editByPatches(this.current, patches),
+    );
   }
 
   undo(): UndoStep | null {
@@ -116,11 +122,17 @@ export class PlanSession {
 
   private step(kind: 'undo' | 'redo', step: UndoStep | undefined): UndoStep | null {
     if (!step) return null;
-    this.push({ id: this.parts.newId(), kind, target: step.id, label: step.label }, editByPatches(this.current, step.patches));
+    this.push(
+      { id: this.parts.newId(), kind, target: step.id, label: step.label },
+      editByPatches(this.current, step.patches),
+    );
     return step;
   }
 
-  private push(head: Pick<EditRecord, 'id' | 'kind' | 'target' | 'label'>, { plan, patches, inverse }: { plan: Plan; patches: Patch[]; inverse: Patch[] }): Patch[] {
+  private push(
+    head: Pick<EditRecord, 'id' | 'kind' | 'target' | 'label'>,
+    { plan, patches, inverse }: { plan: Plan; patches: Patch[]; inverse: Patch[] },
+  ): Patch[] {
     if (patches.length === 0) return patches;
     this.pending.push({ ...head, patches, inverse, after: plan });
     this.keep();
@@ -152,12 +164,19 @@ export class PlanSession {
       const batch = this.pending.slice(0, most);
       this.parts.events.state('saving', '');
       try {
-        const answer = await this.parts.api.edit(this.planId, this.version, batch.map(({ id, kind, target, label, patches }) => ({ id, kind, target, label, patches })));
+        const answer = await this.parts.api.edit(
+          this.planId,
+          this.version,
+          batch.map(({ id, kind, target, label, patches }) => ({ id, kind, target, label, patches })),
+        );
         this.acknowledge(batch, answer.version);
         retryMs = RETRY_FIRST_MS;
       } catch (error) {
         if (error instanceof ServerGone) {
-          this.parts.events.state('waiting', `${this.pending.length} ${this.pending.length === 1 ? 'edit waits' : 'edits wait'} for the server`);
+          this.parts.events.state(
+            'waiting',
+            `${this.pending.length} ${this.pending.length === 1 ? 'edit waits' : 'edits wait'} for the server`,
+          );
           await this.parts.wait(retryMs);
           retryMs = Math.min(retryMs * 2, RETRY_MOST_MS);
         } else if (error instanceof ApiProblem && error.status === 409 && error.body.since) this.take(error.body.since);
@@ -188,7 +207,10 @@ export class PlanSession {
     }
     this.keep();
     this.parts.events.changed(this.current, diff(before, this.current));
-    this.parts.events.state('refused', `“${refused.label}” was not taken: ${error instanceof Error ? error.message : String(error)}`);
+    this.parts.events.state(
+      'refused',
+      `“${refused.label}” was not taken: ${error instanceof Error ? error.message : String(error)}`,
+    );
     if (this.pending.length > 0) queueMicrotask(() => void this.flush());
   }
 
@@ -196,7 +218,15 @@ export class PlanSession {
     const { value, conflicts } = mergeDocuments(before, after, theirs);
     if (conflicts.length > 0) this.parts.events.conflicts(conflicts);
     const { plan, patches, inverse } = editByPatches(theirs, diff(theirs, value));
-    return { id: record.id, kind: record.kind, target: record.target, label: record.label, patches, inverse, after: plan };
+    return {
+      id: record.id,
+      kind: record.kind,
+      target: record.target,
+      label: record.label,
+      patches,
+      inverse,
+      after: plan,
+    };
   }
 
   /** Takes in what others saved since, and puts what waits here on top of it. */

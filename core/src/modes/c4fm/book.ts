@@ -9,7 +9,9 @@ import type { RoomBookEntry, RoomCategory, RoomMemory, RoomMemoryLimits } from '
 export function capacityOf({ c4fm, limits }: Radio): RoomMemoryLimits | null {
   if (!c4fm) return null;
   if (c4fm.rooms) return c4fm.rooms;
-  return c4fm.dtmfMemories > 0 ? { categories: 1, perCategory: c4fm.dtmfMemories, nameLength: limits.nameLength } : null;
+  return c4fm.dtmfMemories > 0
+    ? { categories: 1, perCategory: c4fm.dtmfMemories, nameLength: limits.nameLength }
+    : null;
 }
 
 export interface BookedRoom extends FoundRoom {
@@ -42,20 +44,47 @@ export function dealRooms(plan: Plan, radio: Radio): Dealt {
   const capacity = capacityOf(radio);
   const dealt: Dealt = { memories: [], left: [] };
   const categories = rows(plan.shared.c4fm.categories);
-  if (!capacity) return { memories: [], left: categories.flatMap((one) => entriesOf(plan, one.id).map(({ room }) => ({ name: room.name, why: `${radio.name} keeps no rooms` }))) };
+  if (!capacity)
+    return {
+      memories: [],
+      left: categories.flatMap((one) =>
+        entriesOf(plan, one.id).map(({ room }) => ({ name: room.name, why: `${radio.name} keeps no rooms` })),
+      ),
+    };
   const kept: { room: BookedRoom; category: number }[] = [];
   categories.forEach((category, at) => {
     const all = entriesOf(plan, category.id);
     const fits = at < capacity.categories ? all.slice(0, capacity.perCategory) : [];
     kept.push(...fits.map((room) => ({ room, category: at + 1 })));
-    const why = at < capacity.categories ? `${category.name} holds ${capacity.perCategory} in ${radio.name}` : `${radio.name} has ${capacity.categories} ${capacity.categories === 1 ? 'category' : 'categories'}`;
+    const why =
+      at < capacity.categories
+        ? `${category.name} holds ${capacity.perCategory} in ${radio.name}`
+        : `${radio.name} has ${capacity.categories} ${capacity.categories === 1 ? 'category' : 'categories'}`;
     dealt.left.push(...all.slice(fits.length).map(({ room }) => ({ name: room.name, why })));
   });
-  const names = fitNames(kept.map(({ room }) => ({ name: room.room.name, qualifier: room.network.name })), capacity.nameLength, []);
-  dealt.memories = kept.map(({ room, category }, at) => ({ id: room.entry.id, name: names[at]!, number: roomDigits(room.room.number), category }));
-  const free = Array.from({ length: Math.min(capacity.categories, Math.max(1, categories.length)) }, (_, at) => at + 1).find((category) => dealt.memories.filter((one) => one.category === category).length < capacity.perCategory);
+  const names = fitNames(
+    kept.map(({ room }) => ({ name: room.room.name, qualifier: room.network.name })),
+    capacity.nameLength,
+    [],
+  );
+  dealt.memories = kept.map(({ room, category }, at) => ({
+    id: room.entry.id,
+    name: names[at]!,
+    number: roomDigits(room.room.number),
+    category,
+  }));
+  const free = Array.from(
+    { length: Math.min(capacity.categories, Math.max(1, categories.length)) },
+    (_, at) => at + 1,
+  ).find((category) => dealt.memories.filter((one) => one.category === category).length < capacity.perCategory);
   const out = kept[0]?.room.network.disconnect;
-  if (out !== undefined && free !== undefined) dealt.memories.push({ id: 'disconnect', name: fitNames([{ name: 'Leave', qualifier: '' }], capacity.nameLength, names)[0]!, number: roomDigits(out), category: free });
+  if (out !== undefined && free !== undefined)
+    dealt.memories.push({
+      id: 'disconnect',
+      name: fitNames([{ name: 'Leave', qualifier: '' }], capacity.nameLength, names)[0]!,
+      number: roomDigits(out),
+      category: free,
+    });
   return dealt;
 }
 
@@ -75,6 +104,12 @@ export function saveRoom(plan: Plan, { network, room }: FoundRoom, category: Roo
     entries.byId[there.id] = { ...there, categoryId: category.id };
     return false;
   }
-  putRow(entries, { id: freeId(`rb-${roomDigits(room.number)}`, (id) => id in entries.byId), categoryId: category.id, networkId: network.id, roomId: room.id, uses: 0 });
+  putRow(entries, {
+    id: freeId(`rb-${roomDigits(room.number)}`, (id) => id in entries.byId),
+    categoryId: category.id,
+    networkId: network.id,
+    roomId: room.id,
+    uses: 0,
+  });
   return true;
 }

@@ -13,16 +13,40 @@ function valuesAt(site: Site, name: string, room: string): ValuesOf<'c4fm'> {
 }
 
 /** One zone a site: rooms and the way out of them are used together. */
-function draft(site: Site, destination: Destination, name: string, room: string, address: string, part = ''): ChannelDraft<'c4fm'> {
-  return { values: valuesAt(site, name, room), destination, title: name, ...(part === '' ? {} : { part }), address, use: 'talk', networkId: null, siteId: site.id };
+function draft(
+  site: Site,
+  destination: Destination,
+  name: string,
+  room: string,
+  address: string,
+  part = '',
+): ChannelDraft<'c4fm'> {
+  return {
+    values: valuesAt(site, name, room),
+    destination,
+    title: name,
+    ...(part === '' ? {} : { part }),
+    address,
+    use: 'talk',
+    networkId: null,
+    siteId: site.id,
+  };
 }
 
 /** @throws Error when the destination is not in the plan: reference integrity has been broken before. */
 function channels(plan: Plan, site: Site, destination: Destination): ChannelDraft<'c4fm'>[] {
   if (destination.kind === 'local') return [draft(site, destination, site.name, '', 'C4FM, local')];
   const number = numberFor(plan, destination);
-  if (number === null || !('networkId' in destination)) throw new Error(`Want names a destination that the plan does not hold: ${JSON.stringify(destination)}`);
-  const leave = draft(site, { mode: 'c4fm', kind: 'disconnect', networkId: destination.networkId }, 'Leave', roomDigits(roomNetwork(plan, destination.networkId)!.disconnect), 'disconnect', 'disconnect');
+  if (number === null || !('networkId' in destination))
+    throw new Error(`Want names a destination that the plan does not hold: ${JSON.stringify(destination)}`);
+  const leave = draft(
+    site,
+    { mode: 'c4fm', kind: 'disconnect', networkId: destination.networkId },
+    'Leave',
+    roomDigits(roomNetwork(plan, destination.networkId)!.disconnect),
+    'disconnect',
+    'disconnect',
+  );
   const target = targetOf(plan, destination);
   if (!target) return [leave];
   const talk = draft(site, destination, target.room.name, number, `room ${number}`);

@@ -7,7 +7,11 @@ import { roomDigits } from './rooms';
 
 /** In which memory each radio keeps a number. */
 function memoriesOf(plan: Plan, number: string): string[] {
-  return rows(plan.radios).flatMap((radio) => rows(plan.codeplugs[radio.id]!.c4fm.rooms).filter((one) => one.number === number).map((one) => `category ${one.category} in ${radio.name}`));
+  return rows(plan.radios).flatMap((radio) =>
+    rows(plan.codeplugs[radio.id]!.c4fm.rooms)
+      .filter((one) => one.number === number)
+      .map((one) => `category ${one.category} in ${radio.name}`),
+  );
 }
 
 export const card: ModeCard = (plan) =>

@@ -21,11 +21,25 @@ export function blankChannel(site?: Site): ValuesOf<'c4fm'> {
     rxHz: site?.txHz ?? 439_000_000,
     txHz: site?.rxHz ?? 439_000_000,
     power: 'low',
-    c4fm: { voice: voice ?? 'narrow', receive: site?.fm ? 'auto' : 'digital', groupTx: groupIdIn, groupRx: GROUP_ID_OPEN, room: '', toneTx: site?.fm?.toneIn ?? null, toneRx: null },
+    c4fm: {
+      voice: voice ?? 'narrow',
+      receive: site?.fm ? 'auto' : 'digital',
+      groupTx: groupIdIn,
+      groupRx: GROUP_ID_OPEN,
+      room: '',
+      toneTx: site?.fm?.toneIn ?? null,
+      toneRx: null,
+    },
   };
 }
 
-function groupIdField(id: string, title: string, [order, width]: [number, number], fact: keyof C4fmFacts, key: 'groupTx' | 'groupRx'): ChannelField<'c4fm'> {
+function groupIdField(
+  id: string,
+  title: string,
+  [order, width]: [number, number],
+  fact: keyof C4fmFacts,
+  key: 'groupTx' | 'groupRx',
+): ChannelField<'c4fm'> {
   return {
     id,
     title,
@@ -36,7 +50,9 @@ function groupIdField(id: string, title: string, [order, width]: [number, number
     show: (one) => groupIdText(one.c4fm[key]),
     read(text) {
       const value = readGroupId(text);
-      return value === null ? refused(`“${text}”`, `a group ID from 00 to ${GROUP_ID_MAX}`) : { put: (to) => void (to.c4fm[key] = value) };
+      return value === null
+        ? refused(`“${text}”`, `a group ID from 00 to ${GROUP_ID_MAX}`)
+        : { put: (to) => void (to.c4fm[key] = value) };
     },
     copy: (to, from) => (to.c4fm = { ...to.c4fm, [key]: from.c4fm[key] }),
   };
@@ -49,18 +65,25 @@ function readRoom(text: string): Reading<'c4fm'> {
   const digits = text.replace(/\s/g, '');
   if (digits === '' || (/^\d+$/.test(digits) && digits.length === ROOM_DIGITS)) return putRoom(digits);
   const short = /^\d{1,4}$/.test(digits);
-  return refused(`“${text}”`, `the ${ROOM_DIGITS} digits of a room, or nothing`, short ? roomDigits(Number(digits)) : undefined);
+  return refused(
+    `“${text}”`,
+    `the ${ROOM_DIGITS} digits of a room, or nothing`,
+    short ? roomDigits(Number(digits)) : undefined,
+  );
 }
 
 const VOICE: Readonly<Record<Voice, Voice>> = { narrow: 'narrow', wide: 'wide' };
 const RECEIVE: Readonly<Record<Receive, Receive>> = { auto: 'auto', digital: 'digital', analog: 'analog' };
 
 /** In a digital-only channel the radio hides its tones: what is stored is shown, so that a check can say so. */
-const tones = toneFields<'c4fm'>({ sent: 'fm-tone', heard: null }, {
-  get: (one, side) => one.c4fm[side],
-  put: (to, side, tone) => (to.c4fm = { ...to.c4fm, [side]: tone }),
-  hides: (one) => one.c4fm.receive === 'digital',
-});
+const tones = toneFields<'c4fm'>(
+  { sent: 'fm-tone', heard: null },
+  {
+    get: (one, side) => one.c4fm[side],
+    put: (to, side, tone) => (to.c4fm = { ...to.c4fm, [side]: tone }),
+    hides: (one) => one.c4fm.receive === 'digital',
+  },
+);
 
 export const fields: readonly ChannelField<'c4fm'>[] = [
   {

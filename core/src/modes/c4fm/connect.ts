@@ -23,7 +23,9 @@ export function memoryOf({ codeplug }: Pick<PathContext, 'codeplug'>, number: st
 
 /** The entry of the same radio at the same site that leaves a room. */
 export function wayOut(context: PathContext<'c4fm'>): ChannelOf<'c4fm'> | null {
-  const mine = rows(context.codeplug.channels).filter((one): one is ChannelOf<'c4fm'> => one.mode === 'c4fm' && one.siteId === context.site?.id);
+  const mine = rows(context.codeplug.channels).filter(
+    (one): one is ChannelOf<'c4fm'> => one.mode === 'c4fm' && one.siteId === context.site?.id,
+  );
   return mine.find((one) => disconnects(context, one.c4fm.room)) ?? null;
 }
 
@@ -37,9 +39,31 @@ export function orderOf(context: PathContext<'c4fm'>): ConnectStep[] {
   const out = wayOut(context);
   const leave = roomDigits(target.network.disconnect);
   return [
-    { use: 'call', title: 'Call the room', channelId: channel.id, say: `Choose ${channel.name}, and call ${number}${memory ? `: it is in ${memory}` : ' by its number'}. Searching by name and by number are two different acts.` },
-    { use: 'wait', title: 'Wait for the answer', channelId: null, say: `An attempt lasts ${CONNECT_S} s. A failed one is not repeated: try again. A room shown flashing is the last one, not connected.` },
-    { use: 'talk', title: 'Talk', channelId: channel.id, say: 'A room shown steady is connected. Leave a second or two between overs.' },
-    { use: 'leave', title: 'Leave', channelId: out?.id ?? null, say: out ? `To leave, choose ${out.name} and call ${leave}, in a gap: a site that transmits does not listen.` : `To leave, call ${leave}, in a gap: the radio has no entry for it.` },
+    {
+      use: 'call',
+      title: 'Call the room',
+      channelId: channel.id,
+      say: `Choose ${channel.name}, and call ${number}${memory ? `: it is in ${memory}` : ' by its number'}. Searching by name and by number are two different acts.`,
+    },
+    {
+      use: 'wait',
+      title: 'Wait for the answer',
+      channelId: null,
+      say: `An attempt lasts ${CONNECT_S} s. A failed one is not repeated: try again. A room shown flashing is the last one, not connected.`,
+    },
+    {
+      use: 'talk',
+      title: 'Talk',
+      channelId: channel.id,
+      say: 'A room shown steady is connected. Leave a second or two between overs.',
+    },
+    {
+      use: 'leave',
+      title: 'Leave',
+      channelId: out?.id ?? null,
+      say: out
+        ? `To leave, choose ${out.name} and call ${leave}, in a gap: a site that transmits does not listen.`
+        : `To leave, call ${leave}, in a gap: the radio has no entry for it.`,
+    },
   ];
 }

@@ -14,11 +14,32 @@ export const directory: ModeDirectory<'c4fm', ListedRoom, Room> = {
   what: 'rooms',
   hint: 'In any layout: a column with five digits, others with name, place and how many are connected.',
   guesses: [
-    ['number', { heading: /number|^no\.?$|^nr\.?$|^id$|group|dtmf/i, content: [{ fits: (cell) => /^\d{5}$/.test(cell), share: 0.6 }, { fits: (cell) => NUMBER.test(cell), share: 0.8 }] }],
+    [
+      'number',
+      {
+        heading: /number|^no\.?$|^nr\.?$|^id$|group|dtmf/i,
+        content: [
+          { fits: (cell) => /^\d{5}$/.test(cell), share: 0.6 },
+          { fits: (cell) => NUMBER.test(cell), share: 0.8 },
+        ],
+      },
+    ],
     ['kind', { heading: /kind|type/i, content: [{ fits: (cell) => KIND.test(cell), share: 0.6 }] }],
-    ['activity', { heading: /activ|connected|link|user|nodes|stations|count|heard/i, content: [{ fits: (cell) => /^\d+$/.test(cell), share: 0.8 }] }],
+    [
+      'activity',
+      {
+        heading: /activ|connected|link|user|nodes|stations|count|heard/i,
+        content: [{ fits: (cell) => /^\d+$/.test(cell), share: 0.8 }],
+      },
+    ],
     ['name', { heading: /name|title|room|node/i, content: [{ fits: (cell) => WORDS.test(cell), share: 0.5 }] }],
-    ['place', { heading: /place|town|city|location|qth|country|descr|remark/i, content: [{ fits: (cell) => WORDS.test(cell), share: 0.5 }] }],
+    [
+      'place',
+      {
+        heading: /place|town|city|location|qth|country|descr|remark/i,
+        content: [{ fits: (cell) => WORDS.test(cell), share: 0.5 }],
+      },
+    ],
   ],
   read(cell, refuse, { disconnect }) {
     const text = cell('number').replace(/\s/g, '');
@@ -37,7 +58,8 @@ export const directory: ModeDirectory<'c4fm', ListedRoom, Room> = {
     };
   },
   table: ({ rooms }) => rooms,
-  same: (entry, { name, place, kind, activity }) => entry.name === name && entry.place === place && entry.kind === kind && entry.activity === activity,
+  same: (entry, { name, place, kind, activity }) =>
+    entry.name === name && entry.place === place && entry.kind === kind && entry.activity === activity,
   // Twins and bridges are what only the plan knows.
   make: (id, row) => ({ id, ...row, twin: null, bridgesTo: null }),
   change: (entry, row) => void Object.assign(entry, row),

@@ -7,7 +7,8 @@ const rooms: RecordFile<RoomMemory> = {
   cells: ({ number, category }) => ({ Room: number, Members: String(category) }),
   read({ Room: number = '', Members: category = '' }, wrong) {
     if (!/^\d{1,10}$/.test(number)) wrong('Room', number, 'the digits of a room');
-    if (!/^[1-9]\d?$|^100$/.test(category.trim())) wrong('Members', category, 'its category, a whole number from 1 to 100');
+    if (!/^[1-9]\d?$|^100$/.test(category.trim()))
+      wrong('Members', category, 'its category, a whole number from 1 to 100');
     return { number, category: Number(category) };
   },
 };

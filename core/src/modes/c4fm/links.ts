@@ -6,15 +6,42 @@ import { rows } from '../../plan/table';
 import type { ArrivalOf, Destination, Plan, Site } from '../../plan/types';
 import type { DestinationInfo } from '../../builder/mode-build';
 import { ROOM_DIGITS } from '../../plan/modes/c4fm/limits';
-import { groupIdText, roomDigits, type FoundRoom, roomNetwork, type RoomNetwork, roomNetworks, roomOfNumber } from './rooms';
+import {
+  groupIdText,
+  roomDigits,
+  type FoundRoom,
+  roomNetwork,
+  type RoomNetwork,
+  roomNetworks,
+  roomOfNumber,
+} from './rooms';
 
-export const LOCAL: DestinationInfo = { destination: { mode: 'c4fm', kind: 'local' }, name: 'C4FM, whoever hears the site', address: 'C4FM, local', category: 'local', use: 'talk' };
+export const LOCAL: DestinationInfo = {
+  destination: { mode: 'c4fm', kind: 'local' },
+  name: 'C4FM, whoever hears the site',
+  address: 'C4FM, local',
+  category: 'local',
+  use: 'talk',
+};
 
 /** Rooms and nodes to talk in; the number that disconnects comes along with them. */
 export function destinations(network: RoomNetwork): DestinationInfo[] {
   return [
-    ...rows(network.rooms).map((room): DestinationInfo => ({ destination: { mode: 'c4fm', kind: 'room', networkId: network.id, roomId: room.id }, name: room.name, address: `${room.kind} ${roomDigits(room.number)}`, category: room.place || room.kind, use: 'talk' })),
-    { destination: { mode: 'c4fm', kind: 'disconnect', networkId: network.id }, name: `Disconnect ${network.name}`, address: `disconnect ${roomDigits(network.disconnect)}`, category: 'service', use: 'service', comesAlong: true },
+    ...rows(network.rooms).map((room): DestinationInfo => ({
+      destination: { mode: 'c4fm', kind: 'room', networkId: network.id, roomId: room.id },
+      name: room.name,
+      address: `${room.kind} ${roomDigits(room.number)}`,
+      category: room.place || room.kind,
+      use: 'talk',
+    })),
+    {
+      destination: { mode: 'c4fm', kind: 'disconnect', networkId: network.id },
+      name: `Disconnect ${network.name}`,
+      address: `disconnect ${roomDigits(network.disconnect)}`,
+      category: 'service',
+      use: 'service',
+      comesAlong: true,
+    },
   ];
 }
 
@@ -45,9 +72,16 @@ export interface OtherWay extends FoundRoom {
 export function otherWays(plan: Plan, site: Site, { network, room }: FoundRoom): OtherWay[] {
   const reached = roomNetworks(plan).filter((one) => site.c4fm?.networkIds.includes(one.id) && one.id !== network.id);
   const all = reached.flatMap((other) => rows(other.rooms).map((one) => ({ network: other, room: one })));
-  const twins = all.filter((one) => (one.room.twin?.networkId === network.id && one.room.twin.roomId === room.id) || (room.twin?.networkId === one.network.id && room.twin.roomId === one.room.id));
+  const twins = all.filter(
+    (one) =>
+      (one.room.twin?.networkId === network.id && one.room.twin.roomId === room.id) ||
+      (room.twin?.networkId === one.network.id && room.twin.roomId === one.room.id),
+  );
   const bridges = all.filter((one) => one.room.bridgesTo === network.id);
-  return [...twins.map((one): OtherWay => ({ ...one, by: 'twin' })), ...bridges.map((one): OtherWay => ({ ...one, by: 'bridge' }))];
+  return [
+    ...twins.map((one): OtherWay => ({ ...one, by: 'twin' })),
+    ...bridges.map((one): OtherWay => ({ ...one, by: 'bridge' })),
+  ];
 }
 
 /** How a destination is to be had: empty where its gateway reaches it, else why not; `null` where the site has no C4FM. */
@@ -97,7 +131,8 @@ export function route(context: PathContext<'c4fm'>): ArrivalOf<'c4fm'> | null {
   if (!site?.c4fm) return null;
   const { destination } = channel;
   const asked = channel.c4fm.room !== '' ? channel.c4fm.room : (linkBefore(index, site) ?? '');
-  if (destination?.kind === 'local' || (destination === null && asked === '')) return { mode: 'c4fm', kind: 'local', networkId: null };
+  if (destination?.kind === 'local' || (destination === null && asked === ''))
+    return { mode: 'c4fm', kind: 'local', networkId: null };
   if (asked === '' || asked.length !== ROOM_DIGITS) return null;
   if (disconnects(context, asked)) return { mode: 'c4fm', kind: 'disconnect', networkId: null };
   const network = networkFor(context, asked);

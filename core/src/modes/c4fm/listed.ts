@@ -9,11 +9,15 @@ import { groupIdText, readGroupId } from './rooms';
 export const listed: ModeListed<'c4fm'> = {
   heading: /^c4fm$/i,
   named: /\bC4FM\b/i,
-  columns: { groupId: { heading: /group ?id/i, content: (cells) => shareOf(cells, (cell) => isSmallWhole(cell, GROUP_ID_MAX)) } },
+  columns: {
+    groupId: { heading: /group ?id/i, content: (cells) => shareOf(cells, (cell) => isSmallWhole(cell, GROUP_ID_MAX)) },
+  },
   read(row) {
     const text = row.cell('groupId');
     if (text === '' || text === '-') return { groupId: null };
-    return { groupId: /^\d{1,2}$/.test(text) ? text.padStart(2, '0') : row.doubt('groupId', 'a group ID from 00 to 99') };
+    return {
+      groupId: /^\d{1,2}$/.test(text) ? text.padStart(2, '0') : row.doubt('groupId', 'a group ID from 00 to 99'),
+    };
   },
   asSite(plan, { groupId, networks }) {
     const group = readGroupId(groupId ?? '') ?? GROUP_ID_OPEN;

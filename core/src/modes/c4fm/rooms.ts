@@ -38,9 +38,15 @@ export function readGroupId(text: string): number | null {
 export function roomNumberProblem(text: string, disconnect: number): Refusal | null {
   const digits = text.replace(/\s/g, '');
   if (!/^\d+$/.test(digits) || digits.length !== ROOM_DIGITS) {
-    return refused(`“${text}”`, `${ROOM_DIGITS} digits, such as 41205`, /^\d{1,4}$/.test(digits) ? digits.padStart(ROOM_DIGITS, '0') : undefined);
+    return refused(
+      `“${text}”`,
+      `${ROOM_DIGITS} digits, such as 41205`,
+      /^\d{1,4}$/.test(digits) ? digits.padStart(ROOM_DIGITS, '0') : undefined,
+    );
   }
-  return Number(digits) === disconnect ? refused(`“${digits}”, which disconnects and is no room`, 'the number of a room') : null;
+  return Number(digits) === disconnect
+    ? refused(`“${digits}”, which disconnects and is no room`, 'the number of a room')
+    : null;
 }
 
 export interface FoundRoom {
@@ -57,8 +63,10 @@ function every(networks: readonly RoomNetwork[]): FoundRoom[] {
 /** By a part of the name or the place, accents and case aside; names that begin with it come first. Nothing typed: all, by name. */
 export function searchByName(networks: readonly RoomNetwork[], text: string): FoundRoom[] {
   const words = plain(text).split(/\s+/).filter(Boolean);
-  if (words.length === 0) return every(networks).sort((a, b) => a.room.name.localeCompare(b.room.name) || a.room.number - b.room.number);
-  const rank = ({ room }: FoundRoom) => (plain(room.name).startsWith(words[0]!) ? 0 : plain(room.name).includes(words[0]!) ? 1 : 2);
+  if (words.length === 0)
+    return every(networks).sort((a, b) => a.room.name.localeCompare(b.room.name) || a.room.number - b.room.number);
+  const rank = ({ room }: FoundRoom) =>
+    plain(room.name).startsWith(words[0]!) ? 0 : plain(room.name).includes(words[0]!) ? 1 : 2;
   return every(networks)
     .filter(({ room }) => words.every((word) => plain(`${room.name} ${room.place}`).includes(word)))
     .sort((a, b) => rank(a) - rank(b) || a.room.number - b.room.number);
@@ -74,8 +82,14 @@ export function searchByNumber(networks: readonly RoomNetwork[], text: string): 
 }
 
 /** The busiest first, a page at a time, counted from 0; rooms of which nobody says how busy they are come last. */
-export function byActivity(networks: readonly RoomNetwork[], page: number, perPage = PAGE_ROOMS): { rooms: FoundRoom[]; pages: number } {
-  const all = every(networks).sort((a, b) => (b.room.activity ?? -1) - (a.room.activity ?? -1) || a.room.number - b.room.number);
+export function byActivity(
+  networks: readonly RoomNetwork[],
+  page: number,
+  perPage = PAGE_ROOMS,
+): { rooms: FoundRoom[]; pages: number } {
+  const all = every(networks).sort(
+    (a, b) => (b.room.activity ?? -1) - (a.room.activity ?? -1) || a.room.number - b.room.number,
+  );
   return { rooms: all.slice(page * perPage, (page + 1) * perPage), pages: Math.ceil(all.length / perPage) };
 }
 

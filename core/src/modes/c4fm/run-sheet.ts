@@ -33,9 +33,12 @@ export const runSheet: ModeRunSheet = {
   hotspot(plan, site, profile) {
     if (!site.c4fm) return [];
     const { startRoom } = profile.c4fm;
-    const networks = site.c4fm.networkIds.flatMap((id) => roomNetwork(plan, id)?.name ?? []).join(' and ') || 'no network yet';
+    const networks =
+      site.c4fm.networkIds.flatMap((id) => roomNetwork(plan, id)?.name ?? []).join(' and ') || 'no network yet';
     const start = startRoom === null ? 'connected to no room' : `connected to ${roomDigits(startRoom)}`;
-    return [`C4FM ${listensFor(profile, 'c4fm') ? 'on' : 'off'}: group ID ${groupIdText(site.c4fm.groupIdIn)}, rooms of ${networks}; at start ${start}.`];
+    return [
+      `C4FM ${listensFor(profile, 'c4fm') ? 'on' : 'off'}: group ID ${groupIdText(site.c4fm.groupIdIn)}, rooms of ${networks}; at start ${start}.`,
+    ];
   },
   radio(plan, { id, c4fm }) {
     if (!c4fm) return [];

@@ -11,6 +11,11 @@ export const sheet: ModeSheet = (plan, site, profile) => {
   const start = startRoom === null ? 'connected to no room' : `connected to ${startRoom}`;
   return {
     values: { groupId, networks, startRoom },
-    lines: [{ label: 'C4FM', text: `group ID ${groupId}, rooms of ${networks.join(' and ') || 'no network'}; at start ${start}` }],
+    lines: [
+      {
+        label: 'C4FM',
+        text: `group ID ${groupId}, rooms of ${networks.join(' and ') || 'no network'}; at start ${start}`,
+      },
+    ],
   };
 };

@@ -11,17 +11,27 @@ import { roomDigits, roomOfNumber } from './rooms';
 /** A letter or word may stand behind the call sign: `QO3VES/P`, `QO3VES-V`. */
 export function sendsAs(field: string, callSign: string): boolean {
   const plain = field.trim().toUpperCase();
-  return plain === callSign || (callSign !== '' && plain.startsWith(callSign) && /^[-/ ]/.test(plain.slice(callSign.length)));
+  return (
+    plain === callSign || (callSign !== '' && plain.startsWith(callSign) && /^[-/ ]/.test(plain.slice(callSign.length)))
+  );
 }
 
 function radio({ index, radio, channel }: PathContext<'c4fm'>): Fact[] {
   if (!radio.c4fm) return [];
   const { callSign } = radio.c4fm;
   const wanted = index.plan.station.callSign;
-  const facts = [fact('c4fm-call-sign', callSign.trim() || null, wanted || null, callSign.trim() !== '' && callSign.length <= CALL_SIGN_LENGTH && (wanted === '' || sendsAs(callSign, wanted)))];
+  const facts = [
+    fact(
+      'c4fm-call-sign',
+      callSign.trim() || null,
+      wanted || null,
+      callSign.trim() !== '' && callSign.length <= CALL_SIGN_LENGTH && (wanted === '' || sendsAs(callSign, wanted)),
+    ),
+  ];
   const { receive, toneTx, toneRx } = channel.c4fm;
   // A digital-only channel neither sends nor opens for a tone, and its radio hides them.
-  if (receive === 'digital') facts.push(fact('fm-tone', toneTx ?? toneRx, null, toneTx === null && toneRx === null, 'doubtful'));
+  if (receive === 'digital')
+    facts.push(fact('fm-tone', toneTx ?? toneRx, null, toneTx === null && toneRx === null, 'doubtful'));
   return facts;
 }
 
@@ -48,9 +58,14 @@ function site({ channel, site }: PathContext<'c4fm'>): Fact[] {
   if (!site?.c4fm) return [];
   const { groupIdIn } = site.c4fm;
   // What is open for all mostly takes another group too, but nobody vouches for it.
-  const facts = [mustEqual('group-id', channel.c4fm.groupTx, groupIdIn, groupIdIn === GROUP_ID_OPEN ? 'doubtful' : 'broken')];
+  const facts = [
+    mustEqual('group-id', channel.c4fm.groupTx, groupIdIn, groupIdIn === GROUP_ID_OPEN ? 'doubtful' : 'broken'),
+  ];
   const { receive, toneTx } = channel.c4fm;
-  if (receive === 'auto' && site.fm) facts.push(fact('fm-tone', toneTx, site.fm.toneIn, site.fm.toneIn === null || toneTx === site.fm.toneIn, 'doubtful'));
+  if (receive === 'auto' && site.fm)
+    facts.push(
+      fact('fm-tone', toneTx, site.fm.toneIn, site.fm.toneIn === null || toneTx === site.fm.toneIn, 'doubtful'),
+    );
   return facts;
 }
 
@@ -68,7 +83,15 @@ function reachFact({ channel, site }: PathContext<'c4fm'>): Fact[] {
   const { destination } = channel;
   if (!site?.c4fm || destination?.mode !== 'c4fm' || destination.kind === 'local') return [];
   const reach = reachOf(site.c4fm, destination.networkId);
-  return [fact('room-network', site.c4fm.networkIds, [destination.networkId], reach === 'reached', reach === 'not said' ? 'doubtful' : 'broken')];
+  return [
+    fact(
+      'room-network',
+      site.c4fm.networkIds,
+      [destination.networkId],
+      reach === 'reached',
+      reach === 'not said' ? 'doubtful' : 'broken',
+    ),
+  ];
 }
 
 /** A room is connected from the radio, or by the hotspot at start; what is connected otherwise is somebody's doing. */
@@ -97,7 +120,8 @@ function gateway(context: PathContext<'c4fm'>): Fact[] {
 function numberFacts({ index, channel }: PathContext<'c4fm'>): Fact[] {
   const expects = numberFor(index.plan, channel.destination);
   const { room } = channel.c4fm;
-  if (expects !== null) return room === '' && channel.destination?.kind === 'room' ? [] : [mustEqual('room-number', room, expects)];
+  if (expects !== null)
+    return room === '' && channel.destination?.kind === 'room' ? [] : [mustEqual('room-number', room, expects)];
   return room === '' ? [] : [fact('room-number', room, { rule: 'any' }, room.length === ROOM_DIGITS)];
 }
 
@@ -107,7 +131,9 @@ function knownFact(context: PathContext<'c4fm'>): Fact[] {
   const { room } = channel.c4fm;
   if (channel.destination !== null || room.length !== ROOM_DIGITS || !context.site?.c4fm) return [];
   const known = network ? roomOfNumber(network, Number(room)) : undefined;
-  return [fact('room', room, { rule: 'in directory', networkId: network?.id ?? null }, known !== undefined, 'doubtful')];
+  return [
+    fact('room', room, { rule: 'in directory', networkId: network?.id ?? null }, known !== undefined, 'doubtful'),
+  ];
 }
 
 function network(context: PathContext<'c4fm'>): Fact[] {
@@ -118,7 +144,14 @@ function network(context: PathContext<'c4fm'>): Fact[] {
 function replySite({ channel, site }: PathContext<'c4fm'>): Fact[] {
   if (!site?.c4fm) return [];
   const { groupRx } = channel.c4fm;
-  return [fact('group-id-heard', groupRx, site.c4fm.groupIdOut, groupRx === GROUP_ID_OPEN || groupRx === site.c4fm.groupIdOut)];
+  return [
+    fact(
+      'group-id-heard',
+      groupRx,
+      site.c4fm.groupIdOut,
+      groupRx === GROUP_ID_OPEN || groupRx === site.c4fm.groupIdOut,
+    ),
+  ];
 }
 
 /** Another room than was meant, and a place that is reached. */

@@ -33,12 +33,19 @@ const facts: { readonly [K in keyof C4fmFacts]: FactWords<K> } = {
 
 export const words: ModeWords<'c4fm'> = {
   facts,
-  shown: { radio: ['c4fm-call-sign'], air: ['voice', 'receive'], site: ['group-id', 'group-id-heard'], gateway: ['room-network', 'connect', 'room-number'], network: ['room-number'] },
+  shown: {
+    radio: ['c4fm-call-sign'],
+    air: ['voice', 'receive'],
+    site: ['group-id', 'group-id-heard'],
+    gateway: ['room-network', 'connect', 'room-number'],
+    network: ['room-number'],
+  },
   gateway: ({ site }) => (site?.c4fm ? `${site.name} gateway` : 'no gateway'),
   network: () => 'no room',
   arrival({ plan }, site, arrival) {
     if (arrival.kind === 'local') return { address: 'local', short: 'local', name: `who hears ${site.name}` };
-    if (arrival.kind === 'disconnect') return { address: 'disconnect', short: 'disconnect', name: `leaves the room at ${site.name}` };
+    if (arrival.kind === 'disconnect')
+      return { address: 'disconnect', short: 'disconnect', name: `leaves the room at ${site.name}` };
     const network = roomNetwork(plan, arrival.networkId);
     const room = network && roomOfNumber(network, Number(arrival.number));
     return { address: `room ${arrival.number}`, short: arrival.number, name: room?.name ?? null };

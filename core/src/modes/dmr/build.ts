@@ -18,28 +18,30 @@ function channels(plan: Plan, site: Site, destination: Destination): ChannelDraf
   // Where no number leads there yet, the network's own is as good as any: the path says what is missing.
   const networkId = networkIdOf(destination)!;
   const number = radioNumber(plan, site.id, networkId, call.kind, call.number) ?? call.number;
-  return [{
-    destination,
-    values: {
-      name: call.name,
-      mode: 'dmr',
-      rxHz: site.txHz,
-      txHz: site.rxHz,
-      power: site.kind === 'hotspot' ? 'low' : 'high',
-      dmr: {
-        colorCode: site.dmr?.colorCode ?? 1,
-        slot: slotFor(site, call.kind, call.number) ?? SIMPLEX_SLOT,
-        call: { kind: call.kind, number },
-        receiveListId: null,
-        admit: 'color-code-free',
+  return [
+    {
+      destination,
+      values: {
+        name: call.name,
+        mode: 'dmr',
+        rxHz: site.txHz,
+        txHz: site.rxHz,
+        power: site.kind === 'hotspot' ? 'low' : 'high',
+        dmr: {
+          colorCode: site.dmr?.colorCode ?? 1,
+          slot: slotFor(site, call.kind, call.number) ?? SIMPLEX_SLOT,
+          call: { kind: call.kind, number },
+          receiveListId: null,
+          admit: 'color-code-free',
+        },
       },
+      title: call.name,
+      address: `${call.kind} ${number}${number === call.number ? '' : ` (${plan.networks.byId[networkId]!.name} ${call.number})`}`,
+      use: destination.kind === 'special' ? 'service' : 'talk',
+      networkId,
+      siteId: site.id,
     },
-    title: call.name,
-    address: `${call.kind} ${number}${number === call.number ? '' : ` (${plan.networks.byId[networkId]!.name} ${call.number})`}`,
-    use: destination.kind === 'special' ? 'service' : 'talk',
-    networkId,
-    siteId: site.id,
-  }];
+  ];
 }
 
 export const build: ModeBuild<'dmr'> = { channels, furnish, profile: buildLogins, worthAChannel };

@@ -14,11 +14,19 @@ function section(plan: Plan, network: DmrNetwork, site: Site): ReturnType<ModeCa
   // Position reports are sent by the radio itself.
   const lines = SPECIAL_NAMES.filter((special) => special !== 'position').flatMap((special) => {
     const known = network.special[special];
-    return known ? [{ enter: `${known.kind} ${onRadio(known)}`, name: SPECIAL_TITLES[special], note: `through ${site.name}` }] : [];
+    return known
+      ? [{ enter: `${known.kind} ${onRadio(known)}`, name: SPECIAL_TITLES[special], note: `through ${site.name}` }]
+      : [];
   });
   const { unlink } = network.special;
   const timer = `a dynamic group is dropped after ${network.dynamicTimerMin} min`;
-  return { title: network.name, lines, out: unlink ? `To leave, make a ${unlink.kind} call to ${onRadio(unlink)}; ${timer} anyway.` : `A${timer.slice(1)}.` };
+  return {
+    title: network.name,
+    lines,
+    out: unlink
+      ? `To leave, make a ${unlink.kind} call to ${onRadio(unlink)}; ${timer} anyway.`
+      : `A${timer.slice(1)}.`,
+  };
 }
 
 export const card: ModeCard = (plan) =>

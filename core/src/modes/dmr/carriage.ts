@@ -12,7 +12,9 @@ export function carriageOf(site: Site | null): DmrCarriage | null {
 
 /** The slots on which a group is listed, those where it is static first. */
 export function slotsOf({ groups }: DmrCarriage, number: number): TimeSlot[] {
-  const mine = groups.filter((one) => one.number === number).sort((a, b) => Number(b.static) - Number(a.static) || a.slot - b.slot);
+  const mine = groups
+    .filter((one) => one.number === number)
+    .sort((a, b) => Number(b.static) - Number(a.static) || a.slot - b.slot);
   return [...new Set(mine.map((one) => one.slot))];
 }
 
@@ -25,7 +27,10 @@ export function slotFor(site: Site | null, kind: CallKind, number: number): Time
 /** Numbers that the network answers itself pass on either slot, listed or not. */
 function isSpecial({ index }: PathContext<'dmr'>, networkId: string | null, kind: CallKind, number: number): boolean {
   const special = dmrNetwork(index.plan, networkId)?.special;
-  return special !== undefined && SPECIAL_NAMES.some((name) => special[name]?.number === number && special[name]?.kind === kind);
+  return (
+    special !== undefined &&
+    SPECIAL_NAMES.some((name) => special[name]?.number === number && special[name]?.kind === kind)
+  );
 }
 
 export function listed(context: PathContext<'dmr'>, carriage: DmrCarriage): { slots: TimeSlot[]; binds: boolean } {
@@ -44,6 +49,8 @@ export function passes(context: PathContext<'dmr'>, carriage: DmrCarriage): bool
 /** `slot 1: 417, 483; slot 2: 588`, for people. */
 export function carriedWords({ groups }: DmrCarriage): string {
   const of = (slot: TimeSlot) => groups.filter((one) => one.slot === slot).map((one) => one.number);
-  const parts = ([1, 2] as const).filter((slot) => of(slot).length > 0).map((slot) => `slot ${slot}: ${of(slot).join(', ')}`);
+  const parts = ([1, 2] as const)
+    .filter((slot) => of(slot).length > 0)
+    .map((slot) => `slot ${slot}: ${of(slot).join(', ')}`);
   return parts.join('; ') || 'no group';
 }

@@ -21,9 +21,15 @@ export function dmrChannels(codeplug: Codeplug): ChannelOf<'dmr'>[] {
 
 const NO_LIST = 'none';
 
-export const ADMIT_WORDS: Readonly<Record<AdmitCriterion, string>> = { always: 'always', 'channel-free': 'channel free', 'color-code-free': 'color code free' };
+export const ADMIT_WORDS: Readonly<Record<AdmitCriterion, string>> = {
+  always: 'always',
+  'channel-free': 'channel free',
+  'color-code-free': 'color code free',
+};
 
-const ADMIT_BY_WORD = Object.fromEntries(Object.entries(ADMIT_WORDS).map(([admit, words]) => [words, admit as AdmitCriterion]));
+const ADMIT_BY_WORD = Object.fromEntries(
+  Object.entries(ADMIT_WORDS).map(([admit, words]) => [words, admit as AdmitCriterion]),
+);
 
 /** Without a site on the frequency of none yet; color code 1 and the simplex slot are what most hotspots have. */
 export function blankChannel(site?: Site): ValuesOf<'dmr'> {
@@ -33,7 +39,13 @@ export function blankChannel(site?: Site): ValuesOf<'dmr'> {
     rxHz: site?.txHz ?? 439_000_000,
     txHz: site?.rxHz ?? 439_000_000,
     power: 'low',
-    dmr: { colorCode: site?.dmr?.colorCode ?? 1, slot: SIMPLEX_SLOT, call: { kind: 'group', number: 9 }, receiveListId: null, admit: 'color-code-free' },
+    dmr: {
+      colorCode: site?.dmr?.colorCode ?? 1,
+      slot: SIMPLEX_SLOT,
+      call: { kind: 'group', number: 9 },
+      receiveListId: null,
+      admit: 'color-code-free',
+    },
   };
 }
 
@@ -69,7 +81,8 @@ export const fields: readonly ChannelField<'dmr'>[] = [
     options: () => ['group', 'private'],
     facts: ['call-kind'],
     show: (one) => one.dmr.call.kind,
-    read: (text) => choice(text, { group: 'group', private: 'private' } as const, (to, kind) => (to.dmr.call.kind = kind)),
+    read: (text) =>
+      choice(text, { group: 'group', private: 'private' } as const, (to, kind) => (to.dmr.call.kind = kind)),
     copy: (to, from) => (to.dmr = { ...to.dmr, call: { ...to.dmr.call, kind: from.dmr.call.kind } }),
   },
   {
@@ -92,9 +105,15 @@ export const fields: readonly ChannelField<'dmr'>[] = [
     width: 116,
     options: (codeplug) => [NO_LIST, ...rows(codeplug.dmr.receiveLists).map((list) => list.name)],
     facts: ['receive-list'],
-    show: (one, codeplug) => (one.dmr.receiveListId === null ? NO_LIST : (codeplug.dmr.receiveLists.byId[one.dmr.receiveListId]?.name ?? NO_LIST)),
+    show: (one, codeplug) =>
+      one.dmr.receiveListId === null
+        ? NO_LIST
+        : (codeplug.dmr.receiveLists.byId[one.dmr.receiveListId]?.name ?? NO_LIST),
     read: (text, codeplug) => {
-      const ids = Object.fromEntries([[NO_LIST, null], ...rows(codeplug.dmr.receiveLists).map((list) => [list.name.toLowerCase(), list.id] as const)]);
+      const ids = Object.fromEntries([
+        [NO_LIST, null],
+        ...rows(codeplug.dmr.receiveLists).map((list) => [list.name.toLowerCase(), list.id] as const),
+      ]);
       return choice(text, ids as Record<string, string | null>, (to, id) => (to.dmr.receiveListId = id));
     },
     copy: (to, from) => (to.dmr = { ...to.dmr, receiveListId: from.dmr.receiveListId }),

@@ -16,6 +16,9 @@ export const cross: ModeCross<'dmr'> = {
   arrival: (networkId, digits) => ({ mode: 'dmr', networkId, kind: 'group', number: Number(digits) }),
   gaps(index, site, networkId) {
     const login = index.profile(site.id)?.dmr.logins[networkId] ?? null;
-    return [...loginGaps(login, index.plan.station.dmrId), ...(login && login.suffix === null ? (['suffix'] as const) : [])];
+    return [
+      ...loginGaps(login, index.plan.station.dmrId),
+      ...(login && login.suffix === null ? (['suffix'] as const) : []),
+    ];
   },
 };

@@ -17,15 +17,31 @@ export const directory: ModeDirectory<'dmr', ListedGroup, TalkGroup> = {
   what: 'groups',
   hint: 'In any layout: a column with the number, another with the name, and one with the category where there is one.',
   guesses: [
-    ['number', { heading: /number|^no\.?$|^nr\.?$|^id$|group|^tg$/i, content: [{ fits: (cell) => /^\d{1,8}$/.test(cell), share: 0.8 }] }],
-    ['category', { heading: /categ|area|scope|class|kind|type/i, content: [{ fits: (cell) => GROUP_CATEGORIES.includes(cell.toLowerCase() as GroupCategory), share: 0.6 }] }],
+    [
+      'number',
+      {
+        heading: /number|^no\.?$|^nr\.?$|^id$|group|^tg$/i,
+        content: [{ fits: (cell) => /^\d{1,8}$/.test(cell), share: 0.8 }],
+      },
+    ],
+    [
+      'category',
+      {
+        heading: /categ|area|scope|class|kind|type/i,
+        content: [{ fits: (cell) => GROUP_CATEGORIES.includes(cell.toLowerCase() as GroupCategory), share: 0.6 }],
+      },
+    ],
     ['name', { heading: /name|title|descr/i, content: [{ fits: (cell) => /[A-Za-zÀ-ÿ]{3}/.test(cell), share: 0.5 }] }],
   ],
   read(cell, refuse) {
     const text = cell('number').replace(/\s/g, '');
     const number = Number(text);
     if (!/^\d+$/.test(text) || number < ADDRESS_MIN || number > ADDRESS_MAX) {
-      return refuse('number', cell('number'), `a whole number from ${ADDRESS_MIN} to ${ADDRESS_MAX.toLocaleString('en')}`);
+      return refuse(
+        'number',
+        cell('number'),
+        `a whole number from ${ADDRESS_MIN} to ${ADDRESS_MAX.toLocaleString('en')}`,
+      );
     }
     const name = cell('name');
     if (name === '' || name.length > NAME_MAX) return refuse('name', name, `a name of 1 to ${NAME_MAX} characters`);

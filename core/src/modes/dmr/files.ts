@@ -34,4 +34,7 @@ const receiveLists: RecordFile<ReceiveList> = {
   },
 };
 
-export const files: Readonly<Record<string, RecordFile>> = { contacts: contacts as RecordFile, receiveLists: receiveLists as RecordFile };
+export const files: Readonly<Record<string, RecordFile>> = {
+  contacts: contacts as RecordFile,
+  receiveLists: receiveLists as RecordFile,
+};

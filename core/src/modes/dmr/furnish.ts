@@ -14,13 +14,22 @@ function known({ codeplug, radio }: RadioWork): { contacts: Set<string>; contact
   const contacts = rows(codeplug.dmr.contacts);
   return {
     contacts: new Set(contacts.map(({ kind, number }) => contactKey(kind, number))),
-    contactName: nameFitter(radio.limits.nameLength, contacts.map((contact) => contact.name)),
+    contactName: nameFitter(
+      radio.limits.nameLength,
+      contacts.map((contact) => contact.name),
+    ),
   };
 }
 
 /** What the wants of this radio call, by contact key. */
 function needed({ drafts }: RadioWork): { keys: Set<string> } {
-  return { keys: new Set(drafts.flatMap(({ values }) => (values.mode === 'dmr' ? [contactKey(values.dmr.call.kind, values.dmr.call.number)] : []))) };
+  return {
+    keys: new Set(
+      drafts.flatMap(({ values }) =>
+        values.mode === 'dmr' ? [contactKey(values.dmr.call.kind, values.dmr.call.number)] : [],
+      ),
+    ),
+  };
 }
 
 /** What the builder made a channel call and nothing else in the radio calls: what goes with it may be renumbered. */
@@ -28,22 +37,37 @@ function ownCall(work: RadioWork, channel: ChannelOf<'dmr'>): Call | null {
   const { call } = channel.dmr;
   const built = channel.built?.dmr.call;
   if (built?.number !== call.number || work.once(needed).keys.has(contactKey(call.kind, call.number))) return null;
-  const shared = dmrChannels(work.codeplug).some((one) => one.id !== channel.id && one.dmr.call.kind === call.kind && one.dmr.call.number === call.number);
+  const shared = dmrChannels(work.codeplug).some(
+    (one) => one.id !== channel.id && one.dmr.call.kind === call.kind && one.dmr.call.number === call.number,
+  );
   return shared ? null : call;
 }
 
 /** A channel that calls another number takes its contact along. */
 function moveContact(work: RadioWork, to: Call, channel: ChannelOf<'dmr'>): boolean {
   const call = ownCall(work, channel);
-  const old = call && rows(work.codeplug.dmr.contacts).find((one) => one.kind === call.kind && one.number === call.number);
+  const old =
+    call && rows(work.codeplug.dmr.contacts).find((one) => one.kind === call.kind && one.number === call.number);
   if (!old || call.kind !== to.kind) return false;
   const id = `contact:${contactKey(call.kind, to.number)}`;
-  const item: BuildItem = { id, kind: 'change-contact', subject: old.name, field: 'number', from: String(call.number), to: String(to.number), handMade: false };
+  const item: BuildItem = {
+    id,
+    kind: 'change-contact',
+    subject: old.name,
+    field: 'number',
+    from: String(call.number),
+    to: String(to.number),
+    handMade: false,
+  };
   work.offer(item, () => (old.number = to.number));
   return true;
 }
 
-function addContact(work: RadioWork, { title, address, values }: ChannelDraft<'dmr'>, channel: ChannelOf<'dmr'> | null): void {
+function addContact(
+  work: RadioWork,
+  { title, address, values }: ChannelDraft<'dmr'>,
+  channel: ChannelOf<'dmr'> | null,
+): void {
   const { contacts } = work.codeplug.dmr;
   const { kind, number } = values.dmr.call;
   const key = contactKey(kind, number);
@@ -52,8 +76,18 @@ function addContact(work: RadioWork, { title, address, values }: ChannelDraft<'d
   state.contacts.add(key);
   if (channel && moveContact(work, values.dmr.call, channel)) return;
   const name = state.contactName({ name: title, qualifier: '' });
-  const item: BuildItem = { id: `contact:${key}`, kind: 'add-contact', subject: name, field: 'contact', from: '', to: address, handMade: false };
-  work.offer(item, () => putRow(contacts, { id: freeId(`ct-${key}`, (id) => id in contacts.byId), name, kind, number }));
+  const item: BuildItem = {
+    id: `contact:${key}`,
+    kind: 'add-contact',
+    subject: name,
+    field: 'contact',
+    from: '',
+    to: address,
+    handMade: false,
+  };
+  work.offer(item, () =>
+    putRow(contacts, { id: freeId(`ct-${key}`, (id) => id in contacts.byId), name, kind, number }),
+  );
 }
 
 /** The receive list a group goes into: one that is there, or a new one of this id and name. */
@@ -70,11 +104,17 @@ function listFor({ plan, radio, codeplug }: RadioWork, draft: ChannelDraft<'dmr'
   const { receiveLists } = codeplug.dmr;
   const base = `rl-${draft.networkId}-${draft.siteId}`;
   const lists = rows(receiveLists).filter((list) => list.id === base || list.id.startsWith(`${base}-`));
-  const present = lists.find((list) => list.groups.includes(group)) ?? lists.find((list) => list.groups.length < radio.limits.groupsPerReceiveList);
+  const present =
+    lists.find((list) => list.groups.includes(group)) ??
+    lists.find((list) => list.groups.length < radio.limits.groupsPerReceiveList);
   if (present) return { id: present.id, name: present.name, group };
   const network = plan.networks.byId[draft.networkId!]!;
   const site = plan.sites.byId[draft.siteId]!;
-  const [name] = fitNames([{ name: network.name, qualifier: site.name }], radio.limits.nameLength, rows(receiveLists).map((list) => list.name));
+  const [name] = fitNames(
+    [{ name: network.name, qualifier: site.name }],
+    radio.limits.nameLength,
+    rows(receiveLists).map((list) => list.name),
+  );
   return { id: freeId(base, (id) => id in receiveLists.byId), name: name!, group };
 }
 
@@ -96,7 +136,11 @@ function extendList(work: RadioWork, { id, name, group }: ListDraft, channel: Ch
 }
 
 /** Offers the contact and the receive list of a draft. @returns its values with that list */
-export function furnish(work: RadioWork, draft: ChannelDraft<'dmr'>, channel: ChannelOf<'dmr'> | null): ValuesOf<'dmr'> {
+export function furnish(
+  work: RadioWork,
+  draft: ChannelDraft<'dmr'>,
+  channel: ChannelOf<'dmr'> | null,
+): ValuesOf<'dmr'> {
   // A channel that was taken over into another mode by hand has no call to move.
   const own = channel?.mode === 'dmr' ? channel : null;
   addContact(work, draft, own);

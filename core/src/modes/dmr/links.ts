@@ -12,7 +12,12 @@ import { SPECIAL_NAMES } from '../../plan/modes/dmr/schema';
 import type { DmrArrival, RouteRule, SpecialName } from '../../plan/modes/dmr/types';
 import { type DmrNetwork, dmrNetwork, groupOfNumber } from './networks';
 
-export const SPECIAL_TITLES: Readonly<Record<SpecialName, string>> = { unlink: 'Unlink', echo: 'Echo', status: 'Status', position: 'Position reports' };
+export const SPECIAL_TITLES: Readonly<Record<SpecialName, string>> = {
+  unlink: 'Unlink',
+  echo: 'Echo',
+  status: 'Status',
+  position: 'Position reports',
+};
 
 /** Talk groups first, in the directory's order, then the network's special numbers. */
 export function destinations(network: DmrNetwork): DestinationInfo[] {
@@ -27,7 +32,15 @@ export function destinations(network: DmrNetwork): DestinationInfo[] {
     ...SPECIAL_NAMES.flatMap((special): DestinationInfo[] => {
       const known = network.special[special];
       if (!known) return [];
-      return [{ destination: { mode: 'dmr', kind: 'special', networkId: network.id, special }, name: `${SPECIAL_TITLES[special]} ${network.name}`, address: `${known.kind} ${known.number}`, category: 'service', use: 'service' }];
+      return [
+        {
+          destination: { mode: 'dmr', kind: 'special', networkId: network.id, special },
+          name: `${SPECIAL_TITLES[special]} ${network.name}`,
+          address: `${known.kind} ${known.number}`,
+          category: 'service',
+          use: 'service',
+        },
+      ];
     }),
   ];
 }
@@ -62,7 +75,9 @@ export function routesOf(index: PlanIndex, siteId: Id): RouteTable {
 /** What a number is on a network, `null` when nothing is known of it. */
 export function whatIsAt(index: PlanIndex, networkId: Id, kind: CallKind, number: number): string | null {
   const network = dmrNetwork(index.plan, networkId)!;
-  const special = SPECIAL_NAMES.find((name) => network.special[name]?.number === number && network.special[name]?.kind === kind);
+  const special = SPECIAL_NAMES.find(
+    (name) => network.special[name]?.number === number && network.special[name]?.kind === kind,
+  );
   if (special) return `${SPECIAL_TITLES[special]} ${network.name}`;
   const group = kind === 'group' ? groupOfNumber(index, networkId, number) : undefined;
   if (group) return group.name;
@@ -87,7 +102,10 @@ export function route(context: PathContext<'dmr'>): ArrivalOf<'dmr'> | null {
   const call = callOf(context);
   const carriage = carriageOf(site);
   const { kind, number } = call;
-  if (carriage) return carriage.networkId !== null && passes(context, carriage) ? { mode: 'dmr', networkId: carriage.networkId, kind, number } : null;
+  if (carriage)
+    return carriage.networkId !== null && passes(context, carriage)
+      ? { mode: 'dmr', networkId: carriage.networkId, kind, number }
+      : null;
   if (!profile) return null;
   const routed = forward(routesOf(index, site.id), call);
   return routed && { mode: 'dmr', networkId: routed.networkId, kind: routed.kind, number: routed.number };
@@ -128,14 +146,18 @@ function judge(context: PathContext<'dmr'>): RouteVerdict {
   const wanted = destination ? callFor(index.plan, destination) : null;
   const wantedId = networkIdOf(destination);
   if (!wantedId || !wanted) return arrives || table.networkIds.length === 0 ? { is: 'right' } : { is: 'stops' };
-  const isWanted = (one: { networkId: Id; kind: CallKind; number: number }) => one.networkId === wantedId && one.kind === wanted.kind && one.number === wanted.number;
+  const isWanted = (one: { networkId: Id; kind: CallKind; number: number }) =>
+    one.networkId === wantedId && one.kind === wanted.kind && one.number === wanted.number;
   if (arrives && isWanted(arrives)) return { is: 'right' };
   // No network at all is the login’s to tell.
   if (table.networkIds.length === 0) return { is: 'right' };
   if (!table.networkIds.includes(wantedId)) return { is: 'not carried' };
   const call = callOf(context);
   const claimants = table.selection === 'several' ? table.compiled[call.kind][call.slot] : null;
-  const right = claimants?.rules.find((rule, at) => call.number >= claimants.first[at]! && call.number <= claimants.last[at]! && isWanted(outThrough(rule, call)));
+  const right = claimants?.rules.find(
+    (rule, at) =>
+      call.number >= claimants.first[at]! && call.number <= claimants.last[at]! && isWanted(outThrough(rule, call)),
+  );
   if (right) return { is: 'taken', by: forward(table, call)!.rule!, right };
   const expects = numberFor(table, wantedId, wanted.kind, wanted.number, call.slot);
   if (expects !== null) return { is: 'misdialled', expects };
@@ -144,9 +166,15 @@ function judge(context: PathContext<'dmr'>): RouteVerdict {
 }
 
 /** The number that a channel calls, with the network’s where that is another: `1000417 (Lantern 417)`. */
-export function calledNumber({ index, channel, arrives }: Pick<PathContext<'dmr'>, 'index' | 'channel' | 'arrives'>): string {
+export function calledNumber({
+  index,
+  channel,
+  arrives,
+}: Pick<PathContext<'dmr'>, 'index' | 'channel' | 'arrives'>): string {
   const { number } = channel.dmr.call;
-  return arrives && arrives.number !== number ? `${number} (${networkName(index.plan, arrives.networkId)} ${arrives.number})` : String(number);
+  return arrives && arrives.number !== number
+    ? `${number} (${networkName(index.plan, arrives.networkId)} ${arrives.number})`
+    : String(number);
 }
 
 /** Where a call ends up, in words: network, kind, number and name. */

@@ -9,12 +9,17 @@ import { rows } from '../../plan/table';
 import type { Id, Plan } from '../../plan/types';
 import { dmrNetworks } from './networks';
 
-const groupsIn = (heading: RegExp): Guesser => ({ heading, content: (cells) => shareOf(cells, (cell) => readGroups(cell).length > 0 && !/[a-z]{3}/i.test(cell)) });
+const groupsIn = (heading: RegExp): Guesser => ({
+  heading,
+  content: (cells) => shareOf(cells, (cell) => readGroups(cell).length > 0 && !/[a-z]{3}/i.test(cell)),
+});
 
 function colorCode(row: CellReader): number | null {
   const text = row.cell('colorCode').replace(/^cc\s*/i, '');
   if (text === '' || text === '-' || text === '–') return null;
-  return /^\d{1,2}$/.test(text) && Number(text) <= COLOR_CODE_MAX ? Number(text) : row.doubt('colorCode', 'a color code from 0 to 15');
+  return /^\d{1,2}$/.test(text) && Number(text) <= COLOR_CODE_MAX
+    ? Number(text)
+    : row.doubt('colorCode', 'a color code from 0 to 15');
 }
 
 function groups(row: CellReader): ListedSite['groups'] {
@@ -29,11 +34,17 @@ function groups(row: CellReader): ListedSite['groups'] {
 }
 
 /** The network a repeater is linked to: one the list names, else the one that knows most of its groups. `null` when none does. */
-export function likelyNetwork(plan: Plan, { networks, groups: listed }: Pick<ListedSite, 'networks' | 'groups'>): Id | null {
+export function likelyNetwork(
+  plan: Plan,
+  { networks, groups: listed }: Pick<ListedSite, 'networks' | 'groups'>,
+): Id | null {
   const all = dmrNetworks(plan);
   const named = all.find((network) => networks.some((name) => name.toLowerCase() === network.name.toLowerCase()));
   if (named) return named.id;
-  const known = all.map((network) => ({ id: network.id, count: listed.filter(({ number }) => rows(network.groups).some((group) => group.number === number)).length }));
+  const known = all.map((network) => ({
+    id: network.id,
+    count: listed.filter(({ number }) => rows(network.groups).some((group) => group.number === number)).length,
+  }));
   const best = known.reduce<{ id: Id; count: number } | null>((a, b) => (a && a.count >= b.count ? a : b), null);
   return best && best.count > 0 ? best.id : null;
 }
@@ -65,7 +76,11 @@ export const listed: ModeListed<'dmr'> = {
   }),
   refresh: (fresh, there) => ({
     ...fresh,
-    carries: { ...fresh.carries!, networkId: there?.carries?.networkId ?? fresh.carries!.networkId, takesOthers: there?.carries?.takesOthers ?? false },
+    carries: {
+      ...fresh.carries!,
+      networkId: there?.carries?.networkId ?? fresh.carries!.networkId,
+      takesOthers: there?.carries?.takesOthers ?? false,
+    },
   }),
   words: (_plan, block) => ({
     'color code': block ? String(block.colorCode) : 'no DMR',

@@ -7,7 +7,13 @@ import { samplePlan } from '../../testing/sample-plan';
 import { bestServer, freeSuffix, loginGaps } from './login';
 import { dmrNetwork } from './networks';
 
-const delay = (medianMs: number) => ({ medianMs, lowMs: medianMs - 1, highMs: medianMs + 1, lost: 0, at: '2026-11-02T18:30:00Z' });
+const delay = (medianMs: number) => ({
+  medianMs,
+  lowMs: medianMs - 1,
+  highMs: medianMs + 1,
+  lost: 0,
+  at: '2026-11-02T18:30:00Z',
+});
 
 describe('the server that is set', () => {
   // The delays decide where there are any; a server that was never measured is no candidate then.
@@ -19,7 +25,12 @@ describe('the server that is set', () => {
     ['equal delays: the first', [30, 30], 's0'],
   ])('%s', (_, delays, best) => {
     const network = dmrNetwork(samplePlan(), 'n1')!;
-    const servers = tableOf(delays.map((ms, at) => ({ ...newServer(`s${at}`, `S${at}`, `s${at}.example`), delay: ms === null ? null : delay(ms) })));
+    const servers = tableOf(
+      delays.map((ms, at) => ({
+        ...newServer(`s${at}`, `S${at}`, `s${at}.example`),
+        delay: ms === null ? null : delay(ms),
+      })),
+    );
     expect(bestServer({ ...network, servers })).toBe(best);
   });
 });

@@ -32,7 +32,8 @@ export function freeSuffix(plan: Plan, siteId: Id): number | null {
   const taken = new Set<number>();
   for (const { id } of hotspotsOf(plan)) {
     if (id === siteId) continue;
-    for (const login of Object.values(effectiveProfile(plan, id)!.dmr.logins)) if (login.suffix !== null) taken.add(login.suffix);
+    for (const login of Object.values(effectiveProfile(plan, id)!.dmr.logins))
+      if (login.suffix !== null) taken.add(login.suffix);
   }
   for (let suffix = SUFFIX_MIN; suffix <= SUFFIX_MAX; suffix += 1) if (!taken.has(suffix)) return suffix;
   return null;
@@ -53,7 +54,10 @@ export function fillLogin(plan: Plan, siteId: Id, network: DmrNetwork, login: Ne
 
 /** A hotspot is known to all its networks by one suffix. */
 function suffixFor(plan: Plan, siteId: Id): number | null {
-  return Object.values(effectiveProfile(plan, siteId)!.dmr.logins).find((one) => one.suffix !== null)?.suffix ?? freeSuffix(plan, siteId);
+  return (
+    Object.values(effectiveProfile(plan, siteId)!.dmr.logins).find((one) => one.suffix !== null)?.suffix ??
+    freeSuffix(plan, siteId)
+  );
 }
 
 /** What the builder sets for the networks that wants reach through a hotspot: login on, a server, a suffix of its own. */
@@ -64,12 +68,41 @@ export function buildLogins(plan: Plan, siteId: Id, wanted: readonly Destination
 
 function buildLogin(plan: Plan, siteId: Id, network: DmrNetwork, offer: OfferSetting): void {
   const logins = () => effectiveProfile(plan, siteId)!.dmr.logins;
-  const change = (recipe: (login: NetworkLogin) => void) => () => editProfile(plan, siteId, ({ dmr }) => recipe((dmr.logins[network.id] ??= newLogin())));
-  if (!logins()[network.id] && !offer(`${network.name}: login`, 'none', 'on', change(() => undefined))) return;
+  const change = (recipe: (login: NetworkLogin) => void) => () =>
+    editProfile(plan, siteId, ({ dmr }) => recipe((dmr.logins[network.id] ??= newLogin())));
+  if (
+    !logins()[network.id] &&
+    !offer(
+      `${network.name}: login`,
+      'none',
+      'on',
+      change(() => undefined),
+    )
+  )
+    return;
   const { enabled, serverId, suffix } = logins()[network.id]!;
-  if (!enabled) offer(`${network.name}: login`, 'off', 'on', change((login) => (login.enabled = true)), true);
+  if (!enabled)
+    offer(
+      `${network.name}: login`,
+      'off',
+      'on',
+      change((login) => (login.enabled = true)),
+      true,
+    );
   const best = bestServer(network);
-  if (serverId === null && best !== null) offer(`${network.name}: server`, 'none', network.servers.byId[best]!.name, change((login) => (login.serverId = best)));
+  if (serverId === null && best !== null)
+    offer(
+      `${network.name}: server`,
+      'none',
+      network.servers.byId[best]!.name,
+      change((login) => (login.serverId = best)),
+    );
   const free = suffixFor(plan, siteId);
-  if (suffix === null && free !== null) offer(`${network.name}: suffix`, 'none', String(free).padStart(2, '0'), change((login) => (login.suffix = free)));
+  if (suffix === null && free !== null)
+    offer(
+      `${network.name}: suffix`,
+      'none',
+      String(free).padStart(2, '0'),
+      change((login) => (login.suffix = free)),
+    );
 }

@@ -28,7 +28,10 @@ export function step({ awake }: DmrState, event: DmrEvent): [DmrState, DmrEffect
   const taken: AwakeGroup = { networkId, slot, number, untilMs: atMs + timerMin * MINUTE_MS };
   const replaced = here.filter((one) => one.number !== number).map((one) => effect('dropped', one));
   const known = here.some((one) => one.number === number);
-  return [{ awake: [...still.filter((one) => !here.includes(one)), taken] }, [...dropped, ...replaced, ...(known ? [] : [effect('taken up', taken)])]];
+  return [
+    { awake: [...still.filter((one) => !here.includes(one)), taken] },
+    [...dropped, ...replaced, ...(known ? [] : [effect('taken up', taken)])],
+  ];
 }
 
 export const machine: ModeMachine<'dmr', DmrEvent, DmrEffect> = {
@@ -36,7 +39,14 @@ export const machine: ModeMachine<'dmr', DmrEvent, DmrEffect> = {
   keyed({ index, channel, arrives }, atMs) {
     if (arrives?.kind !== 'group') return null;
     const { networkId, number } = arrives;
-    return { kind: 'keyed', atMs, networkId, slot: channel.dmr.slot, number, timerMin: dmrNetwork(index.plan, networkId)!.dynamicTimerMin };
+    return {
+      kind: 'keyed',
+      atMs,
+      networkId,
+      slot: channel.dmr.slot,
+      number,
+      timerMin: dmrNetwork(index.plan, networkId)!.dynamicTimerMin,
+    };
   },
   step,
 };

@@ -18,7 +18,8 @@ export function dmrNetwork(plan: Plan, id: Id | null): DmrNetwork | undefined {
 
 type ByNumber = ReadonlyMap<number, TalkGroup>;
 
-const byNumber = ({ plan }: PlanIndex, networkId: Id): ByNumber => new Map(rows(dmrNetwork(plan, networkId)!.groups).map((group) => [group.number, group]));
+const byNumber = ({ plan }: PlanIndex, networkId: Id): ByNumber =>
+  new Map(rows(dmrNetwork(plan, networkId)!.groups).map((group) => [group.number, group]));
 
 /** The group of a number in a network's directory; looked up in a map that is made once per version of a plan. */
 export function groupOfNumber(index: PlanIndex, networkId: Id, number: number): TalkGroup | undefined {

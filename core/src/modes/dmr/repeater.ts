@@ -17,7 +17,12 @@ const WIDE: readonly GroupCategory[] = ['nation', 'world'];
 export function slotFact(context: PathContext<'dmr'>, carriage: DmrCarriage): Fact {
   const { slot } = context.channel.dmr;
   const { slots, binds } = listed(context, carriage);
-  return fact('slot', slot, !binds || slots.length === 0 || slots.includes(slot) ? slot : slots[0]!, !binds || slots.length === 0 || slots.includes(slot));
+  return fact(
+    'slot',
+    slot,
+    !binds || slots.length === 0 || slots.includes(slot) ? slot : slots[0]!,
+    !binds || slots.length === 0 || slots.includes(slot),
+  );
 }
 
 export function carriageFacts(context: PathContext<'dmr'>, carriage: DmrCarriage): Fact[] {
@@ -26,23 +31,46 @@ export function carriageFacts(context: PathContext<'dmr'>, carriage: DmrCarriage
   const wanted = networkIdOf(channel.destination);
   const facts: Fact[] = [];
   if (carriage.networkId === null) facts.push(fact('site-network', null, wanted, false, 'doubtful'));
-  else facts.push(fact('site-network', carriage.networkId, wanted ?? carriage.networkId, wanted === null || wanted === carriage.networkId));
-  if (binds) facts.push(fact('group-carried', slots.length > 0 || carriage.takesOthers ? channel.dmr.call.number : null, channel.dmr.call.number, slots.length > 0 || carriage.takesOthers));
+  else
+    facts.push(
+      fact(
+        'site-network',
+        carriage.networkId,
+        wanted ?? carriage.networkId,
+        wanted === null || wanted === carriage.networkId,
+      ),
+    );
+  if (binds)
+    facts.push(
+      fact(
+        'group-carried',
+        slots.length > 0 || carriage.takesOthers ? channel.dmr.call.number : null,
+        channel.dmr.call.number,
+        slots.length > 0 || carriage.takesOthers,
+      ),
+    );
   return facts;
 }
 
 /** What is called, held against what is meant; and whether it is fit for a repeater that many share. */
-export function repeaterNetworkFacts(context: PathContext<'dmr'>, carriage: DmrCarriage, wanted: DestinationCall | null): Fact[] {
+export function repeaterNetworkFacts(
+  context: PathContext<'dmr'>,
+  carriage: DmrCarriage,
+  wanted: DestinationCall | null,
+): Fact[] {
   const { index, channel, network } = context;
   const { call, slot } = channel.dmr;
   const facts: Fact[] = [];
-  if (wanted) facts.push(mustEqual('number', call.number, wanted.number), mustEqual('call-kind', call.kind, wanted.kind));
+  if (wanted)
+    facts.push(mustEqual('number', call.number, wanted.number), mustEqual('call-kind', call.kind, wanted.kind));
   if (!network || call.kind !== 'group') return facts;
-  if (!wanted && whatIsAt(index, network.id, call.kind, call.number) === null) facts.push(fact('group', call.number, { rule: 'in directory', networkId: network.id }, false));
+  if (!wanted && whatIsAt(index, network.id, call.kind, call.number) === null)
+    facts.push(fact('group', call.number, { rule: 'in directory', networkId: network.id }, false));
   const group = groupOfNumber(index, network.id, call.number);
   // What its keeper has bound to the slot is the keeper's choice.
   const bound = carriage.groups.some((one) => one.number === call.number && one.slot === slot && one.static);
-  if (group) facts.push(fact('wide-area', group.category, { rule: 'any' }, bound || !WIDE.includes(group.category), 'doubtful'));
+  if (group)
+    facts.push(fact('wide-area', group.category, { rule: 'any' }, bound || !WIDE.includes(group.category), 'doubtful'));
   return facts;
 }
 
@@ -63,15 +91,35 @@ export function offer(plan: Plan, site: Site, destination: Destination): string 
 export function worthAChannel(plan: Plan, site: Site): WorthAChannel {
   const carriage = carriageOf(site);
   const network = dmrNetwork(plan, carriage?.networkId ?? null);
-  if (!carriage || !network) return { destinations: [], missing: [site.kind === 'hotspot' ? 'a hotspot’s channels come from wants' : 'its network is not said'] };
+  if (!carriage || !network)
+    return {
+      destinations: [],
+      missing: [site.kind === 'hotspot' ? 'a hotspot’s channels come from wants' : 'its network is not said'],
+    };
   if (carriage.groups.length === 0) return { destinations: [], missing: ['no group is listed for it'] };
   const directory = new Map(rows(network.groups).map((group) => [group.number, group]));
-  const inOrder = [...new Set([...carriage.groups].sort((a, b) => Number(b.static) - Number(a.static) || a.slot - b.slot || a.number - b.number).map((one) => one.number))];
+  const inOrder = [
+    ...new Set(
+      [...carriage.groups]
+        .sort((a, b) => Number(b.static) - Number(a.static) || a.slot - b.slot || a.number - b.number)
+        .map((one) => one.number),
+    ),
+  ];
   return {
     destinations: inOrder.flatMap((number) => {
       const group = directory.get(number);
-      return group ? [{ destination: { mode: 'dmr' as const, kind: 'group' as const, networkId: network.id, groupId: group.id }, name: group.name, short: String(number) }] : [];
+      return group
+        ? [
+            {
+              destination: { mode: 'dmr' as const, kind: 'group' as const, networkId: network.id, groupId: group.id },
+              name: group.name,
+              short: String(number),
+            },
+          ]
+        : [];
     }),
-    missing: inOrder.filter((number) => !directory.has(number)).map((number) => `group ${number} is not in the directory of ${network.name}`),
+    missing: inOrder
+      .filter((number) => !directory.has(number))
+      .map((number) => `group ${number} is not in the directory of ${network.name}`),
   };
 }

@@ -22,7 +22,9 @@ function steps(index: PlanIndex): Step[] {
       const login = dmr.logins[network.id]!;
       const server = login.serverId === null ? undefined : network.servers.byId[login.serverId];
       const rules = rows(dmr.rules).filter((rule) => rule.networkId === network.id);
-      const todo = [`Server ${server ? `${server.name}, ${server.host}` : 'not chosen yet'}; suffix ${login.suffix === null ? 'not set yet' : String(login.suffix).padStart(2, '0')}; the password of your account there.`];
+      const todo = [
+        `Server ${server ? `${server.name}, ${server.host}` : 'not chosen yet'}; suffix ${login.suffix === null ? 'not set yet' : String(login.suffix).padStart(2, '0')}; the password of your account there.`,
+      ];
       if (dmr.selection === 'several') {
         if (at === 0) todo.push('Switch network selection on.');
         todo.push(...rules.map((rule) => `Enter ${ruleWords(profile, rule)}: ${ruleSentence(plan, rule)}.`));
@@ -31,7 +33,10 @@ function steps(index: PlanIndex): Step[] {
       return [
         {
           id: `login-${site.id}-${network.id}`,
-          title: at === 0 ? `Log ${site.name} in to ${network.name}${networks.length > 1 ? ', alone' : ''}` : `Add ${network.name} to ${site.name}`,
+          title:
+            at === 0
+              ? `Log ${site.name} in to ${network.name}${networks.length > 1 ? ', alone' : ''}`
+              : `Add ${network.name} to ${site.name}`,
           todo,
           proof: `The hotspot’s page shows ${network.name} connected, and stays so for a minute.`,
         },
@@ -43,21 +48,36 @@ function steps(index: PlanIndex): Step[] {
 
 /** The number on the hotspot’s own page and the one on the network. */
 function shownNumbers(onRadio: number, there: number, networkName: string): string {
-  return onRadio === there ? ` The hotspot’s page and ${networkName} both show ${onRadio}.` : ` The hotspot’s page shows ${onRadio}; at ${networkName} that is ${there}.`;
+  return onRadio === there
+    ? ` The hotspot’s page and ${networkName} both show ${onRadio}.`
+    : ` The hotspot’s page shows ${onRadio}; at ${networkName} that is ${there}.`;
 }
 
 function testStep(index: PlanIndex, site: Site, network: DmrNetwork, next: DmrNetwork | undefined): Step {
   const { plan } = index;
-  const through = index.paths().map(({ context }) => context).filter((context) => context.site?.id === site.id && networkIdOf(context.channel.destination) === network.id).filter(isDmrPath);
-  const echo = through.find(({ channel }) => channel.destination?.mode === 'dmr' && channel.destination.kind === 'special' && channel.destination.special === 'echo');
+  const through = index
+    .paths()
+    .map(({ context }) => context)
+    .filter((context) => context.site?.id === site.id && networkIdOf(context.channel.destination) === network.id)
+    .filter(isDmrPath);
+  const echo = through.find(
+    ({ channel }) =>
+      channel.destination?.mode === 'dmr' &&
+      channel.destination.kind === 'special' &&
+      channel.destination.special === 'echo',
+  );
   const first = through.find(({ channel }) => channel.destination?.kind === 'group')?.channel;
-  const numbers = echo?.arrives ? shownNumbers(echo.channel.dmr.call.number, echo.arrives.number, plan.networks.byId[echo.arrives.networkId]!.name) : '';
+  const numbers = echo?.arrives
+    ? shownNumbers(echo.channel.dmr.call.number, echo.arrives.number, plan.networks.byId[echo.arrives.networkId]!.name)
+    : '';
   return {
     id: `echo-${site.id}-${network.id}`,
     title: `Test ${network.name} through ${site.name}${next ? ` before you add ${next.name}` : ''}`,
     todo: [
       'Use low power near the hotspot, keep the aerial away from head and eyes, and never program a radio while driving.',
-      echo ? `Select ${echo.channel.name} on ${echo.radio.name}, key up, say your call sign and a few words, let go.` : `Add an echo channel of ${network.name} under Wants: it tests the path without bothering anyone.`,
+      echo
+        ? `Select ${echo.channel.name} on ${echo.radio.name}, key up, say your call sign and a few words, let go.`
+        : `Add an echo channel of ${network.name} under Wants: it tests the path without bothering anyone.`,
       ...(first ? [`Then select ${first.name}; listen first, leave a second or two between overs.`] : []),
     ],
     proof: `Your own words come back within a few seconds, clear.${numbers}`,

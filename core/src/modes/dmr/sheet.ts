@@ -31,11 +31,15 @@ function loginSheet(plan: Plan, siteId: Id, network: DmrNetwork, login: NetworkL
   };
 }
 
-const groupWords = ({ number, onRadio }: StaticGroup) => (onRadio === null || onRadio === number ? String(number) : `${number} (radio ${onRadio})`);
+const groupWords = ({ number, onRadio }: StaticGroup) =>
+  onRadio === null || onRadio === number ? String(number) : `${number} (radio ${onRadio})`;
 
 function loginLines(one: ReturnType<typeof loginSheet>): SheetLine[] {
   return [
-    { label: one.network, text: `${one.enabled ? 'on' : 'off'}, server ${[one.server ?? 'none', one.host].filter(Boolean).join(' ')}` },
+    {
+      label: one.network,
+      text: `${one.enabled ? 'on' : 'off'}, server ${[one.server ?? 'none', one.host].filter(Boolean).join(' ')}`,
+    },
     { label: 'Login', text: one.login ?? 'incomplete' },
     { label: 'Password', text: one.password ?? '(left out)' },
     { label: 'Static groups', text: one.staticGroups.map(groupWords).join(', ') || 'none' },
@@ -55,14 +59,18 @@ export const sheet: ModeSheet = (plan, site, { dmr }, { passwords }) => {
     sentence: ruleSentence(plan, rule),
   }));
   const { colorCode } = site.dmr!;
-  const selection: SheetLine[] = networks.length > 0 ? [{ label: 'Network selection', text: dmr.selection === 'several' ? 'on' : 'off' }] : [];
+  const selection: SheetLine[] =
+    networks.length > 0 ? [{ label: 'Network selection', text: dmr.selection === 'several' ? 'on' : 'off' }] : [];
   return {
     values: { colorCode, networks, routes: { selection: dmr.selection, rules } },
     lines: [
       { label: 'DMR', text: `color code ${colorCode}` },
       ...networks.flatMap(loginLines),
       ...selection,
-      ...rules.map((rule, at) => ({ label: `Rule ${at + 1}`, text: `${rule.sentence}${rule.reply ? '' : '; no reply'}` })),
+      ...rules.map((rule, at) => ({
+        label: `Rule ${at + 1}`,
+        text: `${rule.sentence}${rule.reply ? '' : '; no reply'}`,
+      })),
     ],
   };
 };

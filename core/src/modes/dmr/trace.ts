@@ -33,14 +33,24 @@ function radio({ index, radio, channel, site }: PathContext<'dmr'>): Fact[] {
 function air({ channel, site }: PathContext<'dmr'>): Fact[] {
   if (site?.kind !== 'hotspot') return [];
   const simplex = site.rxHz === site.txHz;
-  return [fact('slot', channel.dmr.slot, simplex ? SIMPLEX_SLOT : channel.dmr.slot, !simplex || channel.dmr.slot === SIMPLEX_SLOT)];
+  return [
+    fact(
+      'slot',
+      channel.dmr.slot,
+      simplex ? SIMPLEX_SLOT : channel.dmr.slot,
+      !simplex || channel.dmr.slot === SIMPLEX_SLOT,
+    ),
+  ];
 }
 
 function site(context: PathContext<'dmr'>): Fact[] {
   const { channel, site } = context;
   if (!site?.dmr) return [];
   const carriage = carriageOf(site);
-  return [mustEqual('color-code', channel.dmr.colorCode, site.dmr.colorCode), ...(carriage ? [slotFact(context, carriage)] : [])];
+  return [
+    mustEqual('color-code', channel.dmr.colorCode, site.dmr.colorCode),
+    ...(carriage ? [slotFact(context, carriage)] : []),
+  ];
 }
 
 function gateway(context: PathContext<'dmr'>): Fact[] {
@@ -55,8 +65,12 @@ function gateway(context: PathContext<'dmr'>): Fact[] {
   const verdict = judgeRoute(context);
   // A call that no rule takes reaches no login.
   const facts = !login && table.networkIds.length > 0 ? [] : [fact('login', gaps, [], gaps.length === 0)];
-  if (login) facts.push(fact('suffix', login.suffix, { rule: 'between', low: SUFFIX_MIN, high: SUFFIX_MAX }, login.suffix !== null));
-  if (verdict.is === 'not carried') facts.push(fact('carried', table.networkIds, [networkIdOf(channel.destination)!], false));
+  if (login)
+    facts.push(
+      fact('suffix', login.suffix, { rule: 'between', low: SUFFIX_MIN, high: SUFFIX_MAX }, login.suffix !== null),
+    );
+  if (verdict.is === 'not carried')
+    facts.push(fact('carried', table.networkIds, [networkIdOf(channel.destination)!], false));
   if (table.selection === 'several') facts.push(routeFact(context, verdict));
   return facts;
 }
@@ -78,13 +92,29 @@ function network(context: PathContext<'dmr'>): Fact[] {
   const wanted = channel.destination ? callFor(index.plan, channel.destination) : null;
   const carriage = carriageOf(site);
   if (carriage) return repeaterNetworkFacts(context, carriage, wanted);
-  if (!wanted || !channel.destination) return network && arrives ? [fact('group', call.number, { rule: 'in directory', networkId: network.id }, whatIsAt(index, network.id, arrives.kind, arrives.number) !== null)] : [];
+  if (!wanted || !channel.destination)
+    return network && arrives
+      ? [
+          fact(
+            'group',
+            call.number,
+            { rule: 'in directory', networkId: network.id },
+            whatIsAt(index, network.id, arrives.kind, arrives.number) !== null,
+          ),
+        ]
+      : [];
   const verdict = judgeRoute(context);
   // A number that no rule takes, though another would lead there, is told here: the number is what is wrong.
-  if (!network || !arrives) return verdict.is === 'misdialled' ? [mustEqual('number', call.number, verdict.expects), mustEqual('call-kind', call.kind, wanted.kind)] : [];
+  if (!network || !arrives)
+    return verdict.is === 'misdialled'
+      ? [mustEqual('number', call.number, verdict.expects), mustEqual('call-kind', call.kind, wanted.kind)]
+      : [];
   if (verdict.is === 'other network') return [mustEqual('network', network.id, networkIdOf(channel.destination))];
   const expects = verdict.is === 'misdialled' ? verdict.expects : call.number;
-  return [mustEqual('number', call.number, expects), mustEqual('call-kind', call.kind, verdict.is === 'misdialled' ? wanted.kind : call.kind)];
+  return [
+    mustEqual('number', call.number, expects),
+    mustEqual('call-kind', call.kind, verdict.is === 'misdialled' ? wanted.kind : call.kind),
+  ];
 }
 
 /** A group that is not static is silent until someone keys it through the site. */
@@ -93,14 +123,18 @@ function replyNetwork(context: PathContext<'dmr'>): Fact[] {
   if (!site || !arrives || arrives.kind !== 'group') return [];
   const group = groupOfNumber(index, arrives.networkId, arrives.number);
   const carriage = carriageOf(site);
-  const bound = carriage ? carriage.groups.some((one) => one.static && one.number === arrives.number && one.slot === channel.dmr.slot) : group && loginOf(context)?.staticGroupIds.includes(group.id);
+  const bound = carriage
+    ? carriage.groups.some((one) => one.static && one.number === arrives.number && one.slot === channel.dmr.slot)
+    : group && loginOf(context)?.staticGroupIds.includes(group.id);
   if (!group && !carriage) return [];
   const known: Activity = bound ? { is: 'static' } : activityOf(index, site.id, arrives, channel.dmr.slot);
   return [fact('activity', known, known, true)];
 }
 
 function activityOf({ world }: PlanIndex, siteId: string, { networkId, number }: DmrArrival, slot: TimeSlot): Activity {
-  const awake = stateOf(world, siteId, 'dmr')?.awake.find((one) => one.networkId === networkId && one.slot === slot && one.number === number);
+  const awake = stateOf(world, siteId, 'dmr')?.awake.find(
+    (one) => one.networkId === networkId && one.slot === slot && one.number === number,
+  );
   const leftMs = awake ? awake.untilMs - world.nowMs : 0;
   return leftMs > 0 ? { is: 'awake', minutesLeft: leftMs / MINUTE_MS } : { is: 'asleep' };
 }
@@ -117,9 +151,18 @@ function replyGateway(context: PathContext<'dmr'>): Fact[] {
   const routed = forward(table, call)!;
   const back = answer(routed);
   const group = arrives.kind === 'group' ? groupOfNumber(index, arrives.networkId, arrives.number) : undefined;
-  const comes = back && group && login?.staticGroupIds.includes(group.id) ? unasked(table, arrives.networkId, routed) : back;
+  const comes =
+    back && group && login?.staticGroupIds.includes(group.id) ? unasked(table, arrives.networkId, routed) : back;
   // What answers a call finds its way; what comes unasked under another number is only not heard until one keys up.
-  facts.push(fact('return', comes?.number ?? null, channel.dmr.call.number, comes !== null && comes.number === call.number && comes.slot === call.slot, back ? 'doubtful' : 'broken'));
+  facts.push(
+    fact(
+      'return',
+      comes?.number ?? null,
+      channel.dmr.call.number,
+      comes !== null && comes.number === call.number && comes.slot === call.slot,
+      back ? 'doubtful' : 'broken',
+    ),
+  );
   return facts;
 }
 
@@ -128,11 +171,17 @@ function destination({ arrives }: PathContext<'dmr'>): Fact[] {
 }
 
 /** The radio opens for a group that its list holds, or for the channel's own group where the radio is of that kind. */
-export function hearsGroup({ index, radio, channel }: Pick<PathContext<'dmr'>, 'index' | 'radio' | 'channel'>): boolean {
+export function hearsGroup({
+  index,
+  radio,
+  channel,
+}: Pick<PathContext<'dmr'>, 'index' | 'radio' | 'channel'>): boolean {
   const { call, receiveListId } = channel.dmr;
   if (call.kind === 'private') return true;
   if (radio.dmr?.hearsOwnGroup) return true;
-  return receiveListId !== null && holdingsOf(index, radio.id).receiveLists.get(receiveListId)?.has(call.number) === true;
+  return (
+    receiveListId !== null && holdingsOf(index, radio.id).receiveLists.get(receiveListId)?.has(call.number) === true
+  );
 }
 
 function replyRadio(context: PathContext<'dmr'>): Fact[] {
@@ -146,8 +195,25 @@ function astray(context: PathContext<'dmr'>): boolean {
   const { arrives, site, channel, index } = context;
   if (arrives === null) return false;
   const wanted = channel.destination && callFor(index.plan, channel.destination);
-  if (site?.kind === 'repeater') return wanted != null && !(arrives.networkId === networkIdOf(channel.destination) && arrives.number === wanted.number && arrives.kind === wanted.kind);
+  if (site?.kind === 'repeater')
+    return (
+      wanted != null &&
+      !(
+        arrives.networkId === networkIdOf(channel.destination) &&
+        arrives.number === wanted.number &&
+        arrives.kind === wanted.kind
+      )
+    );
   return judgeRoute(context).is !== 'right';
 }
 
-export const trace: ModeTrace<'dmr'> = { radio, air, site, beyond: { gateway, network, replyNetwork, replyGateway }, destination, replySite: site, replyRadio, astray };
+export const trace: ModeTrace<'dmr'> = {
+  radio,
+  air,
+  site,
+  beyond: { gateway, network, replyNetwork, replyGateway },
+  destination,
+  replySite: site,
+  replyRadio,
+  astray,
+};

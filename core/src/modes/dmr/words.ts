@@ -48,14 +48,26 @@ const facts: { readonly [K in keyof DmrFacts]: FactWords<K> } = {
   slot: { name: 'slot', read: text },
   'color-code': { name: 'color code', read: text },
   login: { name: 'login', read: completeness },
-  suffix: { name: 'suffix', read: (suffix) => (suffix === null ? 'none' : two(suffix)), rule: (rule) => (rule.rule === 'between' ? `${two(rule.low)} to ${two(rule.high)}` : null) },
+  suffix: {
+    name: 'suffix',
+    read: (suffix) => (suffix === null ? 'none' : two(suffix)),
+    rule: (rule) => (rule.rule === 'between' ? `${two(rule.low)} to ${two(rule.high)}` : null),
+  },
   carried: { name: 'logged in to', read: (ids, { index }) => networkNames(index.plan, ids) },
-  route: { name: 'route', read: ruleWords, rule: ({ rule }) => (rule === 'any' ? 'a rule' : 'a rule that leads there') },
+  route: {
+    name: 'route',
+    read: ruleWords,
+    rule: ({ rule }) => (rule === 'any' ? 'a rule' : 'a rule that leads there'),
+  },
   return: { name: 'comes back as', read: (number) => (number === null ? 'nothing' : String(number)) },
   network: { name: 'network', read: (id, { index }) => networkName(index.plan, id) },
   'call-kind': { name: 'call', read: text },
   number: { name: 'number', read: numberWords },
-  group: { name: 'group', read: text, rule: (rule, { index }) => (rule.rule === 'in directory' ? networkName(index.plan, rule.networkId) : null) },
+  group: {
+    name: 'group',
+    read: text,
+    rule: (rule, { index }) => (rule.rule === 'in directory' ? networkName(index.plan, rule.networkId) : null),
+  },
   activity: { name: 'group', read: activityWords },
   'receive-list': { name: 'hears', read: text },
   'site-network': { name: 'linked to', read: (id, { index }) => networkName(index.plan, id) },
@@ -65,7 +77,13 @@ const facts: { readonly [K in keyof DmrFacts]: FactWords<K> } = {
 
 export const words: ModeWords<'dmr'> = {
   facts,
-  shown: { radio: ['own-id', 'contact'], air: ['slot'], site: ['color-code', 'slot'], gateway: ['login', 'route', 'group-carried'], network: ['number', 'call-kind', 'group', 'activity'] },
+  shown: {
+    radio: ['own-id', 'contact'],
+    air: ['slot'],
+    site: ['color-code', 'slot'],
+    gateway: ['login', 'route', 'group-carried'],
+    network: ['number', 'call-kind', 'group', 'activity'],
+  },
   gateway(context) {
     const { index, site } = context;
     const carriage = carriageOf(site);

@@ -1,7 +1,13 @@
 /** D-STAR fields: eight characters, spaces counted, the eighth set apart; and what a UR field asks for. */
 import type { Refusal } from '../../codeplug/channel-field';
 import { refused } from '../../codeplug/reading';
-import { CALL_TO_ALL, DIRECT_FIELD, FIELD_CHARACTERS, FIELD_LENGTH, GATEWAY_LETTER } from '../../plan/modes/dstar/limits';
+import {
+  CALL_TO_ALL,
+  DIRECT_FIELD,
+  FIELD_CHARACTERS,
+  FIELD_LENGTH,
+  GATEWAY_LETTER,
+} from '../../plan/modes/dstar/limits';
 
 /** A text padded to a field; longer ones are cut nowhere: they come back as they are, and `fieldProblem` says so. */
 export function padField(text: string, length = FIELD_LENGTH): string {
@@ -10,7 +16,10 @@ export function padField(text: string, length = FIELD_LENGTH): string {
 
 /** A call sign with a letter in the eighth place: `QO3VES B`. */
 export function withModule(callSign: string, module: string): string {
-  return `${callSign.trim().slice(0, FIELD_LENGTH - 1).padEnd(FIELD_LENGTH - 1, ' ')}${module || ' '}`;
+  return `${callSign
+    .trim()
+    .slice(0, FIELD_LENGTH - 1)
+    .padEnd(FIELD_LENGTH - 1, ' ')}${module || ' '}`;
 }
 
 export function moduleOf(field: string): string {
@@ -29,12 +38,17 @@ export function isGateway(field: string): boolean {
 export function fieldProblem(text: string, length = FIELD_LENGTH): Refusal | null {
   const upper = text.toUpperCase();
   if (!FIELD_CHARACTERS.test(upper)) return refused(`“${text}”`, 'letters A to Z, digits, spaces and “/” only');
-  if (text.trim() === '' || length !== FIELD_LENGTH) return text.length > length ? refused(`${text.length} characters`, `at most ${length}`, upper.slice(0, length)) : null;
+  if (text.trim() === '' || length !== FIELD_LENGTH)
+    return text.length > length
+      ? refused(`${text.length} characters`, `at most ${length}`, upper.slice(0, length))
+      : null;
   // A call sign and one letter: the letter belongs into the eighth place, wherever it was put.
   const spaced = /^([A-Z0-9]{3,7}) +([A-Z])\s*$/.exec(upper);
   if (spaced) {
     const meant = withModule(spaced[1]!, spaced[2]!);
-    return upper.padEnd(FIELD_LENGTH, ' ') === meant ? null : refused(`“${text}” with the letter in place ${upper.lastIndexOf(spaced[2]!) + 1}`, 'it in the eighth', meant);
+    return upper.padEnd(FIELD_LENGTH, ' ') === meant
+      ? null
+      : refused(`“${text}” with the letter in place ${upper.lastIndexOf(spaced[2]!) + 1}`, 'it in the eighth', meant);
   }
   return text.length > FIELD_LENGTH ? refused(`${text.length} characters`, `at most ${FIELD_LENGTH}`) : null;
 }
@@ -50,8 +64,12 @@ export function accessProblem(text: string): Refusal | null {
   const problem = fieldProblem(text);
   if (problem || upper === '' || upper === DIRECT_FIELD || upper.length === FIELD_LENGTH) return problem;
   const early = /^([A-Z0-9/]{3,6})([A-Z])$/.exec(upper);
-  if (early && upper.length === FIELD_LENGTH - 1) return refused(`“${text}” with the letter in place 7`, 'it in the eighth', withModule(early[1]!, early[2]!));
-  return refused(`“${text}” without a letter in the eighth place`, `a module such as B, or ${GATEWAY_LETTER} for the gateway`);
+  if (early && upper.length === FIELD_LENGTH - 1)
+    return refused(`“${text}” with the letter in place 7`, 'it in the eighth', withModule(early[1]!, early[2]!));
+  return refused(
+    `“${text}” without a letter in the eighth place`,
+    `a module such as B, or ${GATEWAY_LETTER} for the gateway`,
+  );
 }
 
 /** What is wrong with UR as it was typed: letters, length, or a command that no gateway takes. */
@@ -96,15 +114,20 @@ export function readCommand(text: string): Command {
   const plain = field.trimEnd();
   if (plain === CALL_TO_ALL) return { kind: 'call to all' };
   const single = SINGLE[plain.trim()];
-  if (single && plain.trim().length === 1) return plain.length === FIELD_LENGTH ? single : { kind: 'malformed', why: `the letter ${plain.trim()} stands in place ${plain.length}, not in the eighth` };
+  if (single && plain.trim().length === 1)
+    return plain.length === FIELD_LENGTH
+      ? single
+      : { kind: 'malformed', why: `the letter ${plain.trim()} stands in place ${plain.length}, not in the eighth` };
   const link = /^([A-Z]{3}\d{3})(.)?(.)?$/.exec(plain);
   if (link) {
     const [, reflector, module, letter] = link;
-    if (!module || !/[A-Z]/.test(module)) return { kind: 'malformed', why: `the module of ${reflector} is missing or no letter from A to Z` };
+    if (!module || !/[A-Z]/.test(module))
+      return { kind: 'malformed', why: `the module of ${reflector} is missing or no letter from A to Z` };
     if (letter !== 'L') return { kind: 'malformed', why: 'the L in the eighth place is missing' };
     return { kind: 'link', reflector: reflector!, module };
   }
-  if (plain.startsWith('/')) return { kind: 'repeater', callSign: plain.slice(1, FIELD_LENGTH - 1).trim(), module: moduleOf(field).trim() };
+  if (plain.startsWith('/'))
+    return { kind: 'repeater', callSign: plain.slice(1, FIELD_LENGTH - 1).trim(), module: moduleOf(field).trim() };
   return plain === '' ? { kind: 'malformed', why: 'nothing is asked for' } : { kind: 'station', callSign: plain };
 }
 

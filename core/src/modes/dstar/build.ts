@@ -10,23 +10,39 @@ import { COMMAND_NAMES } from '../../plan/modes/dstar/limits';
 /** @throws Error when the destination is not in the plan: reference integrity has been broken before. */
 function draft(plan: Plan, site: Site, destination: Destination, name: string, part: string): ChannelDraft<'dstar'> {
   const ur = urFor(plan, destination);
-  if (ur === null) throw new Error(`Want names a destination that the plan does not hold: ${JSON.stringify(destination)}`);
+  if (ur === null)
+    throw new Error(`Want names a destination that the plan does not hold: ${JSON.stringify(destination)}`);
   const values = { ...blankChannel(site), name, power: site.kind === 'hotspot' ? ('low' as const) : ('high' as const) };
   values.dstar = { ...values.dstar, ur };
-  if (destination.kind === 'local' && site.dstar && !site.dstar.cable) Object.assign(values.dstar, accessTo(site.dstar.callSign, site.dstar.module, false));
+  if (destination.kind === 'local' && site.dstar && !site.dstar.cable)
+    Object.assign(values.dstar, accessTo(site.dstar.callSign, site.dstar.module, false));
   // One zone a site: the entries of a site are used together, in their order.
-  return { values, destination, title: name, ...(part === '' ? {} : { part }), address: ur.trim(), use: 'talk', networkId: null, siteId: site.id };
+  return {
+    values,
+    destination,
+    title: name,
+    ...(part === '' ? {} : { part }),
+    address: ur.trim(),
+    use: 'talk',
+    networkId: null,
+    siteId: site.id,
+  };
 }
 
 function channels(plan: Plan, site: Site, destination: Destination): ChannelDraft<'dstar'>[] {
   if (destination.mode !== 'dstar') return [];
-  const command = (name: (typeof COMMAND_NAMES)[number]) => draft(plan, site, { mode: 'dstar', kind: 'command', command: name }, COMMAND_TITLES[name], name);
+  const command = (name: (typeof COMMAND_NAMES)[number]) =>
+    draft(plan, site, { mode: 'dstar', kind: 'command', command: name }, COMMAND_TITLES[name], name);
   switch (destination.kind) {
     case 'reflector': {
       const name = reflectorWords(targetOf(plan, destination) ?? { reflector: 'none', module: destination.module });
       const link: Destination = { ...destination, use: 'link' };
       const talk: Destination = { ...destination, use: 'talk' };
-      return [draft(plan, site, link, `${name} link`, 'link'), draft(plan, site, talk, name, 'talk'), ...COMMAND_NAMES.map(command)];
+      return [
+        draft(plan, site, link, `${name} link`, 'link'),
+        draft(plan, site, talk, name, 'talk'),
+        ...COMMAND_NAMES.map(command),
+      ];
     }
     case 'command':
       return [command(destination.command)];
@@ -39,5 +55,8 @@ function channels(plan: Plan, site: Site, destination: Destination): ChannelDraf
 
 export const build: ModeBuild<'dstar'> = {
   channels,
-  worthAChannel: () => ({ destinations: [{ destination: { mode: 'dstar', kind: 'local' }, name: '', short: 'local' }], missing: [] }),
+  worthAChannel: () => ({
+    destinations: [{ destination: { mode: 'dstar', kind: 'local' }, name: '', short: 'local' }],
+    missing: [],
+  }),
 };

@@ -8,7 +8,11 @@ import { COMMAND_TITLES, reflectorWords, targetOf } from './links';
 export const card: ModeCard = (plan) => {
   const targets = rows(plan.wants).map(({ destination }) => targetOf(plan, destination));
   const wanted = new Set(targets.flatMap((target) => (target ? [reflectorWords(target)] : [])));
-  const links = [...wanted].map((name) => ({ enter: `${name.replace(' ', '')}L`, name, note: 'links; then back to CQCQCQ to talk' }));
+  const links = [...wanted].map((name) => ({
+    enter: `${name.replace(' ', '')}L`,
+    name,
+    note: 'links; then back to CQCQCQ to talk',
+  }));
   const commands = COMMAND_NAMES.map((command) => ({
     enter: fieldText(writeCommand({ kind: command })),
     name: COMMAND_TITLES[command],

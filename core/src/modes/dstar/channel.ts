@@ -19,15 +19,34 @@ export function isDstarPath(context: PathContext): context is PathContext<'dstar
 /** A call to all through the gateway of a site; without one, in fields that are still empty. */
 export function blankChannel(site?: Site): ValuesOf<'dstar'> {
   const there = site?.dstar;
-  const access = there ? (there.cable ? DIRECT : accessTo(there.callSign, there.module, true)) : { rpt1: padField(''), rpt2: padField('') };
-  return { name: 'New channel', mode: 'dstar', rxHz: site?.txHz ?? 439_000_000, txHz: site?.rxHz ?? 439_000_000, power: 'low', dstar: { ur: padField(CALL_TO_ALL), ...access, duplex: true } };
+  const access = there
+    ? there.cable
+      ? DIRECT
+      : accessTo(there.callSign, there.module, true)
+    : { rpt1: padField(''), rpt2: padField('') };
+  return {
+    name: 'New channel',
+    mode: 'dstar',
+    rxHz: site?.txHz ?? 439_000_000,
+    txHz: site?.rxHz ?? 439_000_000,
+    power: 'low',
+    dstar: { ur: padField(CALL_TO_ALL), ...access, duplex: true },
+  };
 }
 
 type FieldName = 'ur' | 'rpt1' | 'rpt2';
 
 /** `problemOf`: what is wrong with it as it was typed. Files are taken as they stand, and a check says what is wrong. */
-function callSignField(name: FieldName, title: string, order: number, fact: keyof DstarFacts, problemOf: (text: string) => Refusal | null): ChannelField<'dstar'> {
-  const put = (text: string): Reading<'dstar'> => ({ put: (to) => void (to.dstar[name] = padField(text.toUpperCase()).slice(0, FIELD_LENGTH)) });
+function callSignField(
+  name: FieldName,
+  title: string,
+  order: number,
+  fact: keyof DstarFacts,
+  problemOf: (text: string) => Refusal | null,
+): ChannelField<'dstar'> {
+  const put = (text: string): Reading<'dstar'> => ({
+    put: (to) => void (to.dstar[name] = padField(text.toUpperCase()).slice(0, FIELD_LENGTH)),
+  });
   return {
     id: name,
     title,

@@ -19,7 +19,9 @@ export function readModules(text: string): string | null {
   const range = /^([A-Z])\s*[-–]\s*([A-Z])$/.exec(plain);
   if (range) {
     const [first, last] = [range[1]!.charCodeAt(0), range[2]!.charCodeAt(0)];
-    return first > last ? null : Array.from({ length: last - first + 1 }, (_, at) => String.fromCharCode(first + at)).join('');
+    return first > last
+      ? null
+      : Array.from({ length: last - first + 1 }, (_, at) => String.fromCharCode(first + at)).join('');
   }
   if (!MODULES.test(plain)) return null;
   return [...new Set(plain.replace(/[^A-Z]/g, ''))].sort().join('');
@@ -33,12 +35,33 @@ export const directory: ModeDirectory<'dstar', FoundReflector, ListedReflector> 
       'reflector',
       {
         heading: /reflector|number|^no\.?$|^nr\.?$|call|id\b/i,
-        content: [{ fits: (cell) => /^[A-Za-z]{3}\s*-?\s*\d{1,3}$/.test(cell), share: 0.6 }, { fits: (cell) => REFLECTOR.test(cell), share: 0.8 }],
+        content: [
+          { fits: (cell) => /^[A-Za-z]{3}\s*-?\s*\d{1,3}$/.test(cell), share: 0.6 },
+          { fits: (cell) => REFLECTOR.test(cell), share: 0.8 },
+        ],
       },
     ],
-    ['modules', { heading: /module|room|letter/i, content: [{ fits: (cell) => MODULES.test(cell) && cell.length <= 60 && !/[a-z]{3}/.test(cell), share: 0.8 }] }],
-    ['activity', { heading: /activ|link|user|node|station|count|heard/i, content: [{ fits: (cell) => /^\d+$/.test(cell), share: 0.8 }] }],
-    ['title', { heading: /title|name|descr|remark|place/i, content: [{ fits: (cell) => /[A-Za-z]{3}/.test(cell), share: 0.5 }] }],
+    [
+      'modules',
+      {
+        heading: /module|room|letter/i,
+        content: [{ fits: (cell) => MODULES.test(cell) && cell.length <= 60 && !/[a-z]{3}/.test(cell), share: 0.8 }],
+      },
+    ],
+    [
+      'activity',
+      {
+        heading: /activ|link|user|node|station|count|heard/i,
+        content: [{ fits: (cell) => /^\d+$/.test(cell), share: 0.8 }],
+      },
+    ],
+    [
+      'title',
+      {
+        heading: /title|name|descr|remark|place/i,
+        content: [{ fits: (cell) => /[A-Za-z]{3}/.test(cell), share: 0.5 }],
+      },
+    ],
   ],
   read(cell, refuse, { letters }) {
     const found = REFLECTOR.exec(cell('reflector'));
@@ -58,7 +81,8 @@ export const directory: ModeDirectory<'dstar', FoundReflector, ListedReflector> 
   homeOf: (plan, { letters }) => families(plan).find((family) => family.letters === letters)?.id ?? null,
   familyOf: ({ letters }) => letters,
   table: ({ reflectors }) => reflectors,
-  same: (entry, { title, modules, activity }) => entry.title === title && entry.modules === modules && entry.activity === activity,
+  same: (entry, { title, modules, activity }) =>
+    entry.title === title && entry.modules === modules && entry.activity === activity,
   make: (id, { number, title, modules, activity }) => ({ id, number, title, modules, activity }),
   change: (entry, { title, modules, activity }) => void Object.assign(entry, { title, modules, activity }),
   idOf: ({ number }) => `r${number}`,

@@ -16,7 +16,13 @@ export interface Header {
 }
 
 /** In the order of the air. */
-const FIELDS = [['rpt2', FIELD_LENGTH], ['rpt1', FIELD_LENGTH], ['ur', FIELD_LENGTH], ['my', FIELD_LENGTH], ['suffix', SUFFIX_LENGTH]] as const;
+const FIELDS = [
+  ['rpt2', FIELD_LENGTH],
+  ['rpt1', FIELD_LENGTH],
+  ['ur', FIELD_LENGTH],
+  ['my', FIELD_LENGTH],
+  ['suffix', SUFFIX_LENGTH],
+] as const;
 const FLAG_BYTES = 3;
 const CHECKED_BYTES = HEADER_BYTES - 2;
 
@@ -37,7 +43,10 @@ export function encodeHeader(header: Header): Uint8Array {
   let at = FLAG_BYTES;
   for (const [name, length] of FIELDS) {
     const text = padField(header[name], length);
-    if (text.length !== length || !FIELD_CHARACTERS.test(text)) throw new RangeError(`${name}: found “${header[name]}”, expected at most ${length} of A to Z, 0 to 9, space and “/”.`);
+    if (text.length !== length || !FIELD_CHARACTERS.test(text))
+      throw new RangeError(
+        `${name}: found “${header[name]}”, expected at most ${length} of A to Z, 0 to 9, space and “/”.`,
+      );
     for (let i = 0; i < length; i += 1) bytes[at + i] = text.charCodeAt(i);
     at += length;
   }

@@ -48,13 +48,15 @@ export function step(state: DstarState, { gateway, ur, rpt2 }: DstarEvent): [Dst
   const { linkedTo } = state;
   if (command.kind === 'malformed') return stay({ kind: 'refuses', fault: 'malformed' });
   // To all without the gateway is a call to those who hear the site: nothing is wrong with it by itself.
-  if (!leaves({ rpt1: '', rpt2 }, gateway.callSign)) return command.kind === 'call to all' ? stay() : stay({ kind: 'refuses', fault: 'not to the gateway' });
+  if (!leaves({ rpt1: '', rpt2 }, gateway.callSign))
+    return command.kind === 'call to all' ? stay() : stay({ kind: 'refuses', fault: 'not to the gateway' });
   switch (command.kind) {
     case 'call to all':
       return linkedTo ? stay({ kind: 'reaches reflector', to: linkedTo }) : stay();
     case 'link': {
       const to = { reflector: command.reflector, module: command.module };
-      if (!reachesFamily(gateway, command.reflector)) return stay({ kind: 'says not reached', to }, { kind: 'refuses', fault: 'family not reached' });
+      if (!reachesFamily(gateway, command.reflector))
+        return stay({ kind: 'says not reached', to }, { kind: 'refuses', fault: 'family not reached' });
       return [{ linkedTo: to }, [{ kind: 'says link', to }]];
     }
     case 'unlink':

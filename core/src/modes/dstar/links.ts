@@ -11,7 +11,14 @@ import { leaves } from './access';
 import { isDstar } from './channel';
 import { COMMAND_NAMES, DIRECT_FIELD } from '../../plan/modes/dstar/limits';
 import { hears, reachesFamily } from './link';
-import type { CommandName, DstarArrival, DstarSiteFields, LinkState, ListedReflector, Reflector } from '../../plan/modes/dstar/types';
+import type {
+  CommandName,
+  DstarArrival,
+  DstarSiteFields,
+  LinkState,
+  ListedReflector,
+  Reflector,
+} from '../../plan/modes/dstar/types';
 
 export type Family = NetworkOf<'dstar'>;
 
@@ -20,7 +27,10 @@ export function families(plan: Plan): Family[] {
 }
 
 /** `LNK001`. */
-export function reflectorCall({ letters }: Pick<Family, 'letters'>, { number }: Pick<ListedReflector, 'number'>): string {
+export function reflectorCall(
+  { letters }: Pick<Family, 'letters'>,
+  { number }: Pick<ListedReflector, 'number'>,
+): string {
   return `${letters}${String(number).padStart(3, '0')}`;
 }
 
@@ -29,28 +39,57 @@ export function reflectorWords({ reflector, module }: Reflector): string {
   return `${reflector} ${module}`;
 }
 
-export const COMMAND_TITLES: Readonly<Record<CommandName, string>> = { unlink: 'Unlink', status: 'Status', echo: 'Echo' };
+export const COMMAND_TITLES: Readonly<Record<CommandName, string>> = {
+  unlink: 'Unlink',
+  status: 'Status',
+  echo: 'Echo',
+};
 
 /** Each module of each reflector to talk on; the command that links there comes along with it. */
 export function destinations(family: Family): DestinationInfo[] {
   return rows(family.reflectors).flatMap((one) =>
     [...one.modules].flatMap((module): DestinationInfo[] => {
       const name = reflectorWords({ reflector: reflectorCall(family, one), module });
-      const common = { mode: 'dstar' as const, kind: 'reflector' as const, networkId: family.id, reflectorId: one.id, module };
+      const common = {
+        mode: 'dstar' as const,
+        kind: 'reflector' as const,
+        networkId: family.id,
+        reflectorId: one.id,
+        module,
+      };
       const category = one.title || 'reflector';
       return [
         { destination: { ...common, use: 'talk' }, name, address: `reflector ${name}`, category, use: 'talk' },
-        { destination: { ...common, use: 'link' }, name: `${name} link`, address: `link to ${name}`, category, use: 'service', comesAlong: true },
+        {
+          destination: { ...common, use: 'link' },
+          name: `${name} link`,
+          address: `link to ${name}`,
+          category,
+          use: 'service',
+          comesAlong: true,
+        },
       ];
     }),
   );
 }
 
-const LOCAL: DestinationInfo = { destination: { mode: 'dstar', kind: 'local' }, name: 'D-STAR, whoever hears the site', address: 'D-STAR, local', category: 'local', use: 'talk' };
+const LOCAL: DestinationInfo = {
+  destination: { mode: 'dstar', kind: 'local' },
+  name: 'D-STAR, whoever hears the site',
+  address: 'D-STAR, local',
+  category: 'local',
+  use: 'talk',
+};
 
 function byCallSign(callSign: string, module: string): DestinationInfo {
   const name = `${callSign} ${module}`.trim();
-  return { destination: { mode: 'dstar', kind: 'call-sign', callSign, module }, name, address: module ? `repeater ${name}` : `station ${name}`, category: 'by call sign', use: 'talk' };
+  return {
+    destination: { mode: 'dstar', kind: 'call-sign', callSign, module },
+    name,
+    address: module ? `repeater ${name}` : `station ${name}`,
+    category: 'by call sign',
+    use: 'talk',
+  };
 }
 
 /** A call sign, with a module for the area of a repeater: `QO4TAM`, `QO1MRR B`. */
@@ -64,10 +103,26 @@ export function typed(text: string): DestinationInfo | null {
 export function withoutNetwork(plan: Plan): DestinationInfo[] {
   const found = new Map<string, DestinationInfo>();
   const add = (info: DestinationInfo) => void (found.has(info.address) || found.set(info.address, info));
-  for (const site of rows(plan.sites)) if (site.kind === 'repeater' && site.dstar) add(byCallSign(site.dstar.callSign, site.dstar.module));
-  const called = [...rows(plan.wants), ...Object.values(plan.codeplugs).flatMap((codeplug) => rows(codeplug.channels))].map((one) => one.destination);
-  for (const destination of called) if (destination?.kind === 'call-sign') add(byCallSign(destination.callSign, destination.module));
-  return [LOCAL, ...COMMAND_NAMES.map((command): DestinationInfo => ({ destination: { mode: 'dstar', kind: 'command', command }, name: COMMAND_TITLES[command], address: `${command} at the gateway`, category: 'service', use: 'service', comesAlong: true })), ...found.values()];
+  for (const site of rows(plan.sites))
+    if (site.kind === 'repeater' && site.dstar) add(byCallSign(site.dstar.callSign, site.dstar.module));
+  const called = [
+    ...rows(plan.wants),
+    ...Object.values(plan.codeplugs).flatMap((codeplug) => rows(codeplug.channels)),
+  ].map((one) => one.destination);
+  for (const destination of called)
+    if (destination?.kind === 'call-sign') add(byCallSign(destination.callSign, destination.module));
+  return [
+    LOCAL,
+    ...COMMAND_NAMES.map((command): DestinationInfo => ({
+      destination: { mode: 'dstar', kind: 'command', command },
+      name: COMMAND_TITLES[command],
+      address: `${command} at the gateway`,
+      category: 'service',
+      use: 'service',
+      comesAlong: true,
+    })),
+    ...found.values(),
+  ];
 }
 
 /** The reflector and module of a destination; `null` for one that is none. */
@@ -79,7 +134,10 @@ export function targetOf(plan: Plan, destination: Destination | null): Reflector
 }
 
 /** What UR asks for to reach a destination; `null` for one of another mode, or that the plan does not hold. */
-export function commandFor(plan: Plan, destination: Destination | null): Exclude<Command, { kind: 'malformed' }> | null {
+export function commandFor(
+  plan: Plan,
+  destination: Destination | null,
+): Exclude<Command, { kind: 'malformed' }> | null {
   if (destination?.mode !== 'dstar') return null;
   switch (destination.kind) {
     case 'local':
@@ -113,7 +171,10 @@ export function offer(plan: Plan, site: Site, destination: Destination): string 
   return reachesFamily(gatewayOf(site.dstar), target.reflector) ? '' : `${target.reflector.slice(0, 3)} not reached`;
 }
 
-export function gatewayOf({ callSign, families }: DstarSiteFields): { callSign: string; families: readonly string[] | 'every' } {
+export function gatewayOf({ callSign, families }: DstarSiteFields): {
+  callSign: string;
+  families: readonly string[] | 'every';
+} {
   return { callSign, families: families ?? 'every' };
 }
 
@@ -134,14 +195,17 @@ function linkEntries({ plan }: PlanIndex, radioId: Id): ReadonlyMap<string, Id> 
     if (!isDstar(channel) || channel.siteId === null) continue;
     const command = readCommand(channel.dstar.ur);
     const there = plan.sites.byId[channel.siteId]?.dstar;
-    if (command.kind === 'link' && there && toGateway(there, channel.dstar)) found.set(`${channel.siteId} ${reflectorWords(command)}`, channel.id);
+    if (command.kind === 'link' && there && toGateway(there, channel.dstar))
+      found.set(`${channel.siteId} ${reflectorWords(command)}`, channel.id);
   }
   return found;
 }
 
 /** Whether a channel's fields lead a call to the gateway of a site: by RPT2, or over the cable. */
 export function toGateway(site: DstarSiteFields, { rpt1, rpt2 }: { rpt1: string; rpt2: string }): boolean {
-  return site.cable ? rpt1.trim() === DIRECT_FIELD && rpt2.trim() === DIRECT_FIELD : leaves({ rpt1, rpt2 }, site.callSign);
+  return site.cable
+    ? rpt1.trim() === DIRECT_FIELD && rpt2.trim() === DIRECT_FIELD
+    : leaves({ rpt1, rpt2 }, site.callSign);
 }
 
 /** What the site is linked to when a talk channel is keyed: as before, or by an entry of the radio (`by`) that links it first. */
@@ -176,20 +240,27 @@ export function route(context: PathContext<'dstar'>): ArrivalOf<'dstar'> | null 
   switch (command.kind) {
     case 'call to all': {
       const meantLocal = channel.destination?.kind === 'local';
-      if (!beyond || meantLocal) return channel.destination === null || meantLocal ? { mode: 'dstar', kind: 'local', networkId: null } : null;
+      if (!beyond || meantLocal)
+        return channel.destination === null || meantLocal ? { mode: 'dstar', kind: 'local', networkId: null } : null;
       const { state } = linkWhenTalking(context);
       return state ? at(index.plan, state) : null;
     }
     case 'link':
-      return beyond && reachesFamily(gatewayOf(site.dstar), command.reflector) ? at(index.plan, { reflector: command.reflector, module: command.module }) : null;
+      return beyond && reachesFamily(gatewayOf(site.dstar), command.reflector)
+        ? at(index.plan, { reflector: command.reflector, module: command.module })
+        : null;
     case 'unlink':
     case 'status':
     case 'echo':
       return beyond ? { mode: 'dstar', kind: 'command', networkId: null, command: command.kind } : null;
     case 'repeater':
-      return beyond ? { mode: 'dstar', kind: 'call-sign', networkId: null, callSign: command.callSign, module: command.module } : null;
+      return beyond
+        ? { mode: 'dstar', kind: 'call-sign', networkId: null, callSign: command.callSign, module: command.module }
+        : null;
     case 'station':
-      return beyond ? { mode: 'dstar', kind: 'call-sign', networkId: null, callSign: command.callSign, module: '' } : null;
+      return beyond
+        ? { mode: 'dstar', kind: 'call-sign', networkId: null, callSign: command.callSign, module: '' }
+        : null;
     case 'malformed':
       return null;
   }
@@ -204,7 +275,10 @@ export function arrivalWords(plan: Plan, site: Site, arrival: DstarArrival): Arr
     case 'command':
       return here(arrival.command, `${COMMAND_TITLES[arrival.command]} at ${site.name}`);
     case 'call-sign':
-      return here('by call sign', arrival.module ? withModule(arrival.callSign, arrival.module).replace(/ +/, ' ') : arrival.callSign);
+      return here(
+        'by call sign',
+        arrival.module ? withModule(arrival.callSign, arrival.module).replace(/ +/, ' ') : arrival.callSign,
+      );
     case 'reflector': {
       const address = reflectorWords(arrival.to);
       return { address, short: address, name: listedReflector(plan, arrival.to.reflector)?.title || null };

@@ -7,7 +7,9 @@ import { families } from './links';
 /** Families that a list names, by their letters or by their names in the plan. */
 function familiesNamed(plan: Plan, networks: readonly string[]): string[] {
   const named = new Set(networks.map((name) => name.toLowerCase()));
-  return families(plan).filter(({ letters, name }) => named.has(letters.toLowerCase()) || named.has(name.toLowerCase())).map(({ letters }) => letters);
+  return families(plan)
+    .filter(({ letters, name }) => named.has(letters.toLowerCase()) || named.has(name.toLowerCase()))
+    .map(({ letters }) => letters);
 }
 
 export const listed: ModeListed<'dstar'> = {

@@ -22,7 +22,9 @@ export interface OrderStep {
 
 /** The D-STAR channels of the same radio at the same site, in its order. */
 function neighbours({ codeplug, site }: PathContext<'dstar'>): ChannelOf<'dstar'>[] {
-  return rows(codeplug.channels).filter(isDstar).filter((channel) => channel.siteId === site?.id);
+  return rows(codeplug.channels)
+    .filter(isDstar)
+    .filter((channel) => channel.siteId === site?.id);
 }
 
 /** Empty where the channel is meant for no reflector. */
@@ -32,16 +34,54 @@ export function orderOf(context: PathContext<'dstar'>): OrderStep[] {
   if (!target || !site?.dstar) return [];
   const name = reflectorWords(target);
   const near = neighbours(context);
-  const link = near.find((one) => readCommand(one.dstar.ur).kind === 'link' && one.dstar.ur.startsWith(target.reflector) && one.dstar.ur[6] === target.module);
-  const talk = near.find((one) => one.destination?.kind === 'reflector' && one.destination.use === 'talk' && reflectorWords(targetOf(index.plan, one.destination) ?? target) === name);
+  const link = near.find(
+    (one) =>
+      readCommand(one.dstar.ur).kind === 'link' &&
+      one.dstar.ur.startsWith(target.reflector) &&
+      one.dstar.ur[6] === target.module,
+  );
+  const talk = near.find(
+    (one) =>
+      one.destination?.kind === 'reflector' &&
+      one.destination.use === 'talk' &&
+      reflectorWords(targetOf(index.plan, one.destination) ?? target) === name,
+  );
   const unlink = near.find((one) => readCommand(one.dstar.ur).kind === 'unlink');
   const rpt2 = withModule(site.dstar.callSign, GATEWAY_LETTER);
-  const linked = link ? answerOf(step({ linkedTo: null }, { kind: 'sent', gateway: gatewayOf(site.dstar), ur: link.dstar.ur, rpt2 })[1]) : null;
+  const linked = link
+    ? answerOf(step({ linkedTo: null }, { kind: 'sent', gateway: gatewayOf(site.dstar), ur: link.dstar.ur, rpt2 })[1])
+    : null;
   return [
-    { use: 'link', title: 'Link', channelId: link?.id ?? null, say: link ? `Listen first. Choose ${link.name} and key up once, about two seconds.` : `Set UR to ${target.reflector}${target.module}L and key up once: the radio has no entry for it.` },
-    { use: 'wait', title: 'Wait for the answer', channelId: null, say: `Wait for the spoken answer${linked ? `: “${linked}”, or words like it` : ''}.` },
-    { use: 'talk', title: 'Talk', channelId: talk?.id ?? null, say: talk ? `Choose ${talk.name}: UR is back on the call to all. Leave a second or two between overs.` : 'Set UR back to CQCQCQ, then talk.' },
-    { use: 'unlink', title: 'Leave', channelId: unlink?.id ?? null, say: unlink ? `To leave, choose ${unlink.name}, key up once, and wait for “not linked”.` : 'To leave, set UR to seven spaces and U, and key up once: the radio has no entry for it.' },
+    {
+      use: 'link',
+      title: 'Link',
+      channelId: link?.id ?? null,
+      say: link
+        ? `Listen first. Choose ${link.name} and key up once, about two seconds.`
+        : `Set UR to ${target.reflector}${target.module}L and key up once: the radio has no entry for it.`,
+    },
+    {
+      use: 'wait',
+      title: 'Wait for the answer',
+      channelId: null,
+      say: `Wait for the spoken answer${linked ? `: “${linked}”, or words like it` : ''}.`,
+    },
+    {
+      use: 'talk',
+      title: 'Talk',
+      channelId: talk?.id ?? null,
+      say: talk
+        ? `Choose ${talk.name}: UR is back on the call to all. Leave a second or two between overs.`
+        : 'Set UR back to CQCQCQ, then talk.',
+    },
+    {
+      use: 'unlink',
+      title: 'Leave',
+      channelId: unlink?.id ?? null,
+      say: unlink
+        ? `To leave, choose ${unlink.name}, key up once, and wait for “not linked”.`
+        : 'To leave, set UR to seven spaces and U, and key up once: the radio has no entry for it.',
+    },
   ];
 }
 
@@ -91,6 +131,11 @@ export function keyUpsOf(context: PathContext<'dstar'>, elsewhere: LinkState): K
   return [null, ...(target ? [target] : []), ...(elsewhere ? [elsewhere] : [])].map((state): KeyUp => {
     const [{ linkedTo: after }, effects] = step({ linkedTo: state }, { kind: 'sent', gateway, ur, rpt2 });
     const refusal = effects.find((effect) => effect.kind === 'refuses');
-    return { state, goes: goesTo(effects, site.name), answer: answerOf(effects) ?? (refusal ? `nothing: ${FAULTS[refusal.fault]}` : 'nothing is said'), after };
+    return {
+      state,
+      goes: goesTo(effects, site.name),
+      answer: answerOf(effects) ?? (refusal ? `nothing: ${FAULTS[refusal.fault]}` : 'nothing is said'),
+      after,
+    };
   });
 }

@@ -21,7 +21,13 @@ function steps(index: PlanIndex): Step[] {
     if (!isDstarPath(context) || !context.site) return [];
     const { radio, site, channel } = context as PathContext<'dstar'> & { site: Site };
     const target = targetOf(index.plan, channel.destination);
-    if (!target || channel.destination?.kind !== 'reflector' || channel.destination.use !== 'talk' || seen.has(`${radio.id} ${site.id}`)) return [];
+    if (
+      !target ||
+      channel.destination?.kind !== 'reflector' ||
+      channel.destination.use !== 'talk' ||
+      seen.has(`${radio.id} ${site.id}`)
+    )
+      return [];
     seen.add(`${radio.id} ${site.id}`);
     return [
       {
@@ -38,13 +44,18 @@ export const runSheet: ModeRunSheet = {
   hotspot(_plan, site, { dstar }) {
     if (!site.dstar) return [];
     const { startLink, automatic } = dstar;
-    return [...siteSettings(site), startLink && automatic ? `Link to ${reflectorWords(startLink)} at start: automatic.` : 'Link at start: manual.'];
+    return [
+      ...siteSettings(site),
+      startLink && automatic ? `Link to ${reflectorWords(startLink)} at start: automatic.` : 'Link at start: manual.',
+    ];
   },
   radio(_plan, { dstar }) {
     if (!dstar) return [];
     const { my, suffix } = dstar;
     const behind = suffix ? `, behind it ${suffix.slice(0, SUFFIX_LENGTH)}` : '';
-    return [`Set MY to ${my.trim() === '' ? 'your call sign' : fieldText(padField(my))}${behind}: with MY empty it does not transmit.`];
+    return [
+      `Set MY to ${my.trim() === '' ? 'your call sign' : fieldText(padField(my))}${behind}: with MY empty it does not transmit.`,
+    ];
   },
   steps,
 };

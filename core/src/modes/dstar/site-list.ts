@@ -60,10 +60,18 @@ export function siteListOf(plan: Plan, radio: Radio): SiteList {
       groups.add(group);
       return true;
     }
-    left.push({ name: site.name, why: room ? `${radio.name} holds ${limits.sites} sites, and they are full` : `${radio.name} holds ${limits.groups} groups, and they are full` });
+    left.push({
+      name: site.name,
+      why: room
+        ? `${radio.name} holds ${limits.sites} sites, and they are full`
+        : `${radio.name} holds ${limits.groups} groups, and they are full`,
+    });
     return false;
   });
-  const names = fitNames(kept.map((site) => ({ name: site.name, qualifier: site.dstar!.module })), limits.nameLength);
+  const names = fitNames(
+    kept.map((site) => ({ name: site.name, qualifier: site.dstar!.module })),
+    limits.nameLength,
+  );
   return { left, rows: kept.map((site, at) => rowOf(plan, site, names[at]!, limits.nameLength)) };
 }
 

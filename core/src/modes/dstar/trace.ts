@@ -18,8 +18,19 @@ function myFacts({ index, radio }: PathContext<'dstar'>): Fact[] {
   const field = padField(my.toUpperCase());
   const sound = my.trim() !== '' && field.length === 8 && fieldProblem(my) === null && my === my.toUpperCase();
   return [
-    fact('my', my.trim() === '' ? null : my, callSign || null, sound && (callSign === '' || callSignOf(field) === callSign || field.trim() === callSign)),
-    fact('my-suffix', suffix, { rule: 'at most', most: SUFFIX_LENGTH }, suffix.length <= SUFFIX_LENGTH && fieldProblem(suffix, SUFFIX_LENGTH) === null && suffix === suffix.toUpperCase(), 'doubtful'),
+    fact(
+      'my',
+      my.trim() === '' ? null : my,
+      callSign || null,
+      sound && (callSign === '' || callSignOf(field) === callSign || field.trim() === callSign),
+    ),
+    fact(
+      'my-suffix',
+      suffix,
+      { rule: 'at most', most: SUFFIX_LENGTH },
+      suffix.length <= SUFFIX_LENGTH && fieldProblem(suffix, SUFFIX_LENGTH) === null && suffix === suffix.toUpperCase(),
+      'doubtful',
+    ),
   ];
 }
 
@@ -64,12 +75,16 @@ function urFact({ index, channel }: PathContext<'dstar'>): Fact {
 /** The reflector that a call is meant for, else the one that UR links to. */
 function aimedAt({ index, channel }: PathContext<'dstar'>): Reflector | null {
   const command = readCommand(channel.dstar.ur);
-  const linked = channel.destination === null && command.kind === 'link' ? { reflector: command.reflector, module: command.module } : null;
+  const linked =
+    channel.destination === null && command.kind === 'link'
+      ? { reflector: command.reflector, module: command.module }
+      : null;
   return targetOf(index.plan, channel.destination) ?? linked;
 }
 
 function wantsGateway({ index, channel }: PathContext<'dstar'>): boolean {
-  const command = channel.destination === null ? readCommand(channel.dstar.ur) : commandFor(index.plan, channel.destination);
+  const command =
+    channel.destination === null ? readCommand(channel.dstar.ur) : commandFor(index.plan, channel.destination);
   return channel.destination === null ? command?.kind !== 'call to all' : channel.destination.kind !== 'local';
 }
 
@@ -77,7 +92,8 @@ function wantsGateway({ index, channel }: PathContext<'dstar'>): boolean {
 function linkFacts(context: PathContext<'dstar'>): Fact[] {
   const { index, channel, site } = context;
   const target = targetOf(index.plan, channel.destination);
-  if (!site?.dstar || !target || channel.destination?.kind !== 'reflector' || channel.destination.use !== 'talk') return [];
+  if (!site?.dstar || !target || channel.destination?.kind !== 'reflector' || channel.destination.use !== 'talk')
+    return [];
   const { state, by } = linkWhenTalking(context);
   const wanted: LinkFound = { is: 'linked', to: target, by: null };
   if (state === undefined) return [fact('link', { is: 'not said' }, wanted, false, 'doubtful')];
@@ -90,12 +106,21 @@ function gateway(context: PathContext<'dstar'>): Fact[] {
   const { callSign, cable, families } = site.dstar;
   const facts: Fact[] = [];
   // A wrong connection is told at the site.
-  if (!cable && !isDirect(channel.dstar) && wantsGateway(context)) facts.push(mustEqual('rpt2', channel.dstar.rpt2, withModule(callSign, GATEWAY_LETTER)));
+  if (!cable && !isDirect(channel.dstar) && wantsGateway(context))
+    facts.push(mustEqual('rpt2', channel.dstar.rpt2, withModule(callSign, GATEWAY_LETTER)));
   const aimed = aimedAt(context);
   if (aimed) {
     const letters = aimed.reflector.slice(0, 3);
     const said = families?.length !== 0;
-    facts.push(fact('family', families ?? 'every', [letters], reachesFamily(gatewayOf(site.dstar), aimed.reflector), said ? 'broken' : 'doubtful'));
+    facts.push(
+      fact(
+        'family',
+        families ?? 'every',
+        [letters],
+        reachesFamily(gatewayOf(site.dstar), aimed.reflector),
+        said ? 'broken' : 'doubtful',
+      ),
+    );
     // What the gateway does not reach cannot be linked: told once.
     if (reachesFamily(gatewayOf(site.dstar), aimed.reflector)) facts.push(...linkFacts(context));
   }
@@ -108,7 +133,13 @@ function reflectorFact({ index }: PathContext<'dstar'>, aimed: Reflector): Fact 
   const listed = listedReflector(index.plan, aimed.reflector);
   if (!listed) return fact('reflector', aimed, { rule: 'in directory', networkId: null }, false, 'doubtful');
   if (listed.modules === '' || listed.modules.includes(aimed.module)) return fact('reflector', aimed, aimed, true);
-  return fact('reflector', aimed, { rule: 'one of', of: [...listed.modules].map((module) => ({ ...aimed, module })) }, false, 'doubtful');
+  return fact(
+    'reflector',
+    aimed,
+    { rule: 'one of', of: [...listed.modules].map((module) => ({ ...aimed, module })) },
+    false,
+    'doubtful',
+  );
 }
 
 function network(context: PathContext<'dstar'>): Fact[] {

@@ -21,21 +21,38 @@ function linkWords(found: LinkFound, { codeplug }: PathContext): string {
 
 const facts: { readonly [K in keyof DstarFacts]: FactWords<K> } = {
   my: { name: 'MY', read: field },
-  'my-suffix': { name: 'MY suffix', read: text, rule: (rule) => (rule.rule === 'at most' ? `at most ${rule.most} characters` : null) },
+  'my-suffix': {
+    name: 'MY suffix',
+    read: text,
+    rule: (rule) => (rule.rule === 'at most' ? `at most ${rule.most} characters` : null),
+  },
   ur: { name: 'UR', read: field, rule: () => 'a call to all, a command or a call sign' },
   rpt1: { name: 'RPT1', read: field },
   rpt2: { name: 'RPT2', read: field },
   duplex: { name: 'set to', read: setTo },
   direct: { name: 'connection', read: connection },
   'module-band': { name: 'module', read: text },
-  family: { name: 'reaches', read: (families) => (families === 'every' ? 'every family' : families.join(', ') || 'not said') },
+  family: {
+    name: 'reaches',
+    read: (families) => (families === 'every' ? 'every family' : families.join(', ') || 'not said'),
+  },
   link: { name: 'linked to', read: linkWords },
-  reflector: { name: 'reflector', read: reflectorWords, rule: ({ rule }) => (rule === 'in directory' ? 'one of the directory' : null) },
+  reflector: {
+    name: 'reflector',
+    read: reflectorWords,
+    rule: ({ rule }) => (rule === 'in directory' ? 'one of the directory' : null),
+  },
 };
 
 export const words: ModeWords<'dstar'> = {
   facts,
-  shown: { radio: ['my'], air: ['duplex'], site: ['rpt1', 'direct', 'rpt2'], gateway: ['rpt2', 'family', 'link'], network: ['ur'] },
+  shown: {
+    radio: ['my'],
+    air: ['duplex'],
+    site: ['rpt1', 'direct', 'rpt2'],
+    gateway: ['rpt2', 'family', 'link'],
+    network: ['ur'],
+  },
   gateway({ site }) {
     if (!site?.dstar) return 'no gateway';
     return site.dstar.cable ? 'over the cable' : `${callSignOf(site.dstar.callSign.padEnd(8, ' '))} ${GATEWAY_LETTER}`;

@@ -8,7 +8,17 @@ import { LOCAL } from './links';
 function channels(plan: Plan, site: Site, destination: Destination): ChannelDraft<'fm'>[] {
   const values = blankChannel(site);
   if (!site.fm) values.fm.widthHz = plan.station.fmWidthHz;
-  return [{ values: { ...values, name: site.name, power: site.kind === 'hotspot' ? 'low' : 'high' }, destination, title: site.name, address: 'FM', use: 'talk', networkId: null, siteId: site.id }];
+  return [
+    {
+      values: { ...values, name: site.name, power: site.kind === 'hotspot' ? 'low' : 'high' },
+      destination,
+      title: site.name,
+      address: 'FM',
+      use: 'talk',
+      networkId: null,
+      siteId: site.id,
+    },
+  ];
 }
 
 export const build: ModeBuild<'fm'> = {

@@ -13,13 +13,23 @@ export function isFmPath(context: PathContext): context is PathContext<'fm'> & P
 /** Without a site on a frequency of none yet. */
 export function blankChannel(site?: Site): ValuesOf<'fm'> {
   const { toneIn = null, widthHz = 12_500 } = site?.fm ?? {};
-  return { name: 'New channel', mode: 'fm', rxHz: site?.txHz ?? 145_500_000, txHz: site?.rxHz ?? 145_500_000, power: 'low', fm: { toneTx: toneIn, toneRx: null, widthHz } };
+  return {
+    name: 'New channel',
+    mode: 'fm',
+    rxHz: site?.txHz ?? 145_500_000,
+    txHz: site?.rxHz ?? 145_500_000,
+    power: 'low',
+    fm: { toneTx: toneIn, toneRx: null, widthHz },
+  };
 }
 
 const WIDTHS: Readonly<Record<string, FmWidthHz>> = { '12.5': 12_500, '25': 25_000, narrow: 12_500, wide: 25_000 };
 
 export const fields: readonly ChannelField<'fm'>[] = [
-  ...toneFields<'fm'>({ sent: 'tone', heard: 'tone-heard' }, { get: (one, side) => one.fm[side], put: (to, side, tone) => (to.fm = { ...to.fm, [side]: tone }) }),
+  ...toneFields<'fm'>(
+    { sent: 'tone', heard: 'tone-heard' },
+    { get: (one, side) => one.fm[side], put: (to, side, tone) => (to.fm = { ...to.fm, [side]: tone }) },
+  ),
   {
     id: 'width',
     title: 'Width kHz',

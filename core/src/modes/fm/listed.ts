@@ -9,7 +9,12 @@ function tone(row: CellReader): Tone {
   const found = parseTone(row.cell('tone'));
   if (found) return found;
   const hz = readNumber(row.cell('tone').replace(/\s*hz$/i, ''));
-  row.doubt('tone', hz !== null && hz > 60 && hz < 260 ? `a tone of the table, such as ${nearestCtcssHz(hz).toFixed(1)}` : 'a CTCSS tone or a DCS code');
+  row.doubt(
+    'tone',
+    hz !== null && hz > 60 && hz < 260
+      ? `a tone of the table, such as ${nearestCtcssHz(hz).toFixed(1)}`
+      : 'a CTCSS tone or a DCS code',
+  );
   return NO_TONE;
 }
 
@@ -17,7 +22,11 @@ export const listed: ModeListed<'fm'> = {
   heading: /^(fm|analogu?e?)$/i,
   named: /\b(FM|ANALOGU?E?|NFM)\b/i,
   columns: {
-    tone: { heading: /tone|ctcss|dcs|^pl$|squelch/i, content: (cells) => shareOf(cells, (cell) => parseTone(cell) !== null), byContentAlone: 0.75 },
+    tone: {
+      heading: /tone|ctcss|dcs|^pl$|squelch/i,
+      content: (cells) => shareOf(cells, (cell) => parseTone(cell) !== null),
+      byContentAlone: 0.75,
+    },
   },
   read: tone,
   implied: ({ ctcssHz = null, dcs = null }) => ctcssHz !== null || dcs !== null,

@@ -15,7 +15,16 @@ function radio({ radio, channel }: PathContext<'fm'>): Fact[] {
     ...tableFact(toneTx),
     ...(toneRx === toneTx ? [] : tableFact(toneRx)),
     // A radio without FM is told of once, as that.
-    ...(radio.fm ? [fact('width-in-radio', widthHz, widths.includes(widthHz) ? widthHz : (widths[0] ?? null), widths.includes(widthHz))] : []),
+    ...(radio.fm
+      ? [
+          fact(
+            'width-in-radio',
+            widthHz,
+            widths.includes(widthHz) ? widthHz : (widths[0] ?? null),
+            widths.includes(widthHz),
+          ),
+        ]
+      : []),
   ];
 }
 
@@ -37,4 +46,13 @@ function replySite({ channel, site }: PathContext<'fm'>): Fact[] {
   return [fact('tone-heard', toneRx, site.fm.toneOut, toneRx === null || toneRx === site.fm.toneOut)];
 }
 
-export const trace: ModeTrace<'fm'> = { radio, air, site, beyond: null, destination: () => [], replySite, replyRadio: () => [], astray: () => false };
+export const trace: ModeTrace<'fm'> = {
+  radio,
+  air,
+  site,
+  beyond: null,
+  destination: () => [],
+  replySite,
+  replyRadio: () => [],
+  astray: () => false,
+};

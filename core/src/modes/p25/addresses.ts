@@ -10,7 +10,10 @@ export function nacText(nac: number): string {
 
 /** `293`, `0x293`, `F7E` → the code; typed as hex, as everybody writes it. `null` for what is none. */
 export function readNac(text: string): number | null {
-  const plain = text.trim().replace(/^(0x|\$)/i, '').replace(/h$/i, '');
+  const plain = text
+    .trim()
+    .replace(/^(0x|\$)/i, '')
+    .replace(/h$/i, '');
   if (!/^[0-9a-f]{1,3}$/i.test(plain)) return null;
   const value = parseInt(plain, 16);
   return value <= NAC_MAX ? value : null;
@@ -40,7 +43,9 @@ export function groupProblem(number: number): Refusal | null {
 /** A talk group as it was typed, or why it is none. */
 export function readGroup(text: string): { number: number } | Refusal {
   const digits = text.replace(/\s/g, '');
-  const problem = /^\d{1,6}$/.test(digits) ? groupProblem(Number(digits)) : refused(`“${text}”`, `a talk group from 1 to ${GROUP_MAX}`);
+  const problem = /^\d{1,6}$/.test(digits)
+    ? groupProblem(Number(digits))
+    : refused(`“${text}”`, `a talk group from 1 to ${GROUP_MAX}`);
   return problem ?? { number: Number(digits) };
 }
 

@@ -13,7 +13,16 @@ function valuesAt(site: Site, name: string, group: number): ValuesOf<'p25'> {
 
 /** One zone a site: a group and the way out of it are used together. */
 function draft(site: Site, destination: Destination, name: string, group: number, part = ''): ChannelDraft<'p25'> {
-  return { values: valuesAt(site, name, group), destination, title: name, ...(part === '' ? {} : { part }), address: destination.kind === 'local' ? 'P25, local' : `group ${group}`, use: 'talk', networkId: null, siteId: site.id };
+  return {
+    values: valuesAt(site, name, group),
+    destination,
+    title: name,
+    ...(part === '' ? {} : { part }),
+    address: destination.kind === 'local' ? 'P25, local' : `group ${group}`,
+    use: 'talk',
+    networkId: null,
+    siteId: site.id,
+  };
 }
 
 /** Direct and local calls use group 1 where nothing else is agreed. Common practice. */
@@ -31,7 +40,10 @@ function channels(plan: Plan, site: Site, destination: Destination): ChannelDraf
   if (special === 'unlink') return leave;
   // Where the network is not reached nothing is linked; the channel itself says so.
   const lost = site.p25 !== null && reachOf(site.p25, wanted.network.id) === 'not reached';
-  return [draft(site, destination, special ? SPECIAL_TITLES[special] : wanted.name, wanted.number), ...(lost ? [] : leave)];
+  return [
+    draft(site, destination, special ? SPECIAL_TITLES[special] : wanted.name, wanted.number),
+    ...(lost ? [] : leave),
+  ];
 }
 
 export const build: ModeBuild<'p25'> = {

@@ -14,10 +14,23 @@ export function isP25Path(context: PathContext): context is PathContext<'p25'> &
 /** The site's code, both ways; where it passes any, the usual one. */
 export function blankChannel(site?: Site): ValuesOf<'p25'> {
   const nac = site?.p25 && site.p25.nac !== NAC_PASS && site.p25.nac !== NAC_ANY ? site.p25.nac : NAC_DEFAULT;
-  return { name: 'New channel', mode: 'p25', rxHz: site?.txHz ?? 439_000_000, txHz: site?.rxHz ?? 439_000_000, power: 'low', p25: { nac, nacRx: nac, group: 1 } };
+  return {
+    name: 'New channel',
+    mode: 'p25',
+    rxHz: site?.txHz ?? 439_000_000,
+    txHz: site?.rxHz ?? 439_000_000,
+    power: 'low',
+    p25: { nac, nacRx: nac, group: 1 },
+  };
 }
 
-function nacField(id: string, title: string, [order, width]: [number, number], fact: keyof P25Facts, key: 'nac' | 'nacRx'): ChannelField<'p25'> {
+function nacField(
+  id: string,
+  title: string,
+  [order, width]: [number, number],
+  fact: keyof P25Facts,
+  key: 'nac' | 'nacRx',
+): ChannelField<'p25'> {
   return {
     id,
     title,
@@ -29,7 +42,9 @@ function nacField(id: string, title: string, [order, width]: [number, number], f
     show: (one) => nacText(one.p25[key]),
     read(text) {
       const nac = readNac(text);
-      return nac === null ? refused(`“${text}”`, `a network access code of three hex digits, such as ${nacText(NAC_DEFAULT)}`) : { put: (to) => void (to.p25[key] = nac) };
+      return nac === null
+        ? refused(`“${text}”`, `a network access code of three hex digits, such as ${nacText(NAC_DEFAULT)}`)
+        : { put: (to) => void (to.p25[key] = nac) };
     },
     copy: (to, from) => (to.p25 = { ...to.p25, [key]: from.p25[key] }),
   };
@@ -49,7 +64,10 @@ export const fields: readonly ChannelField<'p25'>[] = [
       return 'problem' in group ? group : { put: (to) => void (to.p25.group = group.number) };
     },
     copy: (to, from) => (to.p25 = { ...to.p25, group: from.p25.group }),
-    readStored: (text) => (/^\d{1,5}$/.test(text) && Number(text) <= GROUP_ALL ? { put: (to) => void (to.p25.group = Number(text)) } : refused(`“${text}”`, `a whole number from 0 to ${GROUP_ALL}`)),
+    readStored: (text) =>
+      /^\d{1,5}$/.test(text) && Number(text) <= GROUP_ALL
+        ? { put: (to) => void (to.p25.group = Number(text)) }
+        : refused(`“${text}”`, `a whole number from 0 to ${GROUP_ALL}`),
   },
   nacField('nac', 'NAC sent', [70, 102], 'nac', 'nac'),
   nacField('nac-rx', 'NAC heard', [360, 112], 'nac-heard', 'nacRx'),

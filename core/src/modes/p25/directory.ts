@@ -11,12 +11,19 @@ export const directory: ModeDirectory<'p25', ListedP25Group, P25Group> = {
   what: 'groups',
   hint: 'In any layout: a column with the number, another with the name.',
   guesses: [
-    ['number', { heading: /number|^no\.?$|^nr\.?$|^id$|group/i, content: [{ fits: (cell) => /^\d{1,5}$/.test(cell), share: 0.8 }] }],
+    [
+      'number',
+      {
+        heading: /number|^no\.?$|^nr\.?$|^id$|group/i,
+        content: [{ fits: (cell) => /^\d{1,5}$/.test(cell), share: 0.8 }],
+      },
+    ],
     ['name', { heading: /name|title|descr/i, content: [{ fits: (cell) => /[A-Za-zÀ-ÿ]{3}/.test(cell), share: 0.5 }] }],
   ],
   read(cell, refuse) {
     const text = cell('number').replace(/\s/g, '');
-    if (!/^\d{1,5}$/.test(text) || groupProblem(Number(text)) !== null) return refuse('number', cell('number'), 'a talk group from 1 to 65534');
+    if (!/^\d{1,5}$/.test(text) || groupProblem(Number(text)) !== null)
+      return refuse('number', cell('number'), 'a talk group from 1 to 65534');
     const name = cell('name').slice(0, NAME_MAX).trim();
     return name === '' ? refuse('name', '', 'a name') : { number: Number(text), name };
   },

@@ -23,16 +23,37 @@ export function p25Network(plan: Plan, id: string | null): P25Network | undefine
 
 export const SPECIAL_TITLES: Readonly<Record<P25SpecialName, string>> = { unlink: 'Unlink', echo: 'Echo' };
 
-export const LOCAL: DestinationInfo = { destination: { mode: 'p25', kind: 'local' }, name: 'P25, whoever hears the site', address: 'P25, local', category: 'local', use: 'talk' };
+export const LOCAL: DestinationInfo = {
+  destination: { mode: 'p25', kind: 'local' },
+  name: 'P25, whoever hears the site',
+  address: 'P25, local',
+  category: 'local',
+  use: 'talk',
+};
 
 /** Groups to talk in, then what the network answers itself; the unlink group comes along. */
 export function destinations(network: P25Network): DestinationInfo[] {
   return [
-    ...rows(network.groups).map((group): DestinationInfo => ({ destination: { mode: 'p25', kind: 'group', networkId: network.id, groupId: group.id }, name: group.name, address: `group ${group.number}`, category: 'group', use: 'talk' })),
+    ...rows(network.groups).map((group): DestinationInfo => ({
+      destination: { mode: 'p25', kind: 'group', networkId: network.id, groupId: group.id },
+      name: group.name,
+      address: `group ${group.number}`,
+      category: 'group',
+      use: 'talk',
+    })),
     ...SPECIAL_NAMES.flatMap((special): DestinationInfo[] => {
       const number = network.special[special];
       if (number === null) return [];
-      return [{ destination: { mode: 'p25', kind: 'special', networkId: network.id, special }, name: `${SPECIAL_TITLES[special]} ${network.name}`, address: `group ${number}`, category: 'service', use: 'service', ...(special === 'unlink' ? { comesAlong: true as const } : {}) }];
+      return [
+        {
+          destination: { mode: 'p25', kind: 'special', networkId: network.id, special },
+          name: `${SPECIAL_TITLES[special]} ${network.name}`,
+          address: `group ${number}`,
+          category: 'service',
+          use: 'service',
+          ...(special === 'unlink' ? { comesAlong: true as const } : {}),
+        },
+      ];
     }),
   ];
 }
@@ -81,7 +102,9 @@ export function linkBefore(index: PlanIndex, site: Site): number | null | undefi
 export function networksAt({ index, site, channel }: PathContext<'p25'>): P25Network[] {
   const meant = channel.destination && 'networkId' in channel.destination ? channel.destination.networkId : null;
   const { networkIds } = site!.p25!;
-  const found = (networkIds.length > 0 ? networkIds : meant === null ? [] : [meant]).flatMap((id) => p25Network(index.plan, id) ?? []);
+  const found = (networkIds.length > 0 ? networkIds : meant === null ? [] : [meant]).flatMap(
+    (id) => p25Network(index.plan, id) ?? [],
+  );
   return found.sort((a, b) => Number(b.id === meant) - Number(a.id === meant));
 }
 

@@ -9,13 +9,18 @@ import { nacText, readNac } from './addresses';
 export const listed: ModeListed<'p25'> = {
   heading: /^p-?25$/i,
   named: /\bP-?25\b/i,
-  columns: { nac: { heading: /^nac$|access code/i, content: (cells) => shareOf(cells, (cell) => /^[0-9a-f]{3}$/i.test(cell)) } },
+  columns: {
+    nac: { heading: /^nac$|access code/i, content: (cells) => shareOf(cells, (cell) => /^[0-9a-f]{3}$/i.test(cell)) },
+  },
   read(row) {
     const text = row.cell('nac').toUpperCase();
     if (text === '' || text === '-') return { nac: null };
     return { nac: /^[0-9A-F]{3}$/.test(text) ? text : row.doubt('nac', 'three hex digits, such as 293') };
   },
-  asSite: (plan, { nac, networks }) => ({ nac: readNac(nac ?? '') ?? NAC_DEFAULT, networkIds: reachedOf(plan, 'p25', networks) }),
+  asSite: (plan, { nac, networks }) => ({
+    nac: readNac(nac ?? '') ?? NAC_DEFAULT,
+    networkIds: reachedOf(plan, 'p25', networks),
+  }),
   // What the list does not say stays as the plan has it.
   refresh: (fresh, there, { nac }) => ({
     nac: nac === null && there ? there.nac : fresh.nac,

@@ -8,7 +8,8 @@ export type P25Event = { kind: 'called'; atMs: number; group: number; unlinks: b
 export type P25Effect = { kind: 'linked'; group: number } | { kind: 'left'; group: number };
 
 export function step({ linkedTo }: P25State, event: P25Event): [P25State, P25Effect[]] {
-  const left: P25Effect[] = linkedTo === null || (!event.unlinks && linkedTo === event.group) ? [] : [{ kind: 'left', group: linkedTo }];
+  const left: P25Effect[] =
+    linkedTo === null || (!event.unlinks && linkedTo === event.group) ? [] : [{ kind: 'left', group: linkedTo }];
   if (event.unlinks) return [{ linkedTo: null }, left];
   const linked: P25Effect[] = linkedTo === event.group ? [] : [{ kind: 'linked', group: event.group }];
   return [{ linkedTo: event.group }, [...left, ...linked]];

@@ -25,7 +25,9 @@ function steps(index: PlanIndex): Step[] {
         todo: [
           `Listen first. Choose ${channel.name} and key up about two seconds: calling group ${wanted.number} links ${site.name} there.`,
           'Talk; leave a second or two between overs.',
-          unlink === null ? `How ${wanted.network.name} is left is not said: ask its operators.` : `To leave, call group ${unlink} once.`,
+          unlink === null
+            ? `How ${wanted.network.name} is left is not said: ask its operators.`
+            : `To leave, call group ${unlink} once.`,
         ],
         proof: `Others of ${wanted.name} hear you${unlink === null ? '' : `; after group ${unlink} they do not`}.`,
       },
@@ -37,9 +39,12 @@ export const runSheet: ModeRunSheet = {
   hotspot(plan, site, profile) {
     if (!site.p25) return [];
     const { startGroup } = profile.p25;
-    const networks = site.p25.networkIds.flatMap((id) => p25Network(plan, id)?.name ?? []).join(' and ') || 'no network yet';
+    const networks =
+      site.p25.networkIds.flatMap((id) => p25Network(plan, id)?.name ?? []).join(' and ') || 'no network yet';
     const start = startGroup === null ? 'linked to nothing' : `linked to group ${startGroup}`;
-    return [`P25 ${listensFor(profile, 'p25') ? 'on' : 'off'}: NAC ${nacText(site.p25.nac)} hex, groups of ${networks}; at start ${start}.`];
+    return [
+      `P25 ${listensFor(profile, 'p25') ? 'on' : 'off'}: NAC ${nacText(site.p25.nac)} hex, groups of ${networks}; at start ${start}.`,
+    ];
   },
   radio: (_plan, { p25 }) => (p25 ? [`Set the unit ID to ${p25.unitId ?? 'your ID'}.`] : []),
   steps,

@@ -10,6 +10,11 @@ export const sheet: ModeSheet = (plan, site, profile) => {
   const start = startGroup === null ? 'linked to nothing' : `linked to group ${startGroup}`;
   return {
     values: { nac: nacText(nac), networks, startGroup },
-    lines: [{ label: 'P25', text: `NAC ${nacText(nac)} hex, groups of ${networks.join(' and ') || 'no network'}; at start ${start}` }],
+    lines: [
+      {
+        label: 'P25',
+        text: `NAC ${nacText(nac)} hex, groups of ${networks.join(' and ') || 'no network'}; at start ${start}`,
+      },
+    ],
   };
 };

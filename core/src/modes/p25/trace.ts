@@ -17,7 +17,9 @@ function radio({ index, radio, channel }: PathContext<'p25'>): Fact[] {
   if (!radio.p25) return [];
   const { unitId } = radio.p25;
   const { dmrId } = index.plan.station;
-  const facts = [fact('unit-id', unitId, dmrId, unitId !== null && isUnitId(unitId) && (dmrId === null || unitId === dmrId))];
+  const facts = [
+    fact('unit-id', unitId, dmrId, unitId !== null && isUnitId(unitId) && (dmrId === null || unitId === dmrId)),
+  ];
   facts.push(fact('nac-value', channel.p25.nac, { rule: 'any' }, !isSpecialNac(channel.p25.nac)));
   return facts;
 }
@@ -26,14 +28,24 @@ function radio({ index, radio, channel }: PathContext<'p25'>): Fact[] {
 function site({ channel, site }: PathContext<'p25'>): Fact[] {
   if (!site?.p25) return [];
   const { nac } = site.p25;
-  return [fact('nac', channel.p25.nac, nac, nac === NAC_PASS || nac === NAC_ANY || channel.p25.nac === nac || isSpecialNac(channel.p25.nac))];
+  return [
+    fact(
+      'nac',
+      channel.p25.nac,
+      nac,
+      nac === NAC_PASS || nac === NAC_ANY || channel.p25.nac === nac || isSpecialNac(channel.p25.nac),
+    ),
+  ];
 }
 
 /** Local calls end at the site, the unlink group at its gateway. */
 function ends(context: PathContext<'p25'>): 'site' | 'gateway' | null {
   const { destination, p25 } = context.channel;
   if (destination?.kind === 'local') return 'site';
-  if (destination) return destination.mode === 'p25' && destination.kind === 'special' && destination.special === 'unlink' ? 'gateway' : null;
+  if (destination)
+    return destination.mode === 'p25' && destination.kind === 'special' && destination.special === 'unlink'
+      ? 'gateway'
+      : null;
   return context.site?.p25 && unlinks(context, p25.group) ? 'gateway' : null;
 }
 
@@ -41,7 +53,15 @@ function reachFact({ index, channel, site }: PathContext<'p25'>): Fact[] {
   const wanted = groupFor(index.plan, channel.destination);
   if (!site?.p25 || !wanted) return [];
   const reach = reachOf(site.p25, wanted.network.id);
-  return [fact('p25-network', site.p25.networkIds, [wanted.network.id], reach === 'reached', reach === 'not said' ? 'doubtful' : 'broken')];
+  return [
+    fact(
+      'p25-network',
+      site.p25.networkIds,
+      [wanted.network.id],
+      reach === 'reached',
+      reach === 'not said' ? 'doubtful' : 'broken',
+    ),
+  ];
 }
 
 function linkFact({ index, channel, site }: PathContext<'p25'>): Fact[] {
@@ -71,7 +91,16 @@ function network(context: PathContext<'p25'>): Fact[] {
   if (!site?.p25) return [];
   const facts = numberFacts(context);
   if (channel.destination !== null || classifyGroup(channel.p25.group) !== 'usable') return facts;
-  return [...facts, fact('p25-group', channel.p25.group, { rule: 'in directory', networkId: network?.id ?? null }, network !== null && whatIsAt(network, channel.p25.group) !== null, 'doubtful')];
+  return [
+    ...facts,
+    fact(
+      'p25-group',
+      channel.p25.group,
+      { rule: 'in directory', networkId: network?.id ?? null },
+      network !== null && whatIsAt(network, channel.p25.group) !== null,
+      'doubtful',
+    ),
+  ];
 }
 
 /** The receiver opens for its own code, or for any. */
@@ -86,7 +115,13 @@ function replySite({ channel, site }: PathContext<'p25'>): Fact[] {
 
 function astray({ index, channel, arrives }: PathContext<'p25'>): boolean {
   const wanted = groupFor(index.plan, channel.destination);
-  return arrives !== null && arrives.networkId !== null && wanted !== null && classifyGroup(channel.p25.group) === 'usable' && channel.p25.group !== wanted.number;
+  return (
+    arrives !== null &&
+    arrives.networkId !== null &&
+    wanted !== null &&
+    classifyGroup(channel.p25.group) === 'usable' &&
+    channel.p25.group !== wanted.number
+  );
 }
 
 export const trace: ModeTrace<'p25'> = {

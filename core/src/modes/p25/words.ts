@@ -21,13 +21,22 @@ const facts: { readonly [K in keyof P25Facts]: FactWords<K> } = {
 
 export const words: ModeWords<'p25'> = {
   facts,
-  shown: { radio: ['unit-id'], site: ['nac', 'nac-heard'], gateway: ['p25-network', 'p25-link', 'p25-number'], network: ['p25-number'] },
+  shown: {
+    radio: ['unit-id'],
+    site: ['nac', 'nac-heard'],
+    gateway: ['p25-network', 'p25-link', 'p25-number'],
+    network: ['p25-number'],
+  },
   gateway: ({ site }) => (site?.p25 ? `${site.name} gateway` : 'no gateway'),
   network: () => 'no network',
   arrival({ plan }, site, arrival) {
     if (arrival.kind === 'local') return { address: 'local', short: 'local', name: `who hears ${site.name}` };
     const network = p25Network(plan, arrival.networkId);
-    return { address: `group ${arrival.group}`, short: String(arrival.group), name: network ? whatIsAt(network, arrival.group) : null };
+    return {
+      address: `group ${arrival.group}`,
+      short: String(arrival.group),
+      name: network ? whatIsAt(network, arrival.group) : null,
+    };
   },
 };
 

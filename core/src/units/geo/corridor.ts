@@ -81,18 +81,26 @@ function besidePiece(piece: Segment, position: Position, at: number): Beside {
 function boxesOf({ from, to }: Segment, widthM: number): [number, number, number, number][] {
   const south = Math.min(from.lat, to.lat) - (widthM / METRES_A_DEGREE) * 1.01;
   const north = Math.max(from.lat, to.lat) + (widthM / METRES_A_DEGREE) * 1.01;
-  const narrowest = Math.max(0.01, Math.cos((Math.min(89.4, Math.max(Math.abs(south), Math.abs(north))) * Math.PI) / 180));
+  const narrowest = Math.max(
+    0.01,
+    Math.cos((Math.min(89.4, Math.max(Math.abs(south), Math.abs(north))) * Math.PI) / 180),
+  );
   const room = ((widthM / METRES_A_DEGREE) * 1.01) / narrowest;
   const east = eastward(from.lon, to.lon);
   const [west, wide] = [from.lon + Math.min(0, east) - room, Math.abs(east) + 2 * room];
   if (wide >= 360) return [[-180, south, 180, north]];
-  return [-360, 0, 360].map((turn): [number, number, number, number] => [west + turn, south, west + wide + turn, north]).filter(([low, , high]) => high >= -180 && low <= 180);
+  return [-360, 0, 360]
+    .map((turn): [number, number, number, number] => [west + turn, south, west + wide + turn, north])
+    .filter(([low, , high]) => high >= -180 && low <= 180);
 }
 
 function emptyStretches(beside: readonly Beside[], lengthM: number, widthM: number): Stretch[] {
   const empty: Stretch[] = [];
   let reached = 0;
-  const reach = beside.map(({ alongM, offM }) => ({ alongM, half: Math.sqrt(Math.max(0, widthM * widthM - offM * offM)) }));
+  const reach = beside.map(({ alongM, offM }) => ({
+    alongM,
+    half: Math.sqrt(Math.max(0, widthM * widthM - offM * offM)),
+  }));
   for (const { alongM, half } of reach.sort((a, b) => a.alongM - a.half - (b.alongM - b.half))) {
     if (alongM - half > reached + LEAST_EMPTY_M) empty.push({ fromM: reached, toM: alongM - half });
     reached = Math.max(reached, alongM + half);
@@ -105,7 +113,13 @@ function emptyStretches(beside: readonly Beside[], lengthM: number, widthM: numb
  * Positions within `widthM` of a trip. `points` at least two; `index` holds the positions by longitude and latitude.
  * Distances on the ellipsoid (WGS 84).
  */
-export function corridor(points: readonly Position[], widthM: number, positions: readonly Position[], index: KDBush, keep: (at: number) => boolean = () => true): Corridor {
+export function corridor(
+  points: readonly Position[],
+  widthM: number,
+  positions: readonly Position[],
+  index: KDBush,
+  keep: (at: number) => boolean = () => true,
+): Corridor {
   const pieces = piecesOf(points);
   const best = new Map<number, Beside>();
   for (const piece of pieces) {

@@ -6,35 +6,83 @@ import { compassPoint, legBetween, pointAlong } from './geodesic';
 import { locatorArea, locatorCentre, toLocator } from './locator';
 import { nearestIndex } from './nearest';
 
-const vectors = <T>(name: string) => JSON.parse(readFileSync(new URL(`../../../vectors/${name}.json`, import.meta.url), 'utf8')) as T;
-interface Line { name: string; lat1: number; lon1: number; lat2: number; lon2: number; wgs84: { distance_m: number; azimuth1_deg: number }; azimuth_ambiguous: boolean }
-interface Encoded { name: string; lat: number; lon: number; loc4: string; loc6: string; loc8: string }
-interface Decoded { locator: string; south: number; west: number; north: number; east: number; center_lat: number; center_lon: number }
+const vectors = <T>(name: string) =>
+  JSON.parse(readFileSync(new URL(`../../../vectors/${name}.json`, import.meta.url), 'utf8')) as T;
+interface Line {
+  name: string;
+  lat1: number;
+  lon1: number;
+  lat2: number;
+  lon2: number;
+  wgs84: { distance_m: number; azimuth1_deg: number };
+  azimuth_ambiguous: boolean;
+}
+interface Encoded {
+  name: string;
+  lat: number;
+  lon: number;
+  loc4: string;
+  loc6: string;
+  loc8: string;
+}
+interface Decoded {
+  locator: string;
+  south: number;
+  west: number;
+  north: number;
+  east: number;
+  center_lat: number;
+  center_lon: number;
+}
 
 describe('distance and bearing', () => {
   // Reference: the package's own cases and Debian's GeodSolve (exact elliptic integrals); see the source in the file.
-  it.each(vectors<{ vectors: Line[] }>('geodesic').vectors)('$name', ({ lat1, lon1, lat2, lon2, wgs84, azimuth_ambiguous }) => {
-    const { distanceM, bearingDeg } = legBetween({ lat: lat1, lon: lon1 }, { lat: lat2, lon: lon2 });
-    expect(Math.abs(distanceM - wgs84.distance_m)).toBeLessThan(1);
-    if (azimuth_ambiguous) return;
-    const apart = Math.abs(bearingDeg - ((wgs84.azimuth1_deg + 360) % 360));
-    expect(Math.min(apart, 360 - apart)).toBeLessThan(0.001);
-  });
+  it.each(vectors<{ vectors: Line[] }>('geodesic').vectors)(
+    '$name',
+    ({ lat1, lon1, lat2, lon2, wgs84, azimuth_ambiguous }) => {
+      const { distanceM, bearingDeg } = legBetween({ lat: lat1, lon: lon1 }, { lat: lat2, lon: lon2 });
+      expect(Math.abs(distanceM - wgs84.distance_m)).toBeLessThan(1);
+      if (azimuth_ambiguous) return;
+      const apart = Math.abs(bearingDeg - ((wgs84.azimuth1_deg + 360) % 360));
+      expect(Math.min(apart, 360 - apart)).toBeLessThan(0.001);
+    },
+  );
 
-  it.each([[0, 'N'], [11, 'N'], [12, 'NNE'], [90, 'E'], [225, 'SW'], [348, 'NNW'], [349, 'N'], [359.99, 'N']])('%d° is %s', (bearing, point) => expect(compassPoint(bearing)).toBe(point));
+  it.each([
+    [0, 'N'],
+    [11, 'N'],
+    [12, 'NNE'],
+    [90, 'E'],
+    [225, 'SW'],
+    [348, 'NNW'],
+    [349, 'N'],
+    [359.99, 'N'],
+  ])('%d° is %s', (bearing, point) => expect(compassPoint(bearing)).toBe(point));
 });
 
 describe('locators', () => {
-  const { encode, decode, invalid } = vectors<{ encode: Encoded[]; decode: Decoded[]; invalid: string[] }>('maidenhead');
+  const { encode, decode, invalid } = vectors<{ encode: Encoded[]; decode: Decoded[]; invalid: string[] }>(
+    'maidenhead',
+  );
 
   // Reference: exact rational arithmetic from the IARU definition; see the source in the file.
   it.each(encode)('$name is $loc8', ({ lat, lon, loc4, loc6, loc8 }) => {
-    expect([toLocator({ lat, lon }, 4), toLocator({ lat, lon }), toLocator({ lat, lon }, 8)]).toEqual([loc4, loc6, loc8]);
+    expect([toLocator({ lat, lon }, 4), toLocator({ lat, lon }), toLocator({ lat, lon }, 8)]).toEqual([
+      loc4,
+      loc6,
+      loc8,
+    ]);
   });
 
   it.each(decode)('$locator is an area', ({ locator, south, west, north, east, center_lat, center_lon }) => {
     const area = locatorArea(locator)!;
-    for (const [has, expected] of [[area.south, south], [area.west, west], [area.north, north], [area.east, east]] as const) expect(has).toBeCloseTo(expected, 9);
+    for (const [has, expected] of [
+      [area.south, south],
+      [area.west, west],
+      [area.north, north],
+      [area.east, east],
+    ] as const)
+      expect(has).toBeCloseTo(expected, 9);
     expect(locatorCentre(locator)!.lat).toBeCloseTo(center_lat, 9);
     expect(locatorCentre(locator)!.lon).toBeCloseTo(center_lon, 9);
   });
@@ -43,67 +91,105 @@ describe('locators', () => {
 
   it('hold the position they were made of', () => {
     fc.assert(
-      fc.property(fc.double({ min: -89.9, max: 89.9, noNaN: true }), fc.double({ min: -179.9, max: 179.9, noNaN: true }), fc.constantFrom(4 as const, 6 as const, 8 as const), (lat, lon, length) => {
-        const { south, north, west, east } = locatorArea(toLocator({ lat, lon }, length))!;
-        const slack = 1e-9;
-        expect(lat >= south - slack && lat <= north + slack && lon >= west - slack && lon <= east + slack).toBe(true);
-      }),
+      fc.property(
+        fc.double({ min: -89.9, max: 89.9, noNaN: true }),
+        fc.double({ min: -179.9, max: 179.9, noNaN: true }),
+        fc.constantFrom(4 as const, 6 as const, 8 as const),
+        (lat, lon, length) => {
+          const { south, north, west, east } = locatorArea(toLocator({ lat, lon }, length))!;
+          const slack = 1e-9;
+          expect(lat >= south - slack && lat <= north + slack && lon >= west - slack && lon <= east + slack).toBe(true);
+        },
+      ),
     );
   });
 });
 
 describe('along a trip', () => {
-  const beside = (points: Position[], widthM: number, positions: Position[]) => nearestIndex(positions).along(points, widthM);
-  const spot = fc.record({ lat: fc.double({ min: -3, max: 3, noNaN: true }), lon: fc.double({ min: -3, max: 3, noNaN: true }) });
+  const beside = (points: Position[], widthM: number, positions: Position[]) =>
+    nearestIndex(positions).along(points, widthM);
+  const spot = fc.record({
+    lat: fc.double({ min: -3, max: 3, noNaN: true }),
+    lon: fc.double({ min: -3, max: 3, noNaN: true }),
+  });
 
   it('is found what a fine walk along it finds, at the same place on the way', () => {
     fc.assert(
-      fc.property(fc.array(spot, { minLength: 2, maxLength: 4 }), fc.array(spot, { minLength: 1, maxLength: 25 }), fc.constantFrom([46, -33], [-20, 179], [60, -180]), (trip, spots, [lat0, lon0]) => {
-        const move = (one: Position): Position => ({ lat: one.lat + lat0!, lon: ((one.lon + lon0! + 540) % 360) - 180 });
-        const [points, positions] = [trip.map(move), spots.map(move)];
-        const widthM = 40_000;
-        const found = new Map(beside(points, widthM, positions).beside.map((one) => [one.at, one]));
-        // Every 500 m of the trip, by the reference library alone.
-        const walk: { position: Position; alongM: number }[] = [];
-        let start = 0;
-        for (let i = 1; i < points.length; i += 1) {
-          const leg = legBetween(points[i - 1]!, points[i]!);
-          for (let m = 0; m <= leg.distanceM; m += 500) walk.push({ position: pointAlong(points[i - 1]!, leg.bearingDeg, m), alongM: start + m });
-          start += leg.distanceM;
-        }
-        positions.forEach((position, at) => {
-          const nearest = Math.min(...walk.map((step) => legBetween(step.position, position).distanceM));
-          const one = found.get(at);
-          if (nearest < widthM - 600) expect(one, `spot ${at}, ${nearest} m off`).toBeDefined();
-          if (nearest > widthM + 600) expect(one).toBeUndefined();
-          if (one) expect(Math.abs(one.offM - nearest)).toBeLessThan(600);
-        });
-      }),
+      fc.property(
+        fc.array(spot, { minLength: 2, maxLength: 4 }),
+        fc.array(spot, { minLength: 1, maxLength: 25 }),
+        fc.constantFrom([46, -33], [-20, 179], [60, -180]),
+        (trip, spots, [lat0, lon0]) => {
+          const move = (one: Position): Position => ({
+            lat: one.lat + lat0!,
+            lon: ((one.lon + lon0! + 540) % 360) - 180,
+          });
+          const [points, positions] = [trip.map(move), spots.map(move)];
+          const widthM = 40_000;
+          const found = new Map(beside(points, widthM, positions).beside.map((one) => [one.at, one]));
+          // Every 500 m of the trip, by the reference library alone.
+          const walk: { position: Position; alongM: number }[] = [];
+          let start = 0;
+          for (let i = 1; i < points.length; i += 1) {
+            const leg = legBetween(points[i - 1]!, points[i]!);
+            for (let m = 0; m <= leg.distanceM; m += 500)
+              walk.push({ position: pointAlong(points[i - 1]!, leg.bearingDeg, m), alongM: start + m });
+            start += leg.distanceM;
+          }
+          positions.forEach((position, at) => {
+            const nearest = Math.min(...walk.map((step) => legBetween(step.position, position).distanceM));
+            const one = found.get(at);
+            if (nearest < widthM - 600) expect(one, `spot ${at}, ${nearest} m off`).toBeDefined();
+            if (nearest > widthM + 600) expect(one).toBeUndefined();
+            if (one) expect(Math.abs(one.offM - nearest)).toBeLessThan(600);
+          });
+        },
+      ),
       { numRuns: 12 },
     );
   }, 60_000);
 
   it('comes in the order of travel, and says where there is nothing', () => {
-    const north = (km: number, eastKm = 0): Position => pointAlong(pointAlong({ lat: 46, lon: -33 }, 0, km * 1000), 90, eastKm * 1000);
-    const { lengthM, beside: found, empty } = beside([north(0), north(100)], 10_000, [north(80, 6), north(10), north(20, 3), north(50, 15)]);
+    const north = (km: number, eastKm = 0): Position =>
+      pointAlong(pointAlong({ lat: 46, lon: -33 }, 0, km * 1000), 90, eastKm * 1000);
+    const {
+      lengthM,
+      beside: found,
+      empty,
+    } = beside([north(0), north(100)], 10_000, [north(80, 6), north(10), north(20, 3), north(50, 15)]);
     expect(lengthM).toBeCloseTo(100_000, 3);
-    expect(found.map((one) => [one.at, Math.round(one.alongM / 1000), Math.round(one.offM / 1000)])).toEqual([[1, 10, 0], [2, 20, 3], [0, 80, 6]]);
-    expect(empty.map(({ fromM, toM }) => [Math.round(fromM / 1000), Math.round(toM / 1000)])).toEqual([[30, 72], [88, 100]]);
+    expect(found.map((one) => [one.at, Math.round(one.alongM / 1000), Math.round(one.offM / 1000)])).toEqual([
+      [1, 10, 0],
+      [2, 20, 3],
+      [0, 80, 6],
+    ]);
+    expect(empty.map(({ fromM, toM }) => [Math.round(fromM / 1000), Math.round(toM / 1000)])).toEqual([
+      [30, 72],
+      [88, 100],
+    ]);
     expect(beside([north(100), north(0)], 10_000, [north(10), north(80)]).beside.map((one) => one.at)).toEqual([1, 0]);
     expect(beside([north(0), north(100)], 1000, []).empty).toEqual([{ fromM: 0, toM: lengthM }]);
   });
 });
 
 describe('the nearest', () => {
-  const position = fc.record({ lat: fc.double({ min: -89, max: 89, noNaN: true }), lon: fc.double({ min: -180, max: 180, noNaN: true }) });
+  const position = fc.record({
+    lat: fc.double({ min: -89, max: 89, noNaN: true }),
+    lon: fc.double({ min: -180, max: 180, noNaN: true }),
+  });
 
   it('are those that looking at all of them finds, also over the date line and near the poles', () => {
     fc.assert(
-      fc.property(fc.array(position, { minLength: 1, maxLength: 60 }), position, fc.integer({ min: 1, max: 8 }), (positions, from, limit) => {
-        const found = nearestIndex(positions).nearest(from, limit);
-        const all = positions.map((one) => legBetween(from, one).distanceM).sort((a, b) => a - b);
-        expect(found.map((one) => one.distanceM)).toEqual(all.slice(0, limit));
-      }),
+      fc.property(
+        fc.array(position, { minLength: 1, maxLength: 60 }),
+        position,
+        fc.integer({ min: 1, max: 8 }),
+        (positions, from, limit) => {
+          const found = nearestIndex(positions).nearest(from, limit);
+          const all = positions.map((one) => legBetween(from, one).distanceM).sort((a, b) => a - b);
+          expect(found.map((one) => one.distanceM)).toEqual(all.slice(0, limit));
+        },
+      ),
       { numRuns: 60 },
     );
   });

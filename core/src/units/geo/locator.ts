@@ -23,7 +23,8 @@ export function toLocator({ lat, lon }: Position, length: 4 | 6 | 8 = 6): string
   for (let pair = 0; pair < length / 2; pair += 1) {
     const cell = CELLS[pair as 0 | 1 | 2 | 3];
     const first = pair === 0 ? 65 : 97;
-    for (const digit of [Math.floor(x / cell), Math.floor(y / cell)]) text += pair % 2 === 0 ? String.fromCharCode(first + digit) : String(digit);
+    for (const digit of [Math.floor(x / cell), Math.floor(y / cell)])
+      text += pair % 2 === 0 ? String.fromCharCode(first + digit) : String(digit);
     x %= cell;
     y %= cell;
   }

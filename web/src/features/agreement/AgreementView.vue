@@ -19,15 +19,26 @@ const list = ref<HTMLElement | null>(null);
 
 const plan = computed(() => store.plan!);
 const agreement = computed(() => store.agreement);
-const groups = computed(() => (agreement.value ? (grouping.value === 'path' ? byPath(plan.value, agreement.value) : byPlace(plan.value, agreement.value)) : []));
+const groups = computed(() =>
+  agreement.value
+    ? grouping.value === 'path'
+      ? byPath(plan.value, agreement.value)
+      : byPlace(plan.value, agreement.value)
+    : [],
+);
 const flat = computed(() => groups.value.flatMap((group) => group.findings));
 const chosen = computed(() => flat.value.find((one) => one.id === chosenId.value) ?? flat.value[0] ?? null);
 
 /** The address holds the selected path, so that it can be sent and reloaded. */
-watch(() => route.query['channel'], (channel) => {
-  const radio = route.query['radio'];
-  if (typeof channel === 'string' && typeof radio === 'string') store.selection = { radioId: radio, channelId: channel };
-}, { immediate: true });
+watch(
+  () => route.query['channel'],
+  (channel) => {
+    const radio = route.query['radio'];
+    if (typeof channel === 'string' && typeof radio === 'string')
+      store.selection = { radioId: radio, channelId: channel };
+  },
+  { immediate: true },
+);
 
 function showPath(radioId: string, channelId: string): void {
   void router.replace({ query: { ...route.query, radio: radioId, channel: channelId } });
@@ -61,17 +72,36 @@ function onKey(event: KeyboardEvent): void {
 }
 
 /** Nothing chosen yet: the gravest path is what one came to see. */
-watch(agreement, (now) => {
-  const gravest = now?.channels.find((one) => one.verdict === 'broken') ?? now?.channels.find((one) => one.verdict === 'doubtful') ?? now?.channels[0];
-  if (!store.selectedChannel && gravest) store.selection = { radioId: gravest.radioId, channelId: gravest.channelId };
-}, { immediate: true });
+watch(
+  agreement,
+  (now) => {
+    const gravest =
+      now?.channels.find((one) => one.verdict === 'broken') ??
+      now?.channels.find((one) => one.verdict === 'doubtful') ??
+      now?.channels[0];
+    if (!store.selectedChannel && gravest) store.selection = { radioId: gravest.radioId, channelId: gravest.channelId };
+  },
+  { immediate: true },
+);
 
 const mendable = (check: string) => flat.value.filter((one) => one.check === check && one.fixes.length > 0).length;
 </script>
 
 <template>
-  <PageHead title="Agreement" :detail="agreement ? `${agreement.channels.length} paths, ${agreement.findings.length} ${agreement.findings.length === 1 ? 'finding' : 'findings'}` : ''">
-    <el-radio-group v-if="flat.length && agreement?.channels.length" v-model="grouping" aria-label="Group findings by" size="default">
+  <PageHead
+    title="Agreement"
+    :detail="
+      agreement
+        ? `${agreement.channels.length} paths, ${agreement.findings.length} ${agreement.findings.length === 1 ? 'finding' : 'findings'}`
+        : ''
+    "
+  >
+    <el-radio-group
+      v-if="flat.length && agreement?.channels.length"
+      v-model="grouping"
+      aria-label="Group findings by"
+      size="default"
+    >
       <el-radio-button value="path">By path</el-radio-button>
       <el-radio-button value="place">By place</el-radio-button>
     </el-radio-group>
@@ -79,22 +109,50 @@ const mendable = (check: string) => flat.value.filter((one) => one.check === che
   </PageHead>
   <p v-if="!agreement" class="pad soft" role="status">Checking…</p>
   <EmptyState v-else-if="agreement.channels.length === 0" title="No path yet">
-    <p>A path runs from a radio’s channel over the air to your hotspot, through its gateway to a network and its group. Build the codeplug from your wants, and every path is proved here.</p>
-    <ul v-if="flat.length" class="before"><li v-for="finding in flat" :key="finding.id">{{ finding.what }} {{ finding.remedy }}</li></ul>
-    <template #acts><el-button @click="router.push({ name: 'wants' })">Go to Wants</el-button> <el-button @click="router.push({ name: 'plans' })">Load the demo plan</el-button></template>
+    <p>
+      A path runs from a radio’s channel over the air to your hotspot, through its gateway to a network and its group.
+      Build the codeplug from your wants, and every path is proved here.
+    </p>
+    <ul v-if="flat.length" class="before">
+      <li v-for="finding in flat" :key="finding.id">{{ finding.what }} {{ finding.remedy }}</li>
+    </ul>
+    <template #acts
+      ><el-button @click="router.push({ name: 'wants' })">Go to Wants</el-button>
+      <el-button @click="router.push({ name: 'plans' })">Load the demo plan</el-button></template
+    >
   </EmptyState>
   <template v-else>
-  <PathPanel class="path" large />
-  <div class="columns">
-    <PathList :agreement="agreement" :selection="store.selection" @choose="showPath" />
-    <section ref="list" class="findings" tabindex="0" aria-label="Findings; arrows choose, full stop mends, t shows the path" @keydown="onKey">
-      <p v-if="flat.length === 0" class="clear" data-testid="all-whole"><strong class="is-whole">Every path is whole.</strong> Radio, site and network agree; nothing is left to mend.</p>
-      <section v-for="group in groups" :key="group.key" :aria-label="group.title">
-        <h2>{{ group.title }} <span class="soft">{{ group.detail }}</span></h2>
-        <FindingCard v-for="finding in group.findings" :key="finding.id" :finding="finding" :current="finding.id === chosen?.id" :alike="mendable(finding.check)" @choose="chosenId = finding.id" @mend="(at) => store.mend(finding, at)" @mend-all="store.mendAll(finding.check)" @path="openPath(finding)" />
+    <PathPanel class="path" large />
+    <div class="columns">
+      <PathList :agreement="agreement" :selection="store.selection" @choose="showPath" />
+      <section
+        ref="list"
+        class="findings"
+        tabindex="0"
+        aria-label="Findings; arrows choose, full stop mends, t shows the path"
+        @keydown="onKey"
+      >
+        <p v-if="flat.length === 0" class="clear" data-testid="all-whole">
+          <strong class="is-whole">Every path is whole.</strong> Radio, site and network agree; nothing is left to mend.
+        </p>
+        <section v-for="group in groups" :key="group.key" :aria-label="group.title">
+          <h2>
+            {{ group.title }} <span class="soft">{{ group.detail }}</span>
+          </h2>
+          <FindingCard
+            v-for="finding in group.findings"
+            :key="finding.id"
+            :finding="finding"
+            :current="finding.id === chosen?.id"
+            :alike="mendable(finding.check)"
+            @choose="chosenId = finding.id"
+            @mend="(at) => store.mend(finding, at)"
+            @mend-all="store.mendAll(finding.check)"
+            @path="openPath(finding)"
+          />
+        </section>
       </section>
-    </section>
-  </div>
+    </div>
   </template>
 </template>
 

@@ -9,24 +9,44 @@ defineEmits<{ choose: [radioId: string, channelId: string] }>();
 const store = usePlanStore();
 const MOST = 400;
 const RANK = { broken: 0, doubtful: 1, whole: 2 };
-const paths = computed(() => [...props.agreement.channels].sort((a, b) => RANK[a.verdict] - RANK[b.verdict]).slice(0, MOST));
+const paths = computed(() =>
+  [...props.agreement.channels].sort((a, b) => RANK[a.verdict] - RANK[b.verdict]).slice(0, MOST),
+);
 const several = computed(() => store.plan!.radios.order.length > 1);
-const nameOf = (one: ChannelVerdict) => store.plan!.codeplugs[one.radioId]?.channels.byId[one.channelId]?.name ?? one.channelId;
+const nameOf = (one: ChannelVerdict) =>
+  store.plan!.codeplugs[one.radioId]?.channels.byId[one.channelId]?.name ?? one.channelId;
 </script>
 
 <template>
   <section aria-label="Paths" class="paths">
     <table class="plain">
-      <thead><tr><th scope="col">Channel</th><th scope="col">Path</th><th scope="col">Verdict</th></tr></thead>
+      <thead>
+        <tr>
+          <th scope="col">Channel</th>
+          <th scope="col">Path</th>
+          <th scope="col">Verdict</th>
+        </tr>
+      </thead>
       <tbody>
-        <tr v-for="one in paths" :key="`${one.radioId}/${one.channelId}`" :class="{ here: selection?.channelId === one.channelId && selection?.radioId === one.radioId }">
-          <td><button type="button" class="name" @click="$emit('choose', one.radioId, one.channelId)">{{ nameOf(one) }}</button> <span v-if="several" class="soft">{{ store.plan!.radios.byId[one.radioId]?.name }}</span></td>
+        <tr
+          v-for="one in paths"
+          :key="`${one.radioId}/${one.channelId}`"
+          :class="{ here: selection?.channelId === one.channelId && selection?.radioId === one.radioId }"
+        >
+          <td>
+            <button type="button" class="name" @click="$emit('choose', one.radioId, one.channelId)">
+              {{ nameOf(one) }}
+            </button>
+            <span v-if="several" class="soft">{{ store.plan!.radios.byId[one.radioId]?.name }}</span>
+          </td>
           <td><RelayStrip :verdict="one.verdict" :at="one.at" :reply-only="one.replyOnly" /></td>
           <td :class="`is-${one.verdict}`">{{ one.replyOnly ? 'reply ' : '' }}{{ one.verdict }}</td>
         </tr>
       </tbody>
     </table>
-    <p v-if="agreement.channels.length > MOST" class="soft">The gravest {{ MOST }} of {{ agreement.channels.length }} are shown; the codeplug sheet has all.</p>
+    <p v-if="agreement.channels.length > MOST" class="soft">
+      The gravest {{ MOST }} of {{ agreement.channels.length }} are shown; the codeplug sheet has all.
+    </p>
   </section>
 </template>
 

@@ -9,7 +9,10 @@ export interface FindingGroup {
   findings: ExplainedFinding[];
 }
 
-function grouped(findings: readonly ExplainedFinding[], keyOf: (finding: ExplainedFinding) => Omit<FindingGroup, 'findings'>): FindingGroup[] {
+function grouped(
+  findings: readonly ExplainedFinding[],
+  keyOf: (finding: ExplainedFinding) => Omit<FindingGroup, 'findings'>,
+): FindingGroup[] {
   const groups = new Map<string, FindingGroup>();
   for (const finding of findings) {
     const { key, title, detail } = keyOf(finding);
@@ -24,9 +27,16 @@ function grouped(findings: readonly ExplainedFinding[], keyOf: (finding: Explain
 export function byPath(plan: Plan, agreement: Agreement): FindingGroup[] {
   const groups = grouped(agreement.findings, ({ subject }) => {
     const { radioId, channelId, siteId } = subject;
-    if (radioId && channelId) return { key: `${radioId}/${channelId}`, title: plan.codeplugs[radioId]?.channels.byId[channelId]?.name ?? channelId, detail: plan.radios.byId[radioId]?.name ?? '' };
-    if (radioId) return { key: radioId, title: plan.radios.byId[radioId]?.name ?? radioId, detail: 'every path of this radio' };
-    if (siteId) return { key: siteId, title: plan.sites.byId[siteId]?.name ?? siteId, detail: 'every path through this hotspot' };
+    if (radioId && channelId)
+      return {
+        key: `${radioId}/${channelId}`,
+        title: plan.codeplugs[radioId]?.channels.byId[channelId]?.name ?? channelId,
+        detail: plan.radios.byId[radioId]?.name ?? '',
+      };
+    if (radioId)
+      return { key: radioId, title: plan.radios.byId[radioId]?.name ?? radioId, detail: 'every path of this radio' };
+    if (siteId)
+      return { key: siteId, title: plan.sites.byId[siteId]?.name ?? siteId, detail: 'every path through this hotspot' };
     return { key: 'station', title: 'Station', detail: 'every path' };
   });
   const order = new Map(agreement.channels.map((one, at) => [`${one.radioId}/${one.channelId}`, at]));
@@ -43,5 +53,9 @@ const PLACES: readonly [RegExp, string][] = [
 
 export function byPlace(_plan: Plan, agreement: Agreement): FindingGroup[] {
   const place = (finding: ExplainedFinding) => PLACES.findIndex(([pattern]) => pattern.test(finding.pointer));
-  return grouped(agreement.findings, (finding) => ({ key: `${place(finding)}/${finding.check}`, title: `${PLACES[place(finding)]?.[1] ?? 'Plan'}: ${finding.title}`, detail: '' })).sort((a, b) => a.key.localeCompare(b.key));
+  return grouped(agreement.findings, (finding) => ({
+    key: `${place(finding)}/${finding.check}`,
+    title: `${PLACES[place(finding)]?.[1] ?? 'Plan'}: ${finding.title}`,
+    detail: '',
+  })).sort((a, b) => a.key.localeCompare(b.key));
 }

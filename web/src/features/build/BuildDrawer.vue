@@ -43,7 +43,10 @@ function toggle(id: string, on: boolean): void {
 
 function carry(): void {
   const chosen = taken.value;
-  store.edit('build from wants', carryOut((item) => chosen.has(item.id)));
+  store.edit(
+    'build from wants',
+    carryOut((item) => chosen.has(item.id)),
+  );
   store.notice = `Built: ${chosen.size} ${chosen.size === 1 ? 'line' : 'lines'} carried out.`;
   open.value = false;
 }
@@ -52,16 +55,43 @@ function carry(): void {
 <template>
   <el-drawer v-model="open" title="Build from wants" size="620px" :append-to-body="true">
     <p v-if="items === null" role="status">Working out what is to do…</p>
-    <p v-else-if="items.length === 0" role="status" data-testid="nothing-to-build">Nothing to do: codeplugs and hotspot profiles are as the wants ask.</p>
+    <p v-else-if="items.length === 0" role="status" data-testid="nothing-to-build">
+      Nothing to do: codeplugs and hotspot profiles are as the wants ask.
+    </p>
     <template v-else>
-      <p>Ticked lines are carried out as one edit; undo takes them back.<template v-if="handMade">{{ ' ' }}{{ handMade }} {{ handMade === 1 ? 'value was' : 'values were' }} not made by the builder and {{ handMade === 1 ? 'stays' : 'stay' }} unless you tick {{ handMade === 1 ? 'it' : 'them' }}.</template></p>
+      <p>
+        Ticked lines are carried out as one edit; undo takes them back.<template v-if="handMade"
+          >{{ ' ' }}{{ handMade }} {{ handMade === 1 ? 'value was' : 'values were' }} not made by the builder and
+          {{ handMade === 1 ? 'stays' : 'stay' }} unless you tick {{ handMade === 1 ? 'it' : 'them' }}.</template
+        >
+      </p>
       <table class="plain">
-        <thead><tr><th scope="col"><span class="visually-hidden">Take</span></th><th scope="col">What</th><th scope="col">Where</th><th scope="col">From</th><th scope="col">To</th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col"><span class="visually-hidden">Take</span></th>
+            <th scope="col">What</th>
+            <th scope="col">Where</th>
+            <th scope="col">From</th>
+            <th scope="col">To</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="item in items" :key="item.id">
-            <td><input type="checkbox" :checked="taken.has(item.id)" :aria-label="`${KIND_WORDS[item.kind]} ${item.subject} ${item.field}`" @change="toggle(item.id, ($event.target as HTMLInputElement).checked)" /></td>
+            <td>
+              <input
+                type="checkbox"
+                :checked="taken.has(item.id)"
+                :aria-label="`${KIND_WORDS[item.kind]} ${item.subject} ${item.field}`"
+                @change="toggle(item.id, ($event.target as HTMLInputElement).checked)"
+              />
+            </td>
             <td>{{ KIND_WORDS[item.kind] }}<span v-if="item.handMade" class="is-doubtful"> · by hand</span></td>
-            <td>{{ item.subject }}<span v-if="item.kind === 'change-channel' || item.kind === 'set-profile'" class="soft"> · {{ item.field }}</span></td>
+            <td>
+              {{ item.subject
+              }}<span v-if="item.kind === 'change-channel' || item.kind === 'set-profile'" class="soft">
+                · {{ item.field }}</span
+              >
+            </td>
             <td class="mono">{{ item.from }}</td>
             <td class="mono">{{ item.to }}</td>
           </tr>
@@ -70,7 +100,14 @@ function carry(): void {
     </template>
     <template #footer>
       <el-button @click="open = false">{{ count > 0 ? 'Not now' : 'Close' }}</el-button>
-      <el-button v-if="items?.length" type="primary" :disabled="count === 0" data-testid="carry-out-build" @click="carry">Carry out {{ count }} {{ count === 1 ? 'line' : 'lines' }}</el-button>
+      <el-button
+        v-if="items?.length"
+        type="primary"
+        :disabled="count === 0"
+        data-testid="carry-out-build"
+        @click="carry"
+        >Carry out {{ count }} {{ count === 1 ? 'line' : 'lines' }}</el-button
+      >
     </template>
   </el-drawer>
 </template>

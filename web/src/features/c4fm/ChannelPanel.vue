@@ -23,27 +23,63 @@ const context = computed(() => {
 });
 const order = computed(() => (context.value ? orderOf(context.value) : []));
 const target = computed(() => targetOf(store.plan!, props.channel.destination));
-const memory = computed(() => (context.value && target.value ? memoryOf(context.value, roomDigits(target.value.room.number)) : null));
-const before = computed(() => (context.value?.site?.c4fm ? linkBefore(context.value.index, context.value.site) : undefined));
-const said = computed(() => (props.channel.siteId === null ? undefined : stateOf(store.world, props.channel.siteId, 'c4fm')) ?? undefined);
+const memory = computed(() =>
+  context.value && target.value ? memoryOf(context.value, roomDigits(target.value.room.number)) : null,
+);
+const before = computed(() =>
+  context.value?.site?.c4fm ? linkBefore(context.value.index, context.value.site) : undefined,
+);
+const said = computed(
+  () => (props.channel.siteId === null ? undefined : stateOf(store.world, props.channel.siteId, 'c4fm')) ?? undefined,
+);
 const PLANNED = 'planned';
 const NOTHING = 'nothing';
 const choices = computed(() => [NOTHING, ...(target.value ? [roomDigits(target.value.room.number)] : [])]);
 
 function say(value: string): void {
-  if (props.channel.siteId) store.say(props.channel.siteId, 'c4fm', value === PLANNED ? undefined : { connectedTo: value === NOTHING ? null : value });
+  if (props.channel.siteId)
+    store.say(
+      props.channel.siteId,
+      'c4fm',
+      value === PLANNED ? undefined : { connectedTo: value === NOTHING ? null : value },
+    );
 }
 </script>
 
 <template>
-  <section v-if="context && order.length" class="panel" :aria-label="`How ${channel.name} is used`" data-testid="c4fm-panel">
+  <section
+    v-if="context && order.length"
+    class="panel"
+    :aria-label="`How ${channel.name} is used`"
+    data-testid="c4fm-panel"
+  >
     <div>
       <StepStrip :steps="order" :here="channel.id" data-testid="connect-strip" @select="$emit('select', $event)" />
       <p class="soft">{{ order[0]!.say }}</p>
     </div>
     <div class="beside">
-      <p>{{ memory ? `In ${context.radio.name}: ${memory}.` : `Not kept in ${context.radio.name}: call it by its number, or save it.` }} <router-link :to="{ name: 'rooms', params: { planId: store.planId! }, query: { find: target!.room.name } }">Room book</router-link></p>
-      <label>{{ context.site!.name }} is connected to <select class="plain-input" :value="said === undefined ? PLANNED : (said.connectedTo ?? NOTHING)" aria-label="What the site is connected to now" @change="say(($event.target as HTMLSelectElement).value)"><option :value="PLANNED">as planned: {{ before === undefined ? 'not said' : (before ?? 'no room') }}</option><option v-for="one in choices" :key="one" :value="one">{{ one === NOTHING ? 'no room' : one }}</option></select></label>
+      <p>
+        {{
+          memory
+            ? `In ${context.radio.name}: ${memory}.`
+            : `Not kept in ${context.radio.name}: call it by its number, or save it.`
+        }}
+        <router-link :to="{ name: 'rooms', params: { planId: store.planId! }, query: { find: target!.room.name } }"
+          >Room book</router-link
+        >
+      </p>
+      <label
+        >{{ context.site!.name }} is connected to
+        <select
+          class="plain-input"
+          :value="said === undefined ? PLANNED : (said.connectedTo ?? NOTHING)"
+          aria-label="What the site is connected to now"
+          @change="say(($event.target as HTMLSelectElement).value)"
+        >
+          <option :value="PLANNED">as planned: {{ before === undefined ? 'not said' : (before ?? 'no room') }}</option>
+          <option v-for="one in choices" :key="one" :value="one">{{ one === NOTHING ? 'no room' : one }}</option>
+        </select></label
+      >
     </div>
   </section>
 </template>

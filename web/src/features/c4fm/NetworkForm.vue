@@ -19,16 +19,38 @@ function change(label: string, recipe: (network: RoomNetwork) => void): void {
 }
 
 const sites = computed(() =>
-  rows(store.plan!.sites).flatMap(({ id, name, c4fm }) => (c4fm ? [{ id, name, words: REACH_WORDS[reachOf(c4fm, props.network.id)] }] : [])),
+  rows(store.plan!.sites).flatMap(({ id, name, c4fm }) =>
+    c4fm ? [{ id, name, words: REACH_WORDS[reachOf(c4fm, props.network.id)] }] : [],
+  ),
 );
 </script>
 
 <template>
   <div>
     <FieldGroup title="Network of rooms">
-      <TextField label="Name" :value="network.name" :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))" autofocus />
-      <TextField label="Disconnects" :value="roomDigits(network.disconnect)" :take="(text) => takeWhole(text, 0, 99_999, (number) => change('number that disconnects', (one) => void (one.disconnect = number)))" mono hint="Calling this number leaves whatever room is connected. Commonly 99999." />
-      <p class="soft find"><router-link :to="{ name: 'rooms', params: { planId: store.planId! } }">Find a room, keep it in the room book, deal it into your radios</router-link></p>
+      <TextField
+        label="Name"
+        :value="network.name"
+        :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))"
+        autofocus
+      />
+      <TextField
+        label="Disconnects"
+        :value="roomDigits(network.disconnect)"
+        :take="
+          (text) =>
+            takeWhole(text, 0, 99_999, (number) =>
+              change('number that disconnects', (one) => void (one.disconnect = number)),
+            )
+        "
+        mono
+        hint="Calling this number leaves whatever room is connected. Commonly 99999."
+      />
+      <p class="soft find">
+        <router-link :to="{ name: 'rooms', params: { planId: store.planId! } }"
+          >Find a room, keep it in the room book, deal it into your radios</router-link
+        >
+      </p>
     </FieldGroup>
     <FieldGroup title="Which sites reach it"><ReachList :sites="sites" mode="C4FM" /></FieldGroup>
     <FieldGroup title="Rooms and nodes">

@@ -10,9 +10,19 @@ import { usePlanStore } from '../../sync/plan-store';
 const props = defineProps<{ site: Site; profile: ProfileValues }>();
 const emit = defineEmits<{ change: [label: string, recipe: (profile: ProfileValues) => void] }>();
 const store = usePlanStore();
-const listed = computed(() => roomNetworks(store.plan!).filter((one) => props.site.c4fm?.networkIds.includes(one.id)).flatMap((network) => rows(network.rooms).map((room) => ({ value: roomDigits(room.number), label: `${roomDigits(room.number)} · ${room.name}` }))));
+const listed = computed(() =>
+  roomNetworks(store.plan!)
+    .filter((one) => props.site.c4fm?.networkIds.includes(one.id))
+    .flatMap((network) =>
+      rows(network.rooms).map((room) => ({
+        value: roomDigits(room.number),
+        label: `${roomDigits(room.number)} · ${room.name}`,
+      })),
+    ),
+);
 const set = computed(() => (props.profile.c4fm.startRoom === null ? null : roomDigits(props.profile.c4fm.startRoom)));
-const choose = (value: string | null) => emit('change', 'room at start', (one) => void (one.c4fm.startRoom = value === null ? null : Number(value)));
+const choose = (value: string | null) =>
+  emit('change', 'room at start', (one) => void (one.c4fm.startRoom = value === null ? null : Number(value)));
 </script>
 
 <template>

@@ -1,7 +1,13 @@
 <script setup lang="ts">
 /** The rooms and nodes of a network; each may be the same as one elsewhere, or bridge to another network. */
 import { computed, nextTick, ref } from 'vue';
-import { roomDigits, roomNetwork, type RoomNetwork, roomNetworks, roomNumberProblem } from '@relay/core/modes/c4fm/rooms';
+import {
+  roomDigits,
+  roomNetwork,
+  type RoomNetwork,
+  roomNetworks,
+  roomNumberProblem,
+} from '@relay/core/modes/c4fm/rooms';
 import type { Room } from '@relay/core/plan/modes/c4fm/types';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { TextField } from '../../fields';
@@ -17,7 +23,9 @@ const filter = ref('');
 const all = computed(() => rows(props.network.rooms));
 const shown = computed(() => {
   const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean);
-  return all.value.filter((room) => words.every((word) => `${roomDigits(room.number)} ${room.name} ${room.place}`.toLowerCase().includes(word)));
+  return all.value.filter((room) =>
+    words.every((word) => `${roomDigits(room.number)} ${room.name} ${room.place}`.toLowerCase().includes(word)),
+  );
 });
 const elsewhere = computed(() => roomNetworks(store.plan!).filter((one) => one.id !== props.network.id));
 const number = ref('');
@@ -31,11 +39,21 @@ function add(): void {
   const found = roomNumberProblem(number.value, props.network.disconnect);
   meant.value = found?.meant ?? null;
   if (found) problem.value = found.problem;
-  else if (all.value.some((one) => one.number === Number(number.value))) problem.value = `${number.value} is in the list already.`;
+  else if (all.value.some((one) => one.number === Number(number.value)))
+    problem.value = `${number.value} is in the list already.`;
   else if (name.value.trim() === '') problem.value = 'Found no name, expected one.';
   else {
     problem.value = '';
-    const room: Room = { id: newId('room'), number: Number(number.value), name: name.value.trim().slice(0, 60).trim(), place: place.value.trim().slice(0, 60), kind: 'room', activity: null, twin: null, bridgesTo: null };
+    const room: Room = {
+      id: newId('room'),
+      number: Number(number.value),
+      name: name.value.trim().slice(0, 60).trim(),
+      place: place.value.trim().slice(0, 60),
+      kind: 'room',
+      activity: null,
+      twin: null,
+      bridgesTo: null,
+    };
     emit('change', `add room ${room.name}`, (network) => putRow(network.rooms, room));
     number.value = name.value = place.value = '';
     void nextTick(() => numberBox.value?.focus());
@@ -47,16 +65,20 @@ function useMeant(): void {
   problem.value = '';
 }
 
-const take = (room: Room) => (text: string): Taken => {
-  const found = roomNumberProblem(text, props.network.disconnect);
-  if (found) return found;
-  if (all.value.some((one) => one.id !== room.id && one.number === Number(text))) return { problem: `${text} is in the list already.` };
-  emit('change', 'number', (network) => void (network.rooms.byId[room.id]!.number = Number(text)));
-  return null;
-};
+const take =
+  (room: Room) =>
+  (text: string): Taken => {
+    const found = roomNumberProblem(text, props.network.disconnect);
+    if (found) return found;
+    if (all.value.some((one) => one.id !== room.id && one.number === Number(text)))
+      return { problem: `${text} is in the list already.` };
+    emit('change', 'number', (network) => void (network.rooms.byId[room.id]!.number = Number(text)));
+    return null;
+  };
 
 const NOTHING = '';
-const leadsTo = (room: Room) => (room.twin ? `twin/${room.twin.networkId}/${room.twin.roomId}` : room.bridgesTo ? `bridge/${room.bridgesTo}` : NOTHING);
+const leadsTo = (room: Room) =>
+  room.twin ? `twin/${room.twin.networkId}/${room.twin.roomId}` : room.bridgesTo ? `bridge/${room.bridgesTo}` : NOTHING;
 
 function setLead(room: Room, value: string): void {
   const [kind, networkId = '', roomId = ''] = value.split('/');
@@ -69,35 +91,133 @@ function setLead(room: Room, value: string): void {
 </script>
 
 <template>
-  <input v-if="all.length > 12" v-model="filter" class="plain-input filter" aria-label="Show rooms with these words" placeholder="Show rooms with…" />
+  <input
+    v-if="all.length > 12"
+    v-model="filter"
+    class="plain-input filter"
+    aria-label="Show rooms with these words"
+    placeholder="Show rooms with…"
+  />
   <table class="plain">
-    <thead><tr><th scope="col" class="narrow">Number</th><th scope="col">Name</th><th scope="col">Place</th><th scope="col" class="number">Connected</th><th scope="col">The same as, or bridges to</th><th scope="col"><span class="visually-hidden">Acts</span></th></tr></thead>
+    <thead>
+      <tr>
+        <th scope="col" class="narrow">Number</th>
+        <th scope="col">Name</th>
+        <th scope="col">Place</th>
+        <th scope="col" class="number">Connected</th>
+        <th scope="col">The same as, or bridges to</th>
+        <th scope="col"><span class="visually-hidden">Acts</span></th>
+      </tr>
+    </thead>
     <tbody>
       <tr v-for="room in shown.slice(0, MOST)" :key="room.id">
-        <td><TextField bare :label="`Number of ${room.name}`" :value="roomDigits(room.number)" :take="take(room)" mono /></td>
-        <td><TextField bare :label="`Name of ${roomDigits(room.number)}`" :value="room.name" :take="(text) => takeName(text, 60, (value) => emit('change', 'name', (draft) => void (draft.rooms.byId[room.id]!.name = value)))" /></td>
-        <td><TextField bare :label="`Place of ${roomDigits(room.number)}`" :value="room.place" :take="(text) => (emit('change', 'place', (draft) => void (draft.rooms.byId[room.id]!.place = text.trim().slice(0, 60))), null)" /></td>
+        <td>
+          <TextField bare :label="`Number of ${room.name}`" :value="roomDigits(room.number)" :take="take(room)" mono />
+        </td>
+        <td>
+          <TextField
+            bare
+            :label="`Name of ${roomDigits(room.number)}`"
+            :value="room.name"
+            :take="
+              (text) =>
+                takeName(text, 60, (value) =>
+                  emit('change', 'name', (draft) => void (draft.rooms.byId[room.id]!.name = value)),
+                )
+            "
+          />
+        </td>
+        <td>
+          <TextField
+            bare
+            :label="`Place of ${roomDigits(room.number)}`"
+            :value="room.place"
+            :take="
+              (text) => (
+                emit('change', 'place', (draft) => void (draft.rooms.byId[room.id]!.place = text.trim().slice(0, 60))),
+                null
+              )
+            "
+          />
+        </td>
         <td class="number mono">{{ room.activity ?? '–' }}</td>
         <td>
-          <select class="plain-input" :value="leadsTo(room)" :aria-label="`${room.name} is the same as, or bridges to`" @change="setLead(room, ($event.target as HTMLSelectElement).value)">
+          <select
+            class="plain-input"
+            :value="leadsTo(room)"
+            :aria-label="`${room.name} is the same as, or bridges to`"
+            @change="setLead(room, ($event.target as HTMLSelectElement).value)"
+          >
             <option :value="NOTHING">–</option>
-            <optgroup v-for="other in elsewhere" :key="other.id" :label="`the same room on ${other.name}`"><option v-for="one in rows(other.rooms)" :key="one.id" :value="`twin/${other.id}/${one.id}`">{{ roomDigits(one.number) }} {{ one.name }}</option></optgroup>
-            <optgroup label="bridges to"><option v-for="other in rows(store.plan!.networks).filter((one) => one.id !== network.id)" :key="other.id" :value="`bridge/${other.id}`">{{ other.name }}</option></optgroup>
+            <optgroup v-for="other in elsewhere" :key="other.id" :label="`the same room on ${other.name}`">
+              <option v-for="one in rows(other.rooms)" :key="one.id" :value="`twin/${other.id}/${one.id}`">
+                {{ roomDigits(one.number) }} {{ one.name }}
+              </option>
+            </optgroup>
+            <optgroup label="bridges to">
+              <option
+                v-for="other in rows(store.plan!.networks).filter((one) => one.id !== network.id)"
+                :key="other.id"
+                :value="`bridge/${other.id}`"
+              >
+                {{ other.name }}
+              </option>
+            </optgroup>
           </select>
         </td>
-        <td><el-button link :aria-label="`Remove ${room.name}`" @click="store.remove(`Removed ${room.name}`, (draft) => removeRow(roomNetwork(draft, network.id)!.rooms, room.id))">Remove</el-button></td>
+        <td>
+          <el-button
+            link
+            :aria-label="`Remove ${room.name}`"
+            @click="
+              store.remove(`Removed ${room.name}`, (draft) => removeRow(roomNetwork(draft, network.id)!.rooms, room.id))
+            "
+            >Remove</el-button
+          >
+        </td>
       </tr>
       <tr>
-        <td><input ref="numberBox" v-model="number" class="plain-input mono" aria-label="New room: number" placeholder="41205" inputmode="numeric" @keydown.enter="add" /></td>
-        <td><input v-model="name" class="plain-input" aria-label="New room: name" placeholder="New room" @keydown.enter="add" /></td>
-        <td><input v-model="place" class="plain-input" aria-label="New room: place" placeholder="Place" @keydown.enter="add" /></td>
-        <td /><td />
+        <td>
+          <input
+            ref="numberBox"
+            v-model="number"
+            class="plain-input mono"
+            aria-label="New room: number"
+            placeholder="41205"
+            inputmode="numeric"
+            @keydown.enter="add"
+          />
+        </td>
+        <td>
+          <input
+            v-model="name"
+            class="plain-input"
+            aria-label="New room: name"
+            placeholder="New room"
+            @keydown.enter="add"
+          />
+        </td>
+        <td>
+          <input
+            v-model="place"
+            class="plain-input"
+            aria-label="New room: place"
+            placeholder="Place"
+            @keydown.enter="add"
+          />
+        </td>
+        <td />
+        <td />
         <td><el-button @click="add">Add</el-button></td>
       </tr>
     </tbody>
   </table>
-  <p v-if="shown.length > MOST" class="soft">The first {{ MOST }} of {{ shown.length }}: type part of a name or number.</p>
-  <p v-if="problem" class="is-broken" role="alert">{{ problem }} <el-button v-if="meant" link @click="useMeant">Use {{ meant }}</el-button></p>
+  <p v-if="shown.length > MOST" class="soft">
+    The first {{ MOST }} of {{ shown.length }}: type part of a name or number.
+  </p>
+  <p v-if="problem" class="is-broken" role="alert">
+    {{ problem }} <el-button v-if="meant" link @click="useMeant">Use {{ meant }}</el-button>
+  </p>
 </template>
 
 <style scoped>

@@ -14,21 +14,49 @@ const emit = defineEmits<{ change: [label: string, recipe: (site: Site) => void]
 const store = usePlanStore();
 const c4fm = computed(() => props.site.c4fm!);
 const networks = computed(() => roomNetworks(store.plan!));
-const change = (label: string, recipe: (fields: C4fmSiteFields) => void) => emit('change', label, (site) => recipe(site.c4fm!));
+const change = (label: string, recipe: (fields: C4fmSiteFields) => void) =>
+  emit('change', label, (site) => recipe(site.c4fm!));
 const BOTH = 'both';
-const VOICES = [{ value: BOTH, label: 'narrow and wide' }, { value: 'narrow', label: 'narrow' }, { value: 'wide', label: 'wide' }] as const;
+const VOICES = [
+  { value: BOTH, label: 'narrow and wide' },
+  { value: 'narrow', label: 'narrow' },
+  { value: 'wide', label: 'wide' },
+] as const;
 
-const takeGroup = (key: 'groupIdIn' | 'groupIdOut', label: string) => (text: string): Taken => {
-  const id = readGroupId(text);
-  if (id === null) return { problem: `Found “${text}”, expected a group ID from 00 to ${GROUP_ID_MAX}.` };
-  change(label, (one) => void (one[key] = id));
-  return null;
-};
+const takeGroup =
+  (key: 'groupIdIn' | 'groupIdOut', label: string) =>
+  (text: string): Taken => {
+    const id = readGroupId(text);
+    if (id === null) return { problem: `Found “${text}”, expected a group ID from 00 to ${GROUP_ID_MAX}.` };
+    change(label, (one) => void (one[key] = id));
+    return null;
+  };
 </script>
 
 <template>
-  <TextField label="Takes group ID" :value="groupIdText(c4fm.groupIdIn)" :take="takeGroup('groupIdIn', 'group ID')" mono hint="Commonly 00 on a hotspot; a repeater may ask for another." />
-  <TextField label="Sends group ID" :value="groupIdText(c4fm.groupIdOut)" :take="takeGroup('groupIdOut', 'sent group ID')" mono />
-  <ChoiceField label="Passes voice" :value="c4fm.voice ?? BOTH" :options="VOICES" @choose="(voice) => change('voice', (one) => void (one.voice = voice === BOTH ? null : (voice as Voice)))" />
-  <ReachField label="Rooms it reaches" :networks="networks" :reached="c4fm.networkIds" @change="(networkIds) => change('rooms it reaches', (one) => void (one.networkIds = networkIds))" />
+  <TextField
+    label="Takes group ID"
+    :value="groupIdText(c4fm.groupIdIn)"
+    :take="takeGroup('groupIdIn', 'group ID')"
+    mono
+    hint="Commonly 00 on a hotspot; a repeater may ask for another."
+  />
+  <TextField
+    label="Sends group ID"
+    :value="groupIdText(c4fm.groupIdOut)"
+    :take="takeGroup('groupIdOut', 'sent group ID')"
+    mono
+  />
+  <ChoiceField
+    label="Passes voice"
+    :value="c4fm.voice ?? BOTH"
+    :options="VOICES"
+    @choose="(voice) => change('voice', (one) => void (one.voice = voice === BOTH ? null : (voice as Voice)))"
+  />
+  <ReachField
+    label="Rooms it reaches"
+    :networks="networks"
+    :reached="c4fm.networkIds"
+    @change="(networkIds) => change('rooms it reaches', (one) => void (one.networkIds = networkIds))"
+  />
 </template>

@@ -12,5 +12,9 @@ export const parts: ModeParts<'c4fm'> = {
   ProfileFields,
   ChannelPanel,
   NetworkForm,
-  network: { kind: 'a network of rooms', name: 'Rooms', holds: (network: Network) => [network.mode === 'c4fm' ? network.rooms.order.length : 0, 'room'] },
+  network: {
+    kind: 'a network of rooms',
+    name: 'Rooms',
+    holds: (network: Network) => [network.mode === 'c4fm' ? network.rooms.order.length : 0, 'room'],
+  },
 };

@@ -12,22 +12,44 @@ const print = () => window.print();
 </script>
 
 <template>
-  <PageHead title="Pocket card" :detail="store.plan!.station.callSign"><el-button type="primary" :disabled="sections.length === 0" @click="print">Print the card</el-button></PageHead>
+  <PageHead title="Pocket card" :detail="store.plan!.station.callSign"
+    ><el-button type="primary" :disabled="sections.length === 0" @click="print">Print the card</el-button></PageHead
+  >
   <EmptyState v-if="sections.length === 0" title="Nothing on the card yet">
-    <p>Keep rooms in the room book, or want something on a network: the card lists what is called, and how one leaves.</p>
-    <template #acts><el-button @click="$router.push({ name: 'rooms', params: { planId } })">Room book</el-button></template>
+    <p>
+      Keep rooms in the room book, or want something on a network: the card lists what is called, and how one leaves.
+    </p>
+    <template #acts
+      ><el-button @click="$router.push({ name: 'rooms', params: { planId } })">Room book</el-button></template
+    >
   </EmptyState>
   <div v-else class="cards">
-    <section v-for="section in sections" :key="`${section.mode} ${section.title}`" class="card" :aria-label="`${section.mode}, ${section.title}`" data-testid="card-section">
-      <h2>{{ section.title }} <span class="soft">{{ section.mode }}</span></h2>
+    <section
+      v-for="section in sections"
+      :key="`${section.mode} ${section.title}`"
+      class="card"
+      :aria-label="`${section.mode}, ${section.title}`"
+      data-testid="card-section"
+    >
+      <h2>
+        {{ section.title }} <span class="soft">{{ section.mode }}</span>
+      </h2>
       <table class="plain">
         <tbody>
-          <tr v-for="line in section.lines" :key="line.enter"><td class="mono enter">{{ line.enter }}</td><td><strong>{{ line.name }}</strong> <span class="soft">{{ line.note }}</span></td></tr>
+          <tr v-for="line in section.lines" :key="line.enter">
+            <td class="mono enter">{{ line.enter }}</td>
+            <td>
+              <strong>{{ line.name }}</strong> <span class="soft">{{ line.note }}</span>
+            </td>
+          </tr>
         </tbody>
       </table>
       <p class="out">{{ section.out }}</p>
     </section>
-    <p class="soft care">Listen first, and leave a second or two between overs. Transmit only where your licence allows; do not work a radio’s settings while driving.</p>
+    <p class="soft care">
+      Listen first, and leave a second or two between overs. Transmit only where your licence allows; do not work a
+      radio’s settings while driving.
+    </p>
   </div>
 </template>
 

@@ -23,14 +23,24 @@ const steps = computed(() => carrying.value?.steps ?? []);
 const radios = computed(() => rows(plan.value.radios));
 const sites = computed(() => hotspotsOf(plan.value));
 /** Files that only radios of one mode take. */
-const radioFiles = computed(() => ALL_PARTS.flatMap(([id, { RadioFile }]) => (RadioFile ? radios.value.filter(RadioFile.takes).map((radio) => ({ key: `${id} ${radio.id}`, radio, Row: RadioFile.Row })) : [])));
+const radioFiles = computed(() =>
+  ALL_PARTS.flatMap(([id, { RadioFile }]) =>
+    RadioFile
+      ? radios.value.filter(RadioFile.takes).map((radio) => ({ key: `${id} ${radio.id}`, radio, Row: RadioFile.Row }))
+      : [],
+  ),
+);
 const withPasswords = ref(false);
 const problems = ref<ReadFinding[]>([]);
 const done = ref<Set<string>>(new Set());
 const broken = computed(() => store.agreement?.tally.broken ?? 0);
 
 function savePlan(): void {
-  download(`${fileName(plan.value.name)}.relay.json`, 'application/json', writePlan(plan.value, { passwords: withPasswords.value }));
+  download(
+    `${fileName(plan.value.name)}.relay.json`,
+    'application/json',
+    writePlan(plan.value, { passwords: withPasswords.value }),
+  );
 }
 
 async function saveCodeplug(radio: Radio): Promise<void> {
@@ -68,56 +78,80 @@ const print = () => window.print();
 </script>
 
 <template>
-  <PageHead title="Carry out" detail="In this order: one thing, then its proof"><el-button @click="$router.push({ name: 'card', params: { planId: store.planId! } })">Pocket card</el-button><el-button @click="print">Print the sheets</el-button></PageHead>
+  <PageHead title="Carry out" detail="In this order: one thing, then its proof"
+    ><el-button @click="$router.push({ name: 'card', params: { planId: store.planId! } })">Pocket card</el-button
+    ><el-button @click="print">Print the sheets</el-button></PageHead
+  >
   <div class="body">
     <div class="column">
-    <section class="files no-print" aria-labelledby="files">
-      <h2 id="files">Files</h2>
-      <p v-if="broken" class="is-broken">{{ broken }} {{ broken === 1 ? 'path is' : 'paths are' }} broken: mend before you write anything. <router-link :to="{ name: 'agreement', params: { planId: store.planId! } }">Agreement</router-link></p>
-      <table class="plain">
-        <tbody>
-          <tr>
-            <td>Plan</td>
-            <td class="soft">the whole plan, to keep or hand on</td>
-            <td class="acts"><el-button @click="savePlan">Save plan file</el-button></td>
-          </tr>
-          <tr v-for="radio in radios" :key="radio.id">
-            <td>{{ radio.name }}</td>
-            <td class="soft">codeplug table, {{ plan.codeplugs[radio.id]!.channels.order.length }} channels</td>
-            <td class="acts">
-              <el-button @click="saveCodeplug(radio)">Save codeplug</el-button>
-              <label class="read el-button">Read a codeplug<input type="file" accept=".csv,text/csv" class="visually-hidden" :aria-label="`Codeplug table for ${radio.name}`" @change="read(radio, $event)" /></label>
-            </td>
-          </tr>
-          <component :is="one.Row" v-for="one in radioFiles" :key="one.key" :radio="one.radio" />
-          <tr v-for="site in sites" :key="site.id">
-            <td>{{ site.name }}</td>
-            <td class="soft">hotspot profile</td>
-            <td class="acts"><el-button @click="saveProfile(site)">Save profile</el-button></td>
-          </tr>
-        </tbody>
-      </table>
-      <el-checkbox v-model="withPasswords">Put passwords into these files</el-checkbox>
-      <div v-if="problems.length" role="alert" class="is-broken">
-        <strong>The file was not read; nothing was changed.</strong>
-        <ul><li v-for="(one, i) in problems.slice(0, 12)" :key="i">{{ describeReadFinding(one) }}</li></ul>
-        <p v-if="problems.length > 12">and {{ problems.length - 12 }} more.</p>
-      </div>
-    </section>
-    <section aria-labelledby="steps">
-      <h2 id="steps">Run sheet</h2>
-      <ol class="steps">
-        <li v-for="step in steps" :key="step.id" :class="{ done: done.has(step.id) }">
-          <label><input type="checkbox" :checked="done.has(step.id)" @change="tick(step.id, ($event.target as HTMLInputElement).checked)" /> <strong>{{ step.title }}</strong></label>
-          <ul><li v-for="(todo, i) in step.todo" :key="i">{{ todo }}</li></ul>
-          <p><b>It worked when:</b> {{ step.proof }}</p>
-        </li>
-      </ol>
-    </section>
+      <section class="files no-print" aria-labelledby="files">
+        <h2 id="files">Files</h2>
+        <p v-if="broken" class="is-broken">
+          {{ broken }} {{ broken === 1 ? 'path is' : 'paths are' }} broken: mend before you write anything.
+          <router-link :to="{ name: 'agreement', params: { planId: store.planId! } }">Agreement</router-link>
+        </p>
+        <table class="plain">
+          <tbody>
+            <tr>
+              <td>Plan</td>
+              <td class="soft">the whole plan, to keep or hand on</td>
+              <td class="acts"><el-button @click="savePlan">Save plan file</el-button></td>
+            </tr>
+            <tr v-for="radio in radios" :key="radio.id">
+              <td>{{ radio.name }}</td>
+              <td class="soft">codeplug table, {{ plan.codeplugs[radio.id]!.channels.order.length }} channels</td>
+              <td class="acts">
+                <el-button @click="saveCodeplug(radio)">Save codeplug</el-button>
+                <label class="read el-button"
+                  >Read a codeplug<input
+                    type="file"
+                    accept=".csv,text/csv"
+                    class="visually-hidden"
+                    :aria-label="`Codeplug table for ${radio.name}`"
+                    @change="read(radio, $event)"
+                /></label>
+              </td>
+            </tr>
+            <component :is="one.Row" v-for="one in radioFiles" :key="one.key" :radio="one.radio" />
+            <tr v-for="site in sites" :key="site.id">
+              <td>{{ site.name }}</td>
+              <td class="soft">hotspot profile</td>
+              <td class="acts"><el-button @click="saveProfile(site)">Save profile</el-button></td>
+            </tr>
+          </tbody>
+        </table>
+        <el-checkbox v-model="withPasswords">Put passwords into these files</el-checkbox>
+        <div v-if="problems.length" role="alert" class="is-broken">
+          <strong>The file was not read; nothing was changed.</strong>
+          <ul>
+            <li v-for="(one, i) in problems.slice(0, 12)" :key="i">{{ describeReadFinding(one) }}</li>
+          </ul>
+          <p v-if="problems.length > 12">and {{ problems.length - 12 }} more.</p>
+        </div>
+      </section>
+      <section aria-labelledby="steps">
+        <h2 id="steps">Run sheet</h2>
+        <ol class="steps">
+          <li v-for="step in steps" :key="step.id" :class="{ done: done.has(step.id) }">
+            <label
+              ><input
+                type="checkbox"
+                :checked="done.has(step.id)"
+                @change="tick(step.id, ($event.target as HTMLInputElement).checked)"
+              />
+              <strong>{{ step.title }}</strong></label
+            >
+            <ul>
+              <li v-for="(todo, i) in step.todo" :key="i">{{ todo }}</li>
+            </ul>
+            <p><b>It worked when:</b> {{ step.proof }}</p>
+          </li>
+        </ol>
+      </section>
     </div>
     <div class="column">
-    <ReprogramList id="reprogram" :lists="carrying?.reprogram ?? null" />
-    <SettingsSheet v-for="site in sites" :key="site.id" :plan="plan" :site="site" :with-passwords="withPasswords" />
+      <ReprogramList id="reprogram" :lists="carrying?.reprogram ?? null" />
+      <SettingsSheet v-for="site in sites" :key="site.id" :plan="plan" :site="site" :with-passwords="withPasswords" />
     </div>
   </div>
 </template>

@@ -38,26 +38,57 @@ watch(
     <article v-for="one in lists ?? []" :key="one.radioId" class="radio">
       <header>
         <strong>{{ one.radioName }}</strong>
-        <span class="soft">{{ one.writtenAt === null ? 'never written from this plan' : `last written ${day(one.writtenAt)}` }}</span>
+        <span class="soft">{{
+          one.writtenAt === null ? 'never written from this plan' : `last written ${day(one.writtenAt)}`
+        }}</span>
         <span>{{ one.channels.length }} {{ one.channels.length === 1 ? 'channel' : 'channels' }}</span>
         <el-button class="no-print" @click="mark(one)">Mark as written</el-button>
       </header>
       <table v-if="one.channels.length" class="plain">
-        <thead><tr><th scope="col">Channel</th><th scope="col">What</th><th scope="col">Old</th><th scope="col">New</th><th scope="col">Comes out at</th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">Channel</th>
+            <th scope="col">What</th>
+            <th scope="col">Old</th>
+            <th scope="col">New</th>
+            <th scope="col">Comes out at</th>
+          </tr>
+        </thead>
         <tbody>
           <template v-for="channel in one.channels.slice(0, MOST)" :key="channel.channelId">
-            <tr v-if="channel.kind !== 'changed'" data-testid="reprogram-channel"><td>{{ channel.name }}</td><td>{{ words[channel.kind] }}</td><td /><td>{{ channel.kind === 'new' ? 'all of it, from the codeplug table' : '' }}</td><td>{{ channel.place }}</td></tr>
+            <tr v-if="channel.kind !== 'changed'" data-testid="reprogram-channel">
+              <td>{{ channel.name }}</td>
+              <td>{{ words[channel.kind] }}</td>
+              <td />
+              <td>{{ channel.kind === 'new' ? 'all of it, from the codeplug table' : '' }}</td>
+              <td>{{ channel.place }}</td>
+            </tr>
             <template v-else>
-              <tr v-for="(change, i) in channel.changes" :key="change.field" data-testid="reprogram-channel"><td>{{ i === 0 ? channel.name : '' }}</td><td>{{ change.field }}</td><td class="mono">{{ change.from }}</td><td class="mono">{{ change.to }}</td><td>{{ i === 0 ? channel.place : '' }}</td></tr>
+              <tr v-for="(change, i) in channel.changes" :key="change.field" data-testid="reprogram-channel">
+                <td>{{ i === 0 ? channel.name : '' }}</td>
+                <td>{{ change.field }}</td>
+                <td class="mono">{{ change.from }}</td>
+                <td class="mono">{{ change.to }}</td>
+                <td>{{ i === 0 ? channel.place : '' }}</td>
+              </tr>
             </template>
           </template>
         </tbody>
       </table>
-      <p v-if="one.channels.length > MOST" class="soft">and {{ one.channels.length - MOST }} more: the codeplug table holds them all.</p>
+      <p v-if="one.channels.length > MOST" class="soft">
+        and {{ one.channels.length - MOST }} more: the codeplug table holds them all.
+      </p>
       <details v-for="group in one.records" :key="group.what">
         <summary>{{ several(group.what) }}: {{ group.changes.length }}</summary>
         <table class="plain">
-          <tbody><tr v-for="row in group.changes.slice(0, MOST)" :key="`${row.name}${row.from}`"><td>{{ row.name }}</td><td>{{ words[row.kind] }}</td><td class="mono">{{ row.from }}</td><td class="mono">{{ row.to }}</td></tr></tbody>
+          <tbody>
+            <tr v-for="row in group.changes.slice(0, MOST)" :key="`${row.name}${row.from}`">
+              <td>{{ row.name }}</td>
+              <td>{{ words[row.kind] }}</td>
+              <td class="mono">{{ row.from }}</td>
+              <td class="mono">{{ row.to }}</td>
+            </tr>
+          </tbody>
         </table>
       </details>
     </article>

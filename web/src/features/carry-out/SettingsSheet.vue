@@ -13,7 +13,10 @@ const lines = computed(() => hotspotSheet(props.plan, props.site.id, { passwords
     <h2>Settings of {{ site.name }}</h2>
     <table class="plain">
       <tbody>
-        <tr v-for="(line, i) in lines" :key="i"><th scope="row">{{ line.label }}</th><td>{{ line.text }}</td></tr>
+        <tr v-for="(line, i) in lines" :key="i">
+          <th scope="row">{{ line.label }}</th>
+          <td>{{ line.text }}</td>
+        </tr>
       </tbody>
     </table>
   </section>

@@ -24,6 +24,11 @@ export async function readCodeplug(bytes: Uint8Array): Promise<ReadCodeplug> {
 export function replaceCodeplug(draft: Plan, radioId: Id, codeplug: Codeplug): void {
   const before = draft.codeplugs[radioId]!.channels.byId;
   const channels = { byId: {}, order: [] } as Codeplug['channels'];
-  for (const channel of rows(codeplug.channels)) putRow(channels, { ...channel, wantId: before[channel.id]?.wantId ?? null, built: before[channel.id]?.built ?? null });
+  for (const channel of rows(codeplug.channels))
+    putRow(channels, {
+      ...channel,
+      wantId: before[channel.id]?.wantId ?? null,
+      built: before[channel.id]?.built ?? null,
+    });
   draft.codeplugs[radioId] = { ...codeplug, channels };
 }

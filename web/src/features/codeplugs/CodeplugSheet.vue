@@ -6,7 +6,12 @@ import { computed, ref, watch } from 'vue';
 import { type RefusedCell, type SheetColumn, type SheetRow, type TypedCell } from './sheet';
 import { parseTsv, pasteInto, writeTsv } from './tsv';
 
-const props = defineProps<{ rows: SheetRow[]; shown: readonly SheetColumn[]; refused: ReadonlyMap<string, RefusedCell>; selected: string | null }>();
+const props = defineProps<{
+  rows: SheetRow[];
+  shown: readonly SheetColumn[];
+  refused: ReadonlyMap<string, RefusedCell>;
+  selected: string | null;
+}>();
 const emit = defineEmits<{ type: [cells: TypedCell[], label: string]; select: [channelId: string] }>();
 
 interface Range {
@@ -20,7 +25,10 @@ const grid = ref<{ $el: HTMLRevoGridElement } | null>(null);
 const element = (): HTMLRevoGridElement => grid.value!.$el;
 const refusedAt = (row: SheetRow, column: string) => props.refused.get(`${row.id}/${column}`);
 
-function cellTemplate(h: (tag: string, data: object | null, children?: unknown) => unknown, { model, prop }: { model: SheetRow; prop: string | number }): unknown {
+function cellTemplate(
+  h: (tag: string, data: object | null, children?: unknown) => unknown,
+  { model, prop }: { model: SheetRow; prop: string | number },
+): unknown {
   const column = String(prop);
   const refused = refusedAt(model, column);
   const expects = model.expects[column];
@@ -29,7 +37,8 @@ function cellTemplate(h: (tag: string, data: object | null, children?: unknown) 
   // Spaces are told apart from nothing; what is copied keeps them as they are.
   const parts: unknown[] = [h('span', { class: 'value' }, spaced && !refused ? text.replaceAll(' ', '·') : text)];
   if (refused) parts.push(h('span', { class: 'expects', title: refused.problem }, 'not taken'));
-  else if (expects !== undefined) parts.push(h('span', { class: 'expects' }, column === 'receive-list' ? `lacks ${expects}` : `needs ${expects}`));
+  else if (expects !== undefined)
+    parts.push(h('span', { class: 'expects' }, column === 'receive-list' ? `lacks ${expects}` : `needs ${expects}`));
   return h('div', { class: `cell${refused || expects !== undefined ? ' cell--off' : ''}` }, parts);
 }
 
@@ -52,18 +61,42 @@ const columns = computed(
       sortable: true,
       readonly: !column.editable,
       cellTemplate,
-      cellProperties: ({ model }: { model: SheetRow }) => ({ class: { 'is-right': column.right, 'is-spaced': column.spaces === true, 'is-name': column.id === 'name', 'is-selected': model.id === props.selected } }),
+      cellProperties: ({ model }: { model: SheetRow }) => ({
+        class: {
+          'is-right': column.right,
+          'is-spaced': column.spaces === true,
+          'is-name': column.id === 'name',
+          'is-selected': model.id === props.selected,
+        },
+      }),
       columnProperties: () => ({ class: { 'is-right': column.right } }),
     })) as unknown as ColumnRegular[],
 );
 
 function onEdit(event: CustomEvent): void {
-  const detail = event.detail as { model?: SheetRow; prop?: string; val?: unknown; models?: Record<number, SheetRow>; data?: Record<number, Record<string, unknown>> };
+  const detail = event.detail as {
+    model?: SheetRow;
+    prop?: string;
+    val?: unknown;
+    models?: Record<number, SheetRow>;
+    data?: Record<number, Record<string, unknown>>;
+  };
   event.preventDefault();
   if (detail.models && detail.data) {
-    const cells = Object.entries(detail.data).flatMap(([at, values]) => Object.entries(values).map(([columnId, text]) => ({ channelId: detail.models![Number(at)]!.id, columnId, text: String(text ?? '') })));
+    const cells = Object.entries(detail.data).flatMap(([at, values]) =>
+      Object.entries(values).map(([columnId, text]) => ({
+        channelId: detail.models![Number(at)]!.id,
+        columnId,
+        text: String(text ?? ''),
+      })),
+    );
     emit('type', cells, `${cells.length} cells`);
-  } else if (detail.model && detail.prop) emit('type', [{ channelId: detail.model.id, columnId: detail.prop, text: String(detail.val ?? '') }], props.shown.find((one) => one.id === detail.prop)?.title.toLowerCase() ?? 'cell');
+  } else if (detail.model && detail.prop)
+    emit(
+      'type',
+      [{ channelId: detail.model.id, columnId: detail.prop, text: String(detail.val ?? '') }],
+      props.shown.find((one) => one.id === detail.prop)?.title.toLowerCase() ?? 'cell',
+    );
 }
 
 async function selection(): Promise<{ range: Range; visible: SheetRow[] } | null> {
@@ -76,7 +109,8 @@ async function selection(): Promise<{ range: Range; visible: SheetRow[] } | null
   return { range: { x, y, x1: x, y1: y }, visible };
 }
 
-const toCells = (cells: { row: SheetRow; column: SheetColumn; text: string }[]): TypedCell[] => cells.map(({ row, column, text }) => ({ channelId: row.id, columnId: column.id, text }));
+const toCells = (cells: { row: SheetRow; column: SheetColumn; text: string }[]): TypedCell[] =>
+  cells.map(({ row, column, text }) => ({ channelId: row.id, columnId: column.id, text }));
 
 /** The grid's own paste does not read quoted cells, so ours comes first. */
 async function onPaste(event: ClipboardEvent): Promise<void> {
@@ -91,7 +125,8 @@ async function onPaste(event: ClipboardEvent): Promise<void> {
 
 function textOf({ range, visible }: { range: Range; visible: SheetRow[] }): string {
   const table = [];
-  for (let y = range.y; y <= range.y1; y += 1) table.push(props.shown.slice(range.x, range.x1 + 1).map((column) => String(visible[y]?.[column.id] ?? '')));
+  for (let y = range.y; y <= range.y1; y += 1)
+    table.push(props.shown.slice(range.x, range.x1 + 1).map((column) => String(visible[y]?.[column.id] ?? '')));
   return writeTsv(table);
 }
 
@@ -142,12 +177,39 @@ async function onKey(event: KeyboardEvent): Promise<void> {
   emit('type', toCells(pasteInto(block, now.visible, props.shown, { x, y: y + 1, x1, y1 })), 'fill down');
 }
 
-watch(() => props.refused, () => void grid.value?.$el.refresh('all'));
+watch(
+  () => props.refused,
+  () => void grid.value?.$el.refresh('all'),
+);
 </script>
 
 <template>
-  <div class="sheet" @paste.capture="onPaste" @copy.capture="onCopy" @keydown.capture="onKey" @keyup="remember" @mouseup="remember">
-    <VGrid ref="grid" class="grid" theme="compact" :source="rows" :columns="columns" :range="true" :filter="false" :resize="true" :row-size="29" :use-clipboard="true" :can-move-columns="false" hide-attribution @beforeedit="onEdit" @beforerangeedit="onEdit" @afterfocus="remember" @aftergridrender="nameRoles" />
+  <div
+    class="sheet"
+    @paste.capture="onPaste"
+    @copy.capture="onCopy"
+    @keydown.capture="onKey"
+    @keyup="remember"
+    @mouseup="remember"
+  >
+    <VGrid
+      ref="grid"
+      class="grid"
+      theme="compact"
+      :source="rows"
+      :columns="columns"
+      :range="true"
+      :filter="false"
+      :resize="true"
+      :row-size="29"
+      :use-clipboard="true"
+      :can-move-columns="false"
+      hide-attribution
+      @beforeedit="onEdit"
+      @beforerangeedit="onEdit"
+      @afterfocus="remember"
+      @aftergridrender="nameRoles"
+    />
   </div>
 </template>
 

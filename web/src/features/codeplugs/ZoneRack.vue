@@ -12,7 +12,8 @@ const store = usePlanStore();
 const openId = ref<string | null>(null);
 const newName = ref('');
 const zones = computed(() => rows(props.codeplug.zones));
-const channelsIn = (ids: readonly string[]) => ids.map((id) => ({ id, name: props.codeplug.channels.byId[id]?.name ?? id }));
+const channelsIn = (ids: readonly string[]) =>
+  ids.map((id) => ({ id, name: props.codeplug.channels.byId[id]?.name ?? id }));
 
 function change(label: string, recipe: (codeplug: Codeplug) => void): void {
   store.edit(label, (draft) => recipe(draft.codeplugs[props.radio.id]!));
@@ -35,36 +36,87 @@ function add(): void {
   const name = newName.value.trim().slice(0, 60).trim();
   if (name === '') return;
   const selected = props.selected;
-  change(`add zone ${name}`, (codeplug) => putRow(codeplug.zones, { id: newId('zone'), name, channelIds: selected ? [selected] : [] }));
+  change(`add zone ${name}`, (codeplug) =>
+    putRow(codeplug.zones, { id: newId('zone'), name, channelIds: selected ? [selected] : [] }),
+  );
   newName.value = '';
 }
 </script>
 
 <template>
   <aside class="rack" aria-label="Zones">
-    <h2>Zones <span class="soft">{{ zones.length }} of {{ radio.limits.zones }}</span></h2>
-    <section v-for="zone in zones" :key="zone.id" class="zone" :class="{ over: zone.channelIds.length > radio.limits.channelsPerZone }">
-      <button type="button" class="zone-head" :aria-expanded="openId === zone.id" @click="openId = openId === zone.id ? null : zone.id">
+    <h2>
+      Zones <span class="soft">{{ zones.length }} of {{ radio.limits.zones }}</span>
+    </h2>
+    <section
+      v-for="zone in zones"
+      :key="zone.id"
+      class="zone"
+      :class="{ over: zone.channelIds.length > radio.limits.channelsPerZone }"
+    >
+      <button
+        type="button"
+        class="zone-head"
+        :aria-expanded="openId === zone.id"
+        @click="openId = openId === zone.id ? null : zone.id"
+      >
         <span>{{ zone.name }}</span>
         <span class="mono">{{ zone.channelIds.length }}/{{ radio.limits.channelsPerZone }}</span>
-        <span class="gauge" aria-hidden="true"><i :style="{ width: `${Math.min(100, (100 * zone.channelIds.length) / radio.limits.channelsPerZone)}%` }" /></span>
+        <span class="gauge" aria-hidden="true"
+          ><i :style="{ width: `${Math.min(100, (100 * zone.channelIds.length) / radio.limits.channelsPerZone)}%` }"
+        /></span>
       </button>
       <template v-if="openId === zone.id">
-        <VueDraggable :model-value="channelsIn(zone.channelIds)" tag="ol" :animation="120" @update:model-value="reorder(zone.id, $event.map((one: { id: string }) => one.id))">
-          <li v-for="(channel, at) in channelsIn(zone.channelIds)" :key="channel.id" :class="{ here: channel.id === selected }">
+        <VueDraggable
+          :model-value="channelsIn(zone.channelIds)"
+          tag="ol"
+          :animation="120"
+          @update:model-value="
+            reorder(
+              zone.id,
+              $event.map((one: { id: string }) => one.id),
+            )
+          "
+        >
+          <li
+            v-for="(channel, at) in channelsIn(zone.channelIds)"
+            :key="channel.id"
+            :class="{ here: channel.id === selected }"
+          >
             <span>{{ channel.name }}</span>
-            <button type="button" :aria-label="`Move ${channel.name} up`" :disabled="at === 0" @click="move(zone.id, at, -1)">↑</button>
-            <button type="button" :aria-label="`Move ${channel.name} down`" :disabled="at === zone.channelIds.length - 1" @click="move(zone.id, at, 1)">↓</button>
+            <button
+              type="button"
+              :aria-label="`Move ${channel.name} up`"
+              :disabled="at === 0"
+              @click="move(zone.id, at, -1)"
+            >
+              ↑
+            </button>
+            <button
+              type="button"
+              :aria-label="`Move ${channel.name} down`"
+              :disabled="at === zone.channelIds.length - 1"
+              @click="move(zone.id, at, 1)"
+            >
+              ↓
+            </button>
           </li>
         </VueDraggable>
-        <el-button link @click="change(`remove zone ${zone.name}`, (codeplug) => removeRow(codeplug.zones, zone.id))">Remove the zone</el-button>
+        <el-button link @click="change(`remove zone ${zone.name}`, (codeplug) => removeRow(codeplug.zones, zone.id))"
+          >Remove the zone</el-button
+        >
       </template>
     </section>
     <form class="new" @submit.prevent="add">
       <input v-model="newName" aria-label="New zone: name" placeholder="New zone" />
       <el-button native-type="submit" :disabled="newName.trim() === ''">Add</el-button>
     </form>
-    <p class="soft">Channels <span class="mono">{{ codeplug.channels.order.length }}</span> of <span class="mono">{{ radio.limits.channels.toLocaleString('en') }}</span><br />Contacts <span class="mono">{{ codeplug.dmr.contacts.order.length }}</span> of <span class="mono">{{ radio.limits.contacts.toLocaleString('en') }}</span></p>
+    <p class="soft">
+      Channels <span class="mono">{{ codeplug.channels.order.length }}</span> of
+      <span class="mono">{{ radio.limits.channels.toLocaleString('en') }}</span><br />Contacts
+      <span class="mono">{{ codeplug.dmr.contacts.order.length }}</span> of
+      <span class="mono">{{ radio.limits.contacts.toLocaleString('en') }}</span>
+    </p>
   </aside>
 </template>
 

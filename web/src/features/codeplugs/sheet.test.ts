@@ -14,10 +14,19 @@ const typed = (columnId: string, text: string) => {
 
 describe('sheet', () => {
   it('shows what the other end needs, only where it disagrees', () => {
-    const plan = samplePlan((draft) => (void (channelOf(draft, 'g1').dmr.slot = 1), void (channelOf(draft, 'g2').rxHz = 438_000_000)));
+    const plan = samplePlan(
+      (draft) => (void (channelOf(draft, 'g1').dmr.slot = 1), void (channelOf(draft, 'g2').rxHz = 438_000_000)),
+    );
     const rows = sheetRows(plan, 'r1', agreementOf(plan));
     expect(rows.map((row) => row.expects)).toEqual([{ slot: '2' }, { rx: '439.1250', shift: '0' }, {}, {}]);
-    expect(rows[0]).toMatchObject({ name: 'Hask Wide', number: '417', reaches: 'Hask Wide', site: 'Home', zones: 'Lantern', verdict: 'broken' });
+    expect(rows[0]).toMatchObject({
+      name: 'Hask Wide',
+      number: '417',
+      reaches: 'Hask Wide',
+      site: 'Home',
+      zones: 'Lantern',
+      verdict: 'broken',
+    });
   });
 
   it.each([
@@ -38,7 +47,18 @@ describe('sheet', () => {
     expect(channel).toMatchObject(expected);
   });
 
-  it.each([['rx', 'high'], ['color-code', '16'], ['slot', '3'], ['number', '0'], ['number', '16776416'], ['call', ''], ['name', '  '], ['site', 'nowhere'], ['reaches', 'nobody'], ['zones', 'Lantern, nowhere']])('%s refuses %j and changes nothing', (column, text) => {
+  it.each([
+    ['rx', 'high'],
+    ['color-code', '16'],
+    ['slot', '3'],
+    ['number', '0'],
+    ['number', '16776416'],
+    ['call', ''],
+    ['name', '  '],
+    ['site', 'nowhere'],
+    ['reaches', 'nobody'],
+    ['zones', 'Lantern, nowhere'],
+  ])('%s refuses %j and changes nothing', (column, text) => {
     const { plan, refused } = typed(column, text);
     expect(refused[0]!.problem).toMatch(/expected/);
     expect(plan).toEqual(samplePlan());
@@ -46,7 +66,10 @@ describe('sheet', () => {
 
   it('moves a channel between zones', () => {
     const { plan } = typed('zones', 'lantern service');
-    expect(Object.values(plan.codeplugs['r1']!.zones.byId).map((zone) => zone.channelIds)).toEqual([['ch-w-g2', 'ch-w-g3'], ['ch-w-echo', 'ch-w-g1']]);
+    expect(Object.values(plan.codeplugs['r1']!.zones.byId).map((zone) => zone.channelIds)).toEqual([
+      ['ch-w-g2', 'ch-w-g3'],
+      ['ch-w-echo', 'ch-w-g1'],
+    ]);
   });
 });
 
@@ -55,14 +78,25 @@ describe('several modes in one radio', () => {
 
   it('show the fields of the modes that are there, and the mode where there could be several', () => {
     expect(ids(new Set(['dmr'] as const)).slice(0, 5)).toEqual(['name', 'rx', 'shift', 'color-code', 'slot']);
-    expect(ids(new Set(['c4fm'] as const), true).slice(0, 6)).toEqual(['name', 'mode', 'rx', 'shift', 'room', 'group-tx']);
+    expect(ids(new Set(['c4fm'] as const), true).slice(0, 6)).toEqual([
+      'name',
+      'mode',
+      'rx',
+      'shift',
+      'room',
+      'group-tx',
+    ]);
     expect(ids(new Set(['p25'] as const))).not.toContain('tone-tx');
     expect(ids(new Set(['fm', 'c4fm'] as const)).filter((id) => id === 'tone-tx')).toHaveLength(1);
   });
 
   const typedAt = (channelId: string, ...cells: [columnId: string, text: string][]) => {
     const plan = structuredClone(roomsPlan());
-    const refused = typeCells(plan, 'r3', cells.map(([columnId, text]) => ({ channelId, columnId, text })));
+    const refused = typeCells(
+      plan,
+      'r3',
+      cells.map(([columnId, text]) => ({ channelId, columnId, text })),
+    );
     return { channel: plan.codeplugs['r3']!.channels.byId[channelId]!, refused };
   };
 
@@ -73,8 +107,12 @@ describe('several modes in one radio', () => {
   });
 
   it('refuse a mode that the radio has not, and cells of another mode', () => {
-    expect(typedAt('ch-w-around', ['mode', 'P25']).refused[0]!.problem).toBe('Found “P25”, expected a mode that the radio has: C4FM, FM.');
-    expect(typedAt('ch-w-around', ['nac', '293']).refused[0]!.problem).toBe('Found “293”, expected nothing: the channel is C4FM.');
+    expect(typedAt('ch-w-around', ['mode', 'P25']).refused[0]!.problem).toBe(
+      'Found “P25”, expected a mode that the radio has: C4FM, FM.',
+    );
+    expect(typedAt('ch-w-around', ['nac', '293']).refused[0]!.problem).toBe(
+      'Found “293”, expected nothing: the channel is C4FM.',
+    );
     expect(typedAt('ch-w-around', ['nac', '']).refused).toEqual([]);
   });
 });
@@ -82,12 +120,29 @@ describe('several modes in one radio', () => {
 describe('ranges', () => {
   it('come back from the clipboard as they went, also with tabs, quotes and line ends in cells', () => {
     const cell = fc.oneof(fc.string({ maxLength: 8 }), fc.constantFrom('a\tb', 'say "x"', 'one\ntwo', ''));
-    fc.assert(fc.property(fc.array(fc.tuple(cell, cell), { minLength: 1, maxLength: 6 }), (table) => void expect(parseTsv(`${writeTsv(table.map((row) => [...row, '.']))}\n`)).toEqual(table.map((row) => [...row, '.']))));
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(cell, cell), { minLength: 1, maxLength: 6 }),
+        (table) =>
+          void expect(parseTsv(`${writeTsv(table.map((row) => [...row, '.']))}\n`)).toEqual(
+            table.map((row) => [...row, '.']),
+          ),
+      ),
+    );
   });
 
   it('fill from the upper left, stop at the edges, and one value fills all', () => {
-    const cells = (block: string[][], range: { x: number; y: number; x1: number; y1: number }) => pasteInto(block, ['a', 'b'], [0, 1, 2], range).map(({ row, column, text }) => `${row}${column}${text}`);
-    expect(cells([['x', 'y'], ['z', 'w']], { x: 2, y: 1, x1: 2, y1: 1 })).toEqual(['b2x']);
+    const cells = (block: string[][], range: { x: number; y: number; x1: number; y1: number }) =>
+      pasteInto(block, ['a', 'b'], [0, 1, 2], range).map(({ row, column, text }) => `${row}${column}${text}`);
+    expect(
+      cells(
+        [
+          ['x', 'y'],
+          ['z', 'w'],
+        ],
+        { x: 2, y: 1, x1: 2, y1: 1 },
+      ),
+    ).toEqual(['b2x']);
     expect(cells([['x']], { x: 0, y: 0, x1: 1, y1: 1 })).toEqual(['a0x', 'a1x', 'b0x', 'b1x']);
   });
 });

@@ -49,30 +49,60 @@ const LINK_COLUMNS: readonly (SheetColumn & { order: number })[] = [
 /** Columns in reading order: what is tuned and called, then links, then the rest. */
 const COLUMNS: readonly SheetColumn[] = [
   ...LINK_COLUMNS,
-  ...CHANNEL_FIELDS.map(({ id, title, width, order, kind, modes, spaces }) => ({ id, title, width, order, right: kind === 'number', editable: true, modes, ...(spaces ? { spaces } : {}) })),
+  ...CHANNEL_FIELDS.map(({ id, title, width, order, kind, modes, spaces }) => ({
+    id,
+    title,
+    width,
+    order,
+    right: kind === 'number',
+    editable: true,
+    modes,
+    ...(spaces ? { spaces } : {}),
+  })),
 ].sort((a, b) => a.order - b.order);
 
 /** What a codeplug needs to show: fields of a mode only where a channel is of it, the mode only where there are several, or could be. */
 export function columnsFor(modes: ReadonlySet<ModeId>, severalInRadio = false): SheetColumn[] {
-  return COLUMNS.filter((column) => (column.id === 'mode' ? modes.size > 1 || severalInRadio : column.modes === null || column.modes.some((mode) => modes.has(mode))));
+  return COLUMNS.filter((column) =>
+    column.id === 'mode'
+      ? modes.size > 1 || severalInRadio
+      : column.modes === null || column.modes.some((mode) => modes.has(mode)),
+  );
 }
 
 /** Every destination under a name of its own: where two networks use the same, the network is added. */
 function destinationChoices(plan: Plan): { name: string; value: Destination }[] {
-  const local = MODE_IDS.flatMap((id) => modeOf(id).withoutNetwork(plan)).map((one) => ({ name: one.name, network: '', value: one.destination }));
-  const all = [...rows(plan.networks).flatMap((network) => modeOf(network.mode).destinations(network).map((one) => ({ name: one.name, network: network.name, value: one.destination }))), ...local];
+  const local = MODE_IDS.flatMap((id) => modeOf(id).withoutNetwork(plan)).map((one) => ({
+    name: one.name,
+    network: '',
+    value: one.destination,
+  }));
+  const all = [
+    ...rows(plan.networks).flatMap((network) =>
+      modeOf(network.mode)
+        .destinations(network)
+        .map((one) => ({ name: one.name, network: network.name, value: one.destination })),
+    ),
+    ...local,
+  ];
   const count = new Map<string, number>();
   for (const { name } of all) count.set(name.toLowerCase(), (count.get(name.toLowerCase()) ?? 0) + 1);
-  return all.map(({ name, network, value }) => ({ name: count.get(name.toLowerCase())! > 1 ? `${name} · ${network}` : name, value }));
+  return all.map(({ name, network, value }) => ({
+    name: count.get(name.toLowerCase())! > 1 ? `${name} · ${network}` : name,
+    value,
+  }));
 }
 
 export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null): SheetRow[] {
   const codeplug = plan.codeplugs[radioId];
   if (!codeplug) return [];
   const names = new Map(destinationChoices(plan).map((one) => [destinationKey(one.value), one.name]));
-  const verdicts = new Map(agreement?.channels.filter((one) => one.radioId === radioId).map((one) => [one.channelId, one]));
+  const verdicts = new Map(
+    agreement?.channels.filter((one) => one.radioId === radioId).map((one) => [one.channelId, one]),
+  );
   const zonesOf = new Map<Id, string[]>();
-  for (const zone of rows(codeplug.zones)) for (const id of zone.channelIds) zonesOf.set(id, [...(zonesOf.get(id) ?? []), zone.name]);
+  for (const zone of rows(codeplug.zones))
+    for (const id of zone.channelIds) zonesOf.set(id, [...(zonesOf.get(id) ?? []), zone.name]);
   return rows(codeplug.channels).map((channel) => {
     const verdict = verdicts.get(channel.id);
     const row: SheetRow = { id: channel.id, verdict: verdict?.verdict ?? null, expects: verdict?.expects ?? {} };
@@ -89,16 +119,28 @@ export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null):
 type Put = { put: () => void } | { problem: string };
 
 /** One name out of several, without regard to case; empty clears. */
-function named<T>(text: string, what: string, choices: readonly { name: string; value: T }[], put: (value: T | null) => void): Put {
+function named<T>(
+  text: string,
+  what: string,
+  choices: readonly { name: string; value: T }[],
+  put: (value: T | null) => void,
+): Put {
   const typed = text.trim().toLowerCase();
   if (typed === '') return { put: () => put(null) };
   const found = choices.find((one) => one.name.toLowerCase() === typed);
-  return found ? { put: () => put(found.value) } : { problem: `Found “${text}”, expected the name of a ${what} of this plan.` };
+  return found
+    ? { put: () => put(found.value) }
+    : { problem: `Found “${text}”, expected the name of a ${what} of this plan.` };
 }
 
 function putIntoZones(codeplug: Codeplug, channelId: Id, text: string): Put {
-  const names = text.split(',').map((one) => one.trim()).filter(Boolean);
-  const zones = names.map((name) => rows(codeplug.zones).find((zone) => zone.name.toLowerCase() === name.toLowerCase()));
+  const names = text
+    .split(',')
+    .map((one) => one.trim())
+    .filter(Boolean);
+  const zones = names.map((name) =>
+    rows(codeplug.zones).find((zone) => zone.name.toLowerCase() === name.toLowerCase()),
+  );
   const unknown = names.find((_, at) => !zones[at]);
   if (unknown !== undefined) return { problem: `Found “${unknown}”, expected the name of a zone of this radio.` };
   return {
@@ -106,7 +148,8 @@ function putIntoZones(codeplug: Codeplug, channelId: Id, text: string): Put {
       for (const zone of rows(codeplug.zones)) {
         const wanted = zones.includes(zone);
         if (wanted && !zone.channelIds.includes(channelId)) zone.channelIds.push(channelId);
-        if (!wanted && zone.channelIds.includes(channelId)) zone.channelIds = zone.channelIds.filter((id) => id !== channelId);
+        if (!wanted && zone.channelIds.includes(channelId))
+          zone.channelIds = zone.channelIds.filter((id) => id !== channelId);
       }
     },
   };
@@ -116,19 +159,38 @@ function putIntoZones(codeplug: Codeplug, channelId: Id, text: string): Put {
 function putMode(plan: Plan, radioId: Id, channel: Channel, text: string): Put {
   const modes = MODE_IDS.filter((id) => plan.radios.byId[radioId]![id] !== null || id === channel.mode);
   const mode = modes.find((id) => modeOf(id).name.toLowerCase() === text.trim().toLowerCase());
-  if (!mode) return { problem: `Found “${text}”, expected a mode that the radio has: ${modes.map((id) => modeOf(id).name).join(', ')}.` };
-  return { put: () => void (mode !== channel.mode && (plan.codeplugs[radioId]!.channels.byId[channel.id] = inMode(plan, channel, mode))) };
+  if (!mode)
+    return {
+      problem: `Found “${text}”, expected a mode that the radio has: ${modes.map((id) => modeOf(id).name).join(', ')}.`,
+    };
+  return {
+    put: () =>
+      void (
+        mode !== channel.mode && (plan.codeplugs[radioId]!.channels.byId[channel.id] = inMode(plan, channel, mode))
+      ),
+  };
 }
 
 function putCell(plan: Plan, radioId: Id, channel: Channel, columnId: string, text: string): Put {
   const codeplug = plan.codeplugs[radioId]!;
-  if (columnId === 'site') return named(text, 'site', rows(plan.sites).map((site) => ({ name: site.name, value: site.id })), (id) => (channel.siteId = id));
+  if (columnId === 'site')
+    return named(
+      text,
+      'site',
+      rows(plan.sites).map((site) => ({ name: site.name, value: site.id })),
+      (id) => (channel.siteId = id),
+    );
   if (columnId === 'zones') return putIntoZones(codeplug, channel.id, text);
   if (columnId === 'reaches') {
     const profile = channel.siteId === null ? null : effectiveProfile(plan, channel.siteId);
     const modes: ModeId[] = [channel.mode, ...crossesTo(profile, channel.mode)];
     const reachable = destinationChoices(plan).filter(({ value }) => modes.includes(value.mode));
-    return named(text, `destination of ${modeOf(channel.mode).name}`, reachable, (destination) => (channel.destination = destination));
+    return named(
+      text,
+      `destination of ${modeOf(channel.mode).name}`,
+      reachable,
+      (destination) => (channel.destination = destination),
+    );
   }
   // A paste over the whole row brings it along: it follows from the other cells.
   if (columnId === 'place') return { put: () => undefined };
@@ -136,7 +198,9 @@ function putCell(plan: Plan, radioId: Id, channel: Channel, columnId: string, te
   const field = fieldOf.get(columnId)!;
   if (field.modes && !field.modes.includes(channel.mode)) {
     // A paste over the whole row brings empty cells along.
-    return text.trim() === '' ? { put: () => undefined } : { problem: `Found “${text}”, expected nothing: the channel is ${modeOf(channel.mode).name}.` };
+    return text.trim() === ''
+      ? { put: () => undefined }
+      : { problem: `Found “${text}”, expected nothing: the channel is ${modeOf(channel.mode).name}.` };
   }
   const reading = field.read(text, codeplug);
   return 'put' in reading ? { put: () => reading.put(channel) } : reading;

@@ -7,11 +7,19 @@ export function parseTsv(text: string): string[][] {
 }
 
 export function writeTsv(cells: readonly (readonly string[])[]): string {
-  return Papa.unparse(cells.map((row) => [...row]), { delimiter: '\t', newline: '\n' });
+  return Papa.unparse(
+    cells.map((row) => [...row]),
+    { delimiter: '\t', newline: '\n' },
+  );
 }
 
 /** The cells a paste fills: the block from the upper left; a single value fills the whole range. */
-export function pasteInto<Row, Column>(block: readonly (readonly string[])[], rows: readonly Row[], columns: readonly Column[], range: { x: number; y: number; x1: number; y1: number }): { row: Row; column: Column; text: string }[] {
+export function pasteInto<Row, Column>(
+  block: readonly (readonly string[])[],
+  rows: readonly Row[],
+  columns: readonly Column[],
+  range: { x: number; y: number; x1: number; y1: number },
+): { row: Row; column: Column; text: string }[] {
   const single = block.length === 1 && block[0]!.length === 1;
   const height = single ? range.y1 - range.y + 1 : block.length;
   const cells: { row: Row; column: Column; text: string }[] = [];

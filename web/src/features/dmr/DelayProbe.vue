@@ -49,16 +49,38 @@ function draw(): void {
     data: {
       labels: measured.value.map((one) => one.name),
       datasets: [
-        { label: 'Median ms', data: measured.value.map((one) => one.delay!.medianMs), backgroundColor: measured.value.map((one) => (one === best.value ? style.getPropertyValue('--yellow') : style.getPropertyValue('--hairline'))), borderColor: ink, borderWidth: 1, barThickness: 16 },
+        {
+          label: 'Median ms',
+          data: measured.value.map((one) => one.delay!.medianMs),
+          backgroundColor: measured.value.map((one) =>
+            one === best.value ? style.getPropertyValue('--yellow') : style.getPropertyValue('--hairline'),
+          ),
+          borderColor: ink,
+          borderWidth: 1,
+          barThickness: 16,
+        },
         // From least to most, as a thin line over the bar's end.
-        { label: 'Least to most ms', data: measured.value.map((one) => [one.delay!.lowMs, one.delay!.highMs]) as unknown as number[], backgroundColor: ink, barThickness: 3 },
+        {
+          label: 'Least to most ms',
+          data: measured.value.map((one) => [one.delay!.lowMs, one.delay!.highMs]) as unknown as number[],
+          backgroundColor: ink,
+          barThickness: 3,
+        },
       ],
     },
     options: {
       indexAxis: 'y',
       animation: false,
       maintainAspectRatio: false,
-      scales: { x: { beginAtZero: true, title: { display: true, text: 'ms, there and back', color: ink, font }, ticks, grid: { color: style.getPropertyValue('--hairline') } }, y: { stacked: true, ticks, grid: { display: false } } },
+      scales: {
+        x: {
+          beginAtZero: true,
+          title: { display: true, text: 'ms, there and back', color: ink, font },
+          ticks,
+          grid: { color: style.getPropertyValue('--hairline') },
+        },
+        y: { stacked: true, ticks, grid: { display: false } },
+      },
     },
   });
 }
@@ -73,14 +95,26 @@ onBeforeUnmount(() => {
 
 <template>
   <p class="probe">
-    <el-button v-if="at === null" :disabled="askable.length === 0" @click="measure">{{ measured.length ? 'Measure again' : 'Measure the delays' }}</el-button>
-    <template v-else><span role="status">Server {{ at }} of {{ askable.length }}…</span> <el-button @click="stop?.abort()">Stop</el-button></template>
-    <span v-if="best && at === null">Least delay: <strong>{{ best.name }}</strong>, <span class="mono">{{ best.delay!.medianMs.toFixed(1) }}</span> ms.</span>
+    <el-button v-if="at === null" :disabled="askable.length === 0" @click="measure">{{
+      measured.length ? 'Measure again' : 'Measure the delays'
+    }}</el-button>
+    <template v-else
+      ><span role="status">Server {{ at }} of {{ askable.length }}…</span>
+      <el-button @click="stop?.abort()">Stop</el-button></template
+    >
+    <span v-if="best && at === null"
+      >Least delay: <strong>{{ best.name }}</strong>,
+      <span class="mono">{{ best.delay!.medianMs.toFixed(1) }}</span> ms.</span
+    >
     <span class="soft">The line is simulated: five probes to each server of a small model, not to the net.</span>
   </p>
   <p v-if="problem" class="is-doubtful" role="status">{{ problem }}</p>
   <div v-if="measured.length" class="chart" :style="{ height: `${measured.length * 30 + 46}px` }">
-    <canvas ref="canvas" role="img" :aria-label="`Delays: ${measured.map((one) => `${one.name} ${one.delay!.medianMs} ms, ${one.delay!.lowMs} to ${one.delay!.highMs}`).join('; ')}`" />
+    <canvas
+      ref="canvas"
+      role="img"
+      :aria-label="`Delays: ${measured.map((one) => `${one.name} ${one.delay!.medianMs} ms, ${one.delay!.lowMs} to ${one.delay!.highMs}`).join('; ')}`"
+    />
   </div>
 </template>
 

@@ -25,7 +25,11 @@ const ways = computed(() => {
   const index = lookUps.value!;
   return hotspotsOf(index.plan)
     .filter((site) => routesOf(index, site.id).networkIds.includes(props.network.id))
-    .map((site) => ({ siteId: site.id, name: site.name, number: (number: number) => numberFor(routesOf(index, site.id), props.network.id, 'group', number, SIMPLEX_SLOT) }));
+    .map((site) => ({
+      siteId: site.id,
+      name: site.name,
+      number: (number: number) => numberFor(routesOf(index, site.id), props.network.id, 'group', number, SIMPLEX_SLOT),
+    }));
 });
 const number = ref('');
 const name = ref('');
@@ -35,12 +39,18 @@ const numberBox = ref<HTMLInputElement | null>(null);
 
 function add(): void {
   const value = parseWhole(number.value);
-  if (value === null || value < ADDRESS_MIN || value > ADDRESS_MAX) problem.value = `Found “${number.value}”, expected a number from ${ADDRESS_MIN} to ${ADDRESS_MAX.toLocaleString('en')}.`;
+  if (value === null || value < ADDRESS_MIN || value > ADDRESS_MAX)
+    problem.value = `Found “${number.value}”, expected a number from ${ADDRESS_MIN} to ${ADDRESS_MAX.toLocaleString('en')}.`;
   else if (groups.value.some((one) => one.number === value)) problem.value = `Group ${value} is in the list already.`;
   else if (name.value.trim() === '') problem.value = 'Found no name, expected one.';
   else {
     problem.value = '';
-    const group = { id: newId('grp'), number: value, name: name.value.trim().slice(0, 60).trim(), category: category.value };
+    const group = {
+      id: newId('grp'),
+      number: value,
+      name: name.value.trim().slice(0, 60).trim(),
+      category: category.value,
+    };
     emit('change', `add group ${group.name}`, (network) => putRow(network.groups, group));
     number.value = '';
     name.value = '';
@@ -55,24 +65,99 @@ function remove(id: string, groupName: string): void {
 
 <template>
   <table class="plain">
-    <thead><tr><th scope="col" class="narrow">Number</th><th scope="col">Name</th><th scope="col">Reach</th><th v-if="ways.length" scope="col">On the radio</th><th scope="col"><span class="visually-hidden">Acts</span></th></tr></thead>
+    <thead>
+      <tr>
+        <th scope="col" class="narrow">Number</th>
+        <th scope="col">Name</th>
+        <th scope="col">Reach</th>
+        <th v-if="ways.length" scope="col">On the radio</th>
+        <th scope="col"><span class="visually-hidden">Acts</span></th>
+      </tr>
+    </thead>
     <tbody>
       <tr v-for="group in groups" :key="group.id">
-        <td><TextField bare label="Group number" :value="String(group.number)" :take="(text) => takeWhole(text, ADDRESS_MIN, ADDRESS_MAX, (value) => emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.number = value)))" mono /></td>
-        <td><TextField bare label="Group name" :value="group.name" :take="(text) => takeName(text, 60, (value) => emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.name = value)))" /></td>
         <td>
-          <el-select class="reach" :model-value="group.category" aria-label="Reach" @update:model-value="emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.category = $event))">
+          <TextField
+            bare
+            label="Group number"
+            :value="String(group.number)"
+            :take="
+              (text) =>
+                takeWhole(text, ADDRESS_MIN, ADDRESS_MAX, (value) =>
+                  emit(
+                    'change',
+                    `group ${group.name}`,
+                    (network) => void (network.groups.byId[group.id]!.number = value),
+                  ),
+                )
+            "
+            mono
+          />
+        </td>
+        <td>
+          <TextField
+            bare
+            label="Group name"
+            :value="group.name"
+            :take="
+              (text) =>
+                takeName(text, 60, (value) =>
+                  emit(
+                    'change',
+                    `group ${group.name}`,
+                    (network) => void (network.groups.byId[group.id]!.name = value),
+                  ),
+                )
+            "
+          />
+        </td>
+        <td>
+          <el-select
+            class="reach"
+            :model-value="group.category"
+            aria-label="Reach"
+            @update:model-value="
+              emit(
+                'change',
+                `group ${group.name}`,
+                (network) => void (network.groups.byId[group.id]!.category = $event),
+              )
+            "
+          >
             <el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one" />
           </el-select>
         </td>
-        <td v-if="ways.length" class="mono ways"><span v-for="way in ways" :key="way.siteId" :title="way.name">{{ way.number(group.number) ?? 'no rule' }}<span v-if="ways.length > 1" class="soft"> {{ way.name }}</span></span></td>
-        <td><el-button link :aria-label="`Remove group ${group.name}`" @click="remove(group.id, group.name)">Remove</el-button></td>
+        <td v-if="ways.length" class="mono ways">
+          <span v-for="way in ways" :key="way.siteId" :title="way.name"
+            >{{ way.number(group.number) ?? 'no rule'
+            }}<span v-if="ways.length > 1" class="soft"> {{ way.name }}</span></span
+          >
+        </td>
+        <td>
+          <el-button link :aria-label="`Remove group ${group.name}`" @click="remove(group.id, group.name)"
+            >Remove</el-button
+          >
+        </td>
       </tr>
       <tr>
-        <td><input ref="numberBox" v-model="number" class="new mono" aria-label="New group: number" placeholder="Number" inputmode="numeric" @keydown.enter="add" /></td>
-        <td><input v-model="name" class="new" aria-label="New group: name" placeholder="New group" @keydown.enter="add" /></td>
         <td>
-          <el-select v-model="category" class="reach" aria-label="New group: reach"><el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one" /></el-select>
+          <input
+            ref="numberBox"
+            v-model="number"
+            class="new mono"
+            aria-label="New group: number"
+            placeholder="Number"
+            inputmode="numeric"
+            @keydown.enter="add"
+          />
+        </td>
+        <td>
+          <input v-model="name" class="new" aria-label="New group: name" placeholder="New group" @keydown.enter="add" />
+        </td>
+        <td>
+          <el-select v-model="category" class="reach" aria-label="New group: reach"
+            ><el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one"
+          /></el-select>
         </td>
         <td v-if="ways.length" />
         <td><el-button @click="add">Add group</el-button></td>

@@ -17,7 +17,10 @@ const emit = defineEmits<{ change: [label: string, recipe: (login: NetworkLogin)
 const store = usePlanStore();
 const index = usePlanIndex();
 const NONE = '';
-const servers = computed(() => [{ value: NONE, label: 'none' }, ...rows(props.network.servers).map((one) => ({ value: one.id, label: `${one.name} · ${one.host}` }))]);
+const servers = computed(() => [
+  { value: NONE, label: 'none' },
+  ...rows(props.network.servers).map((one) => ({ value: one.id, label: `${one.name} · ${one.host}` })),
+]);
 const groups = computed(() => rows(props.network.groups));
 /** The number on the radio and on the hotspot’s own page, where it is another. */
 function onRadio(number: number): string {
@@ -26,7 +29,9 @@ function onRadio(number: number): string {
 }
 const loginText = computed(() => {
   const { dmrId } = store.plan!.station;
-  return dmrId !== null && props.login.suffix !== null ? `It logs in as ${formatLogin(dmrId, props.login.suffix)}; these digits never go on the air.` : 'Two digits that no other hotspot of yours uses.';
+  return dmrId !== null && props.login.suffix !== null
+    ? `It logs in as ${formatLogin(dmrId, props.login.suffix)}; these digits never go on the air.`
+    : 'Two digits that no other hotspot of yours uses.';
 });
 
 function takeSuffix(text: string): Taken {
@@ -34,7 +39,9 @@ function takeSuffix(text: string): Taken {
     emit('change', 'suffix', (login) => void (login.suffix = null));
     return null;
   }
-  return takeWhole(text, SUFFIX_MIN, SUFFIX_MAX, (suffix) => emit('change', 'suffix', (login) => void (login.suffix = suffix)));
+  return takeWhole(text, SUFFIX_MIN, SUFFIX_MAX, (suffix) =>
+    emit('change', 'suffix', (login) => void (login.suffix = suffix)),
+  );
 }
 
 function takePassword(text: string): Taken {
@@ -45,12 +52,41 @@ function takePassword(text: string): Taken {
 </script>
 
 <template>
-  <ChoiceField label="Server" :value="login.serverId ?? NONE" :options="servers" @choose="(id) => emit('change', 'server', (one) => void (one.serverId = id === NONE ? null : id))" />
-  <TextField label="Suffix" :value="login.suffix === null ? '' : String(login.suffix).padStart(2, '0')" :take="takeSuffix" mono :hint="loginText" />
-  <TextField label="Password" :value="login.password" :take="takePassword" type="password" hint="Of your account at the network. Files leave it out unless you ask for it." />
+  <ChoiceField
+    label="Server"
+    :value="login.serverId ?? NONE"
+    :options="servers"
+    @choose="(id) => emit('change', 'server', (one) => void (one.serverId = id === NONE ? null : id))"
+  />
+  <TextField
+    label="Suffix"
+    :value="login.suffix === null ? '' : String(login.suffix).padStart(2, '0')"
+    :take="takeSuffix"
+    mono
+    :hint="loginText"
+  />
+  <TextField
+    label="Password"
+    :value="login.password"
+    :take="takePassword"
+    type="password"
+    hint="Of your account at the network. Files leave it out unless you ask for it."
+  />
   <FieldRow label="Static groups">
-    <el-select multiple class="groups" :model-value="login.staticGroupIds" aria-label="Static groups" placeholder="none" @update:model-value="emit('change', 'static groups', (one) => void (one.staticGroupIds = $event as string[]))">
-      <el-option v-for="group in groups" :key="group.id" :value="group.id" :label="`${group.number} ${group.name}${onRadio(group.number)}`" />
+    <el-select
+      multiple
+      class="groups"
+      :model-value="login.staticGroupIds"
+      aria-label="Static groups"
+      placeholder="none"
+      @update:model-value="emit('change', 'static groups', (one) => void (one.staticGroupIds = $event as string[]))"
+    >
+      <el-option
+        v-for="group in groups"
+        :key="group.id"
+        :value="group.id"
+        :label="`${group.number} ${group.name}${onRadio(group.number)}`"
+      />
     </el-select>
   </FieldRow>
 </template>

@@ -25,23 +25,36 @@ const HINTS: Partial<Record<SpecialName, string>> = {
   position: 'Commonly your country’s code followed by 999.',
 };
 const ownId = computed(() => store.plan!.station.dmrId);
-const ownGroup = computed(() => ownId.value !== null && isStationId(ownId.value) && !rows(props.network.groups).some((group) => group.number === ownId.value));
+const ownGroup = computed(
+  () =>
+    ownId.value !== null &&
+    isStationId(ownId.value) &&
+    !rows(props.network.groups).some((group) => group.number === ownId.value),
+);
 
 function change(label: string, recipe: (network: DmrNetwork) => void): void {
   store.edit(`${props.network.name}: ${label}`, (draft) => recipe(dmrNetwork(draft, props.network.id)!));
 }
 
-const takeSpecial = (special: SpecialName) => (text: string): Taken => {
-  if (text.trim() === '') {
-    change(special, (one) => void (one.special[special] = null));
-    return null;
-  }
-  return takeWhole(text, ADDRESS_MIN, ADDRESS_MAX, (number) => change(special, (one) => void (one.special[special] = { number, kind: one.special[special]?.kind ?? 'private' })));
-};
+const takeSpecial =
+  (special: SpecialName) =>
+  (text: string): Taken => {
+    if (text.trim() === '') {
+      change(special, (one) => void (one.special[special] = null));
+      return null;
+    }
+    return takeWhole(text, ADDRESS_MIN, ADDRESS_MAX, (number) =>
+      change(special, (one) => void (one.special[special] = { number, kind: one.special[special]?.kind ?? 'private' })),
+    );
+  };
 
 async function saveGroups(): Promise<void> {
   const { groupsCsv } = await import('@relay/core/modes/dmr/formats/groups-csv');
-  download(`${fileName(props.network.name)}-groups.csv`, groupsCsv.mediaType, groupsCsv.write(rows(props.network.groups), undefined));
+  download(
+    `${fileName(props.network.name)}-groups.csv`,
+    groupsCsv.mediaType,
+    groupsCsv.write(rows(props.network.groups), undefined),
+  );
 }
 
 function addOwnGroup(): void {
@@ -54,22 +67,59 @@ function addOwnGroup(): void {
 <template>
   <div>
     <FieldGroup title="Network">
-      <TextField label="Name" :value="network.name" :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))" autofocus />
+      <TextField
+        label="Name"
+        :value="network.name"
+        :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))"
+        autofocus
+      />
       <div v-for="special in SPECIAL_NAMES" :key="special" class="special">
-        <TextField :label="`${SPECIAL_TITLES[special]} number`" :value="network.special[special] === null ? '' : String(network.special[special]!.number)" :take="takeSpecial(special)" mono :hint="HINTS[special]" />
-        <el-radio-group v-if="network.special[special]" :model-value="network.special[special]!.kind" :aria-label="`${SPECIAL_TITLES[special]} is called as`" @update:model-value="change(special, (one) => void (one.special[special]!.kind = $event as CallKind))">
+        <TextField
+          :label="`${SPECIAL_TITLES[special]} number`"
+          :value="network.special[special] === null ? '' : String(network.special[special]!.number)"
+          :take="takeSpecial(special)"
+          mono
+          :hint="HINTS[special]"
+        />
+        <el-radio-group
+          v-if="network.special[special]"
+          :model-value="network.special[special]!.kind"
+          :aria-label="`${SPECIAL_TITLES[special]} is called as`"
+          @update:model-value="change(special, (one) => void (one.special[special]!.kind = $event as CallKind))"
+        >
           <el-radio v-for="kind in KINDS" :key="kind" :value="kind">{{ kind }}</el-radio>
         </el-radio-group>
       </div>
-      <TextField label="Dynamic groups last" :value="String(network.dynamicTimerMin)" :take="(text) => takeWhole(text, 1, 1440, (minutes) => change('dynamic timer', (one) => void (one.dynamicTimerMin = minutes)))" mono unit="min" hint="After the last local key-up. Commonly 10, in some networks 15." />
-      <SwitchField label="Any 7-digit ID works as a group" :on="network.personalGroups" @change="(on) => change('personal groups', (one) => void (one.personalGroups = on))">
-        Any 7-digit ID works as a group: an unlisted meeting place, not a private one; whoever monitors the frequency hears it.
+      <TextField
+        label="Dynamic groups last"
+        :value="String(network.dynamicTimerMin)"
+        :take="
+          (text) =>
+            takeWhole(text, 1, 1440, (minutes) =>
+              change('dynamic timer', (one) => void (one.dynamicTimerMin = minutes)),
+            )
+        "
+        mono
+        unit="min"
+        hint="After the last local key-up. Commonly 10, in some networks 15."
+      />
+      <SwitchField
+        label="Any 7-digit ID works as a group"
+        :on="network.personalGroups"
+        @change="(on) => change('personal groups', (one) => void (one.personalGroups = on))"
+      >
+        Any 7-digit ID works as a group: an unlisted meeting place, not a private one; whoever monitors the frequency
+        hears it.
         <el-button v-if="network.personalGroups && ownGroup" size="small" @click="addOwnGroup">Add mine</el-button>
       </SwitchField>
     </FieldGroup>
     <FieldGroup title="Servers"><ServerTable :network="network" @change="change" /></FieldGroup>
     <FieldGroup title="Talk groups">
-      <DirectoryImport :network="network"><el-button :disabled="network.groups.order.length === 0" @click="saveGroups">Save the list</el-button></DirectoryImport>
+      <DirectoryImport :network="network"
+        ><el-button :disabled="network.groups.order.length === 0" @click="saveGroups"
+          >Save the list</el-button
+        ></DirectoryImport
+      >
       <GroupTable :network="network" @change="change" />
     </FieldGroup>
   </div>

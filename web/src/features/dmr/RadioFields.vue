@@ -20,8 +20,19 @@ function takeId(text: string): Taken {
 </script>
 
 <template>
-  <TextField label="DMR ID in the radio" :value="radio.dmr!.id === null ? '' : formatId(radio.dmr!.id)" :take="takeId" mono />
-  <SwitchField label="Hears its channel’s own group without a receive list" :on="radio.dmr!.hearsOwnGroup" @change="(on) => emit('change', 'what it hears', (one) => void (one.dmr!.hearsOwnGroup = on))">
-    Hears its channel’s own group without a receive list<br /><span class="soft">Off: it hears only the groups in the channel’s receive list.</span>
+  <TextField
+    label="DMR ID in the radio"
+    :value="radio.dmr!.id === null ? '' : formatId(radio.dmr!.id)"
+    :take="takeId"
+    mono
+  />
+  <SwitchField
+    label="Hears its channel’s own group without a receive list"
+    :on="radio.dmr!.hearsOwnGroup"
+    @change="(on) => emit('change', 'what it hears', (one) => void (one.dmr!.hearsOwnGroup = on))"
+  >
+    Hears its channel’s own group without a receive list<br /><span class="soft"
+      >Off: it hears only the groups in the channel’s receive list.</span
+    >
   </SwitchField>
 </template>

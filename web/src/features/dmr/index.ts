@@ -10,5 +10,9 @@ export const parts: ModeParts<'dmr'> = {
   SiteFields,
   ProfileFields,
   NetworkForm,
-  network: { kind: 'a DMR network', name: 'Network', holds: (network: Network) => [network.mode === 'dmr' ? network.groups.order.length : 0, 'group'] },
+  network: {
+    kind: 'a DMR network',
+    name: 'Network',
+    holds: (network: Network) => [network.mode === 'dmr' ? network.groups.order.length : 0, 'group'],
+  },
 };

@@ -4,17 +4,37 @@ import { computed, nextTick, ref, useId, watch } from 'vue';
 import { FIELD_LENGTH } from '@relay/core/plan/modes/dstar/limits';
 import type { Taken } from '../../fields/field';
 
-const props = withDefaults(defineProps<{ label: string; value: string; length?: number; take?: (text: string) => Taken; expects?: string | null; hint?: string }>(), { length: FIELD_LENGTH, take: undefined, expects: null, hint: '' });
+const props = withDefaults(
+  defineProps<{
+    label: string;
+    value: string;
+    length?: number;
+    take?: (text: string) => Taken;
+    expects?: string | null;
+    hint?: string;
+  }>(),
+  { length: FIELD_LENGTH, take: undefined, expects: null, hint: '' },
+);
 const id = useId();
 const shownOf = (value: string) => value.trimEnd();
 const text = ref(shownOf(props.value));
 const refused = ref<Exclude<Taken, null> | null>(null);
-const boxes = computed(() => Array.from({ length: props.length }, (_, at) => ({ at, letter: text.value[at] ?? ' ', apart: at === FIELD_LENGTH - 1, off: props.expects !== null && refused.value === null && (text.value[at] ?? ' ') !== (props.expects[at] ?? ' ') })));
+const boxes = computed(() =>
+  Array.from({ length: props.length }, (_, at) => ({
+    at,
+    letter: text.value[at] ?? ' ',
+    apart: at === FIELD_LENGTH - 1,
+    off: props.expects !== null && refused.value === null && (text.value[at] ?? ' ') !== (props.expects[at] ?? ' '),
+  })),
+);
 const more = computed(() => Math.max(0, text.value.length - props.length));
 
-watch(() => props.value, (value, before) => {
-  if (text.value === shownOf(before)) text.value = shownOf(value);
-});
+watch(
+  () => props.value,
+  (value, before) => {
+    if (text.value === shownOf(before)) text.value = shownOf(value);
+  },
+);
 
 async function commit(typed = text.value): Promise<void> {
   text.value = typed;
@@ -34,12 +54,40 @@ function giveUp(): void {
   <div class="cells">
     <label :for="id" class="name">{{ label }}</label>
     <div class="row" :style="{ '--count': length + more }">
-      <span v-for="box in boxes" :key="box.at" class="box" :class="{ 'box--apart': box.apart, 'box--off': box.off, 'box--space': box.letter === ' ' }" aria-hidden="true">{{ take ? '' : box.letter }}<i v-if="box.letter === ' '">·</i></span>
-      <input v-if="take" :id="id" v-model="text" class="mono" :class="{ bad: refused }" :aria-invalid="refused !== null" :aria-describedby="refused ? `${id}-problem` : hint ? `${id}-hint` : undefined" autocomplete="off" autocapitalize="characters" spellcheck="false" @change="commit()" @keydown.enter="commit()" @keydown.esc="giveUp" />
+      <span
+        v-for="box in boxes"
+        :key="box.at"
+        class="box"
+        :class="{ 'box--apart': box.apart, 'box--off': box.off, 'box--space': box.letter === ' ' }"
+        aria-hidden="true"
+        >{{ take ? '' : box.letter }}<i v-if="box.letter === ' '">·</i></span
+      >
+      <input
+        v-if="take"
+        :id="id"
+        v-model="text"
+        class="mono"
+        :class="{ bad: refused }"
+        :aria-invalid="refused !== null"
+        :aria-describedby="refused ? `${id}-problem` : hint ? `${id}-hint` : undefined"
+        autocomplete="off"
+        autocapitalize="characters"
+        spellcheck="false"
+        @change="commit()"
+        @keydown.enter="commit()"
+        @keydown.esc="giveUp"
+      />
       <output v-else :id="id" class="visually-hidden">{{ text.replaceAll(' ', '·') || 'empty' }}</output>
     </div>
-    <p v-if="refused" :id="`${id}-problem`" class="told is-broken" role="alert">{{ refused.problem }} <button v-if="refused.meant" type="button" @click="commit(refused.meant)">Use {{ refused.meant.replaceAll(' ', '·') }}</button></p>
-    <p v-else-if="expects !== null && shownOf(expects) !== text" class="told is-broken">needs {{ shownOf(expects).replaceAll(' ', '·') || 'nothing' }}</p>
+    <p v-if="refused" :id="`${id}-problem`" class="told is-broken" role="alert">
+      {{ refused.problem }}
+      <button v-if="refused.meant" type="button" @click="commit(refused.meant)">
+        Use {{ refused.meant.replaceAll(' ', '·') }}
+      </button>
+    </p>
+    <p v-else-if="expects !== null && shownOf(expects) !== text" class="told is-broken">
+      needs {{ shownOf(expects).replaceAll(' ', '·') || 'nothing' }}
+    </p>
     <p v-else-if="hint" :id="`${id}-hint`" class="told soft">{{ hint }}</p>
   </div>
 </template>

@@ -30,17 +30,32 @@ const context = computed(() => {
 const dstar = computed(() => (props.channel.mode === 'dstar' ? props.channel.dstar : null));
 const order = computed(() => (context.value ? orderOf(context.value) : []));
 const target = computed(() => targetOf(store.plan!, props.channel.destination));
-const said = computed(() => (props.channel.siteId === null ? undefined : stateOf(store.world, props.channel.siteId, 'dstar')) ?? undefined);
+const said = computed(
+  () => (props.channel.siteId === null ? undefined : stateOf(store.world, props.channel.siteId, 'dstar')) ?? undefined,
+);
 const before = computed(() => (context.value?.site ? linkBefore(context.value.index, context.value.site) : undefined));
-const nameOf = (state: LinkState | undefined) => (state === undefined ? 'not said' : state ? reflectorWords(state) : 'nothing');
+const nameOf = (state: LinkState | undefined) =>
+  state === undefined ? 'not said' : state ? reflectorWords(state) : 'nothing';
 /** A reflector that is not the one that is meant: the first of any family. */
 const elsewhere = computed<LinkState>(() => {
-  const all = families(store.plan!).flatMap((family) => rows(family.reflectors).flatMap((one) => [...one.modules].map((module) => ({ reflector: reflectorCall(family, one), module }))));
+  const all = families(store.plan!).flatMap((family) =>
+    rows(family.reflectors).flatMap((one) =>
+      [...one.modules].map((module) => ({ reflector: reflectorCall(family, one), module })),
+    ),
+  );
   return all.find((one) => !target.value || reflectorWords(one) !== reflectorWords(target.value)) ?? null;
 });
 const effects = computed(() => (context.value ? keyUpsOf(context.value, elsewhere.value) : []));
-const STATES = computed(() => [{ value: 'plan', label: 'as planned', state: undefined }, { value: 'nothing', label: 'nothing', state: null }, ...[target.value, elsewhere.value].flatMap((one) => (one ? [{ value: reflectorWords(one), label: reflectorWords(one), state: one }] : []))]);
-const stateValue = computed(() => (said.value === undefined ? 'plan' : said.value.linkedTo ? reflectorWords(said.value.linkedTo) : 'nothing'));
+const STATES = computed(() => [
+  { value: 'plan', label: 'as planned', state: undefined },
+  { value: 'nothing', label: 'nothing', state: null },
+  ...[target.value, elsewhere.value].flatMap((one) =>
+    one ? [{ value: reflectorWords(one), label: reflectorWords(one), state: one }] : [],
+  ),
+]);
+const stateValue = computed(() =>
+  said.value === undefined ? 'plan' : said.value.linkedTo ? reflectorWords(said.value.linkedTo) : 'nothing',
+);
 const FIELDS = ['ur', 'rpt1', 'rpt2'] as const;
 /** What a field should hold instead, where one value would do. */
 const expected = (name: (typeof FIELDS)[number]) => {
@@ -49,37 +64,105 @@ const expected = (name: (typeof FIELDS)[number]) => {
   return typeof fact?.expects === 'string' ? fact.expects : null;
 };
 
-const take = (name: (typeof FIELDS)[number]) => (text: string): Taken => {
-  const field = CHANNEL_FIELDS.find((one) => one.id === name)!;
-  const reading = field.read(text, store.plan!.codeplugs[props.radioId]!);
-  if ('problem' in reading) return reading;
-  store.edit(`${props.channel.name}: ${field.title}`, (draft) => {
-    const channel = draft.codeplugs[props.radioId]?.channels.byId[props.channel.id];
-    if (channel) reading.put(channel);
-  });
-  return null;
-};
+const take =
+  (name: (typeof FIELDS)[number]) =>
+  (text: string): Taken => {
+    const field = CHANNEL_FIELDS.find((one) => one.id === name)!;
+    const reading = field.read(text, store.plan!.codeplugs[props.radioId]!);
+    if ('problem' in reading) return reading;
+    store.edit(`${props.channel.name}: ${field.title}`, (draft) => {
+      const channel = draft.codeplugs[props.radioId]?.channels.byId[props.channel.id];
+      if (channel) reading.put(channel);
+    });
+    return null;
+  };
 
 function say(value: string): void {
   const state = STATES.value.find((one) => one.value === value)?.state;
-  if (props.channel.siteId) store.say(props.channel.siteId, 'dstar', state === undefined ? undefined : { linkedTo: state });
+  if (props.channel.siteId)
+    store.say(props.channel.siteId, 'dstar', state === undefined ? undefined : { linkedTo: state });
 }
 </script>
 
 <template>
-  <section v-if="dstar && context" class="panel" :aria-label="`D-STAR fields of ${channel.name}`" data-testid="dstar-panel">
-    <div class="fields"><CallSignCells v-for="name in FIELDS" :key="`${channel.id} ${name}`" :label="name.toUpperCase()" :value="dstar[name]" :take="take(name)" :expects="expected(name)" /></div>
+  <section
+    v-if="dstar && context"
+    class="panel"
+    :aria-label="`D-STAR fields of ${channel.name}`"
+    data-testid="dstar-panel"
+  >
+    <div class="fields">
+      <CallSignCells
+        v-for="name in FIELDS"
+        :key="`${channel.id} ${name}`"
+        :label="name.toUpperCase()"
+        :value="dstar[name]"
+        :take="take(name)"
+        :expects="expected(name)"
+      />
+    </div>
     <div class="beside">
-      <el-radio-group v-model="view" size="small" aria-label="What to show beside the fields"><el-radio-button value="order">Order of use</el-radio-button><el-radio-button value="states">What a key-up does</el-radio-button><el-radio-button value="header">Header</el-radio-button></el-radio-group>
+      <el-radio-group v-model="view" size="small" aria-label="What to show beside the fields"
+        ><el-radio-button value="order">Order of use</el-radio-button
+        ><el-radio-button value="states">What a key-up does</el-radio-button
+        ><el-radio-button value="header">Header</el-radio-button></el-radio-group
+      >
       <template v-if="view === 'order'">
-        <StepStrip v-if="order.length" :steps="order" :here="channel.id" data-testid="order-strip" @select="$emit('select', $event)" />
-        <p class="soft">{{ order.find((step) => step.channelId === channel.id)?.say ?? (order.length ? order[0]!.say : 'A local call or a command: key up once and listen. The order of use is shown for channels of a reflector.') }}</p>
+        <StepStrip
+          v-if="order.length"
+          :steps="order"
+          :here="channel.id"
+          data-testid="order-strip"
+          @select="$emit('select', $event)"
+        />
+        <p class="soft">
+          {{
+            order.find((step) => step.channelId === channel.id)?.say ??
+            (order.length
+              ? order[0]!.say
+              : 'A local call or a command: key up once and listen. The order of use is shown for channels of a reflector.')
+          }}
+        </p>
       </template>
       <template v-else-if="view === 'states'">
-        <label class="linked">{{ context.site?.name ?? 'The site' }} is linked to <select class="plain-input" :value="stateValue" aria-label="What the site is linked to now" @change="say(($event.target as HTMLSelectElement).value)"><option v-for="one in STATES" :key="one.value" :value="one.value">{{ one.value === 'plan' ? `as planned: ${nameOf(said ? undefined : before)}` : one.label }}</option></select></label>
-        <table class="plain effects"><thead><tr><th scope="col">Linked to</th><th scope="col">Your voice goes</th><th scope="col">You hear</th><th scope="col">Then linked to</th></tr></thead><tbody><tr v-for="(one, i) in effects" :key="i"><td class="mono">{{ nameOf(one.state) }}</td><td>{{ one.goes }}</td><td>{{ one.answer }}</td><td class="mono">{{ nameOf(one.after) }}</td></tr></tbody></table>
+        <label class="linked"
+          >{{ context.site?.name ?? 'The site' }} is linked to
+          <select
+            class="plain-input"
+            :value="stateValue"
+            aria-label="What the site is linked to now"
+            @change="say(($event.target as HTMLSelectElement).value)"
+          >
+            <option v-for="one in STATES" :key="one.value" :value="one.value">
+              {{ one.value === 'plan' ? `as planned: ${nameOf(said ? undefined : before)}` : one.label }}
+            </option>
+          </select></label
+        >
+        <table class="plain effects">
+          <thead>
+            <tr>
+              <th scope="col">Linked to</th>
+              <th scope="col">Your voice goes</th>
+              <th scope="col">You hear</th>
+              <th scope="col">Then linked to</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(one, i) in effects" :key="i">
+              <td class="mono">{{ nameOf(one.state) }}</td>
+              <td>{{ one.goes }}</td>
+              <td>{{ one.answer }}</td>
+              <td class="mono">{{ nameOf(one.after) }}</td>
+            </tr>
+          </tbody>
+        </table>
       </template>
-      <HeaderPicture v-else v-bind="dstar" :my="context.radio.dstar?.my ?? ''" :suffix="context.radio.dstar?.suffix ?? ''" />
+      <HeaderPicture
+        v-else
+        v-bind="dstar"
+        :my="context.radio.dstar?.my ?? ''"
+        :suffix="context.radio.dstar?.suffix ?? ''"
+      />
     </div>
   </section>
 </template>

@@ -35,7 +35,17 @@ const sites = computed(() =>
   rows(store.plan!.sites).flatMap((site) => {
     if (!site.dstar) return [];
     const said = site.dstar.families?.length !== 0;
-    return [{ id: site.id, name: site.name, words: !said ? 'not said' : reachesFamily(gatewayOf(site.dstar), family.value.letters) ? 'reaches it' : `does not; it reaches ${site.dstar.families!.join(', ')}` }];
+    return [
+      {
+        id: site.id,
+        name: site.name,
+        words: !said
+          ? 'not said'
+          : reachesFamily(gatewayOf(site.dstar), family.value.letters)
+            ? 'reaches it'
+            : `does not; it reaches ${site.dstar.families!.join(', ')}`,
+      },
+    ];
   }),
 );
 </script>
@@ -43,8 +53,19 @@ const sites = computed(() =>
 <template>
   <div>
     <FieldGroup title="Family of reflectors">
-      <TextField label="Name" :value="family.name" :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))" autofocus />
-      <TextField label="Three letters" :value="family.letters" :take="takeLetters" mono :hint="`Its reflectors are called ${family.letters}001 to ${family.letters}999; each module links to another channel.`" />
+      <TextField
+        label="Name"
+        :value="family.name"
+        :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))"
+        autofocus
+      />
+      <TextField
+        label="Three letters"
+        :value="family.letters"
+        :take="takeLetters"
+        mono
+        :hint="`Its reflectors are called ${family.letters}001 to ${family.letters}999; each module links to another channel.`"
+      />
     </FieldGroup>
     <FieldGroup title="Which sites reach it">
       <ReachList :sites="sites" mode="D-STAR" />

@@ -11,23 +11,50 @@ import { usePlanStore } from '../../sync/plan-store';
 const props = defineProps<{ site: Site; profile: ProfileValues }>();
 const emit = defineEmits<{ change: [label: string, recipe: (profile: ProfileValues) => void] }>();
 const dstar = computed(() => props.profile.dstar);
-const change = (label: string, recipe: (fields: DstarProfileFields) => void) => emit('change', label, (profile) => recipe(profile.dstar));
+const change = (label: string, recipe: (fields: DstarProfileFields) => void) =>
+  emit('change', label, (profile) => recipe(profile.dstar));
 const store = usePlanStore();
 const NONE = 'none';
 const options = computed(() => {
-  const listed = families(store.plan!).flatMap((family) => rows(family.reflectors).flatMap((one) => [...one.modules].map((module) => ({ value: reflectorWords({ reflector: reflectorCall(family, one), module }), label: [reflectorWords({ reflector: reflectorCall(family, one), module }), one.title].filter(Boolean).join(' · ') }))));
+  const listed = families(store.plan!).flatMap((family) =>
+    rows(family.reflectors).flatMap((one) =>
+      [...one.modules].map((module) => ({
+        value: reflectorWords({ reflector: reflectorCall(family, one), module }),
+        label: [reflectorWords({ reflector: reflectorCall(family, one), module }), one.title]
+          .filter(Boolean)
+          .join(' · '),
+      })),
+    ),
+  );
   const set = dstar.value.startLink && reflectorWords(dstar.value.startLink);
-  return [{ value: NONE, label: 'nothing' }, ...listed, ...(set && !listed.some((one) => one.value === set) ? [{ value: set, label: `${set} · in no directory` }] : [])];
+  return [
+    { value: NONE, label: 'nothing' },
+    ...listed,
+    ...(set && !listed.some((one) => one.value === set) ? [{ value: set, label: `${set} · in no directory` }] : []),
+  ];
 });
 
 function choose(value: string): void {
-  change('link at start', (one) => void (one.startLink = value === NONE ? null : { reflector: value.slice(0, 6), module: value.slice(-1) }));
+  change(
+    'link at start',
+    (one) => void (one.startLink = value === NONE ? null : { reflector: value.slice(0, 6), module: value.slice(-1) }),
+  );
 }
 </script>
 
 <template>
-  <ChoiceField label="Link at start" :value="dstar.startLink ? reflectorWords(dstar.startLink) : NONE" :options="options" @choose="choose" />
-  <el-radio-group v-if="dstar.startLink" :model-value="dstar.automatic" aria-label="When it links" @update:model-value="change('when it links', (one) => void (one.automatic = $event === true))">
+  <ChoiceField
+    label="Link at start"
+    :value="dstar.startLink ? reflectorWords(dstar.startLink) : NONE"
+    :options="options"
+    @choose="choose"
+  />
+  <el-radio-group
+    v-if="dstar.startLink"
+    :model-value="dstar.automatic"
+    aria-label="When it links"
+    @update:model-value="change('when it links', (one) => void (one.automatic = $event === true))"
+  >
     <el-radio :value="true">Automatic, when it starts</el-radio>
     <el-radio :value="false">Manual, when somebody asks for it</el-radio>
   </el-radio-group>

@@ -31,12 +31,20 @@ function remove(one: { id: string; number: number }): void {
 function add(): void {
   const value = parseWhole(number.value.replace(/^[A-Za-z]{3}/, ''));
   const letters = readModules(modules.value);
-  if (value === null || value < 0 || value > 999) problem.value = `Found “${number.value}”, expected a number from 0 to 999.`;
-  else if (reflectors.value.some((one) => one.number === value)) problem.value = `${reflectorCall(props.family, { number: value })} is in the list already.`;
+  if (value === null || value < 0 || value > 999)
+    problem.value = `Found “${number.value}”, expected a number from 0 to 999.`;
+  else if (reflectors.value.some((one) => one.number === value))
+    problem.value = `${reflectorCall(props.family, { number: value })} is in the list already.`;
   else if (!letters) problem.value = `Found “${modules.value}”, ${MODULES_EXPECTED}`;
   else {
     problem.value = '';
-    const reflector = { id: newId('rfl'), number: value, title: title.value.trim().slice(0, 60), modules: letters, activity: null };
+    const reflector = {
+      id: newId('rfl'),
+      number: value,
+      title: title.value.trim().slice(0, 60),
+      modules: letters,
+      activity: null,
+    };
     emit('change', `add ${reflectorCall(props.family, reflector)}`, (family) => putRow(family.reflectors, reflector));
     number.value = '';
     title.value = '';
@@ -45,35 +53,102 @@ function add(): void {
   }
 }
 
-const takeModules = (id: string) => (text: string): Taken => {
-  const letters = readModules(text);
-  if (letters === null) return { problem: `Found “${text}”, ${MODULES_EXPECTED}` };
-  emit('change', 'modules', (family) => void (family.reflectors.byId[id]!.modules = letters));
-  return null;
-};
+const takeModules =
+  (id: string) =>
+  (text: string): Taken => {
+    const letters = readModules(text);
+    if (letters === null) return { problem: `Found “${text}”, ${MODULES_EXPECTED}` };
+    emit('change', 'modules', (family) => void (family.reflectors.byId[id]!.modules = letters));
+    return null;
+  };
 
-const takeTitle = (id: string) => (text: string): Taken => {
-  if (text.trim().length > 60) return { problem: `Found ${text.trim().length} characters, expected at most 60.` };
-  emit('change', 'title', (family) => void (family.reflectors.byId[id]!.title = text.trim()));
-  return null;
-};
+const takeTitle =
+  (id: string) =>
+  (text: string): Taken => {
+    if (text.trim().length > 60) return { problem: `Found ${text.trim().length} characters, expected at most 60.` };
+    emit('change', 'title', (family) => void (family.reflectors.byId[id]!.title = text.trim()));
+    return null;
+  };
 </script>
 
 <template>
   <table class="plain">
-    <thead><tr><th scope="col" class="narrow">Number</th><th scope="col">Known as</th><th scope="col">Modules</th><th scope="col" class="number">Activity</th><th scope="col"><span class="visually-hidden">Acts</span></th></tr></thead>
+    <thead>
+      <tr>
+        <th scope="col" class="narrow">Number</th>
+        <th scope="col">Known as</th>
+        <th scope="col">Modules</th>
+        <th scope="col" class="number">Activity</th>
+        <th scope="col"><span class="visually-hidden">Acts</span></th>
+      </tr>
+    </thead>
     <tbody>
       <tr v-for="one in reflectors" :key="one.id">
-        <td><TextField bare :label="`Number of ${reflectorCall(family, one)}`" :value="String(one.number).padStart(3, '0')" :take="(text) => takeWhole(text, 0, 999, (value) => emit('change', 'number', (draft) => void (draft.reflectors.byId[one.id]!.number = value)))" mono /></td>
-        <td><TextField bare :label="`Title of ${reflectorCall(family, one)}`" :value="one.title" :take="takeTitle(one.id)" /></td>
-        <td><TextField bare :label="`Modules of ${reflectorCall(family, one)}`" :value="one.modules" :take="takeModules(one.id)" mono /></td>
+        <td>
+          <TextField
+            bare
+            :label="`Number of ${reflectorCall(family, one)}`"
+            :value="String(one.number).padStart(3, '0')"
+            :take="
+              (text) =>
+                takeWhole(text, 0, 999, (value) =>
+                  emit('change', 'number', (draft) => void (draft.reflectors.byId[one.id]!.number = value)),
+                )
+            "
+            mono
+          />
+        </td>
+        <td>
+          <TextField
+            bare
+            :label="`Title of ${reflectorCall(family, one)}`"
+            :value="one.title"
+            :take="takeTitle(one.id)"
+          />
+        </td>
+        <td>
+          <TextField
+            bare
+            :label="`Modules of ${reflectorCall(family, one)}`"
+            :value="one.modules"
+            :take="takeModules(one.id)"
+            mono
+          />
+        </td>
         <td class="number mono">{{ one.activity ?? '–' }}</td>
-        <td><el-button link :aria-label="`Remove ${reflectorCall(family, one)}`" @click="remove(one)">Remove</el-button></td>
+        <td>
+          <el-button link :aria-label="`Remove ${reflectorCall(family, one)}`" @click="remove(one)">Remove</el-button>
+        </td>
       </tr>
       <tr>
-        <td><input ref="numberBox" v-model="number" class="plain-input" aria-label="New reflector: number" placeholder="001" @keydown.enter="add" /></td>
-        <td><input v-model="title" class="plain-input" aria-label="New reflector: known as" placeholder="Known as" @keydown.enter="add" /></td>
-        <td><input v-model="modules" class="plain-input" aria-label="New reflector: modules" placeholder="ABC" @keydown.enter="add" /></td>
+        <td>
+          <input
+            ref="numberBox"
+            v-model="number"
+            class="plain-input"
+            aria-label="New reflector: number"
+            placeholder="001"
+            @keydown.enter="add"
+          />
+        </td>
+        <td>
+          <input
+            v-model="title"
+            class="plain-input"
+            aria-label="New reflector: known as"
+            placeholder="Known as"
+            @keydown.enter="add"
+          />
+        </td>
+        <td>
+          <input
+            v-model="modules"
+            class="plain-input"
+            aria-label="New reflector: modules"
+            placeholder="ABC"
+            @keydown.enter="add"
+          />
+        </td>
         <td />
         <td><el-button @click="add">Add</el-button></td>
       </tr>

@@ -12,14 +12,23 @@ const list = computed(() => siteListOf(store.plan!, props.radio));
 
 async function save(): Promise<void> {
   const { siteListCsv } = await import('@relay/core/modes/dstar/formats/site-list-csv');
-  download(`${fileName(props.radio.name)}-sites.csv`, siteListCsv.mediaType, siteListCsv.write(list.value.rows, undefined));
+  download(
+    `${fileName(props.radio.name)}-sites.csv`,
+    siteListCsv.mediaType,
+    siteListCsv.write(list.value.rows, undefined),
+  );
 }
 </script>
 
 <template>
   <tr>
     <td>{{ radio.name }}</td>
-    <td class="soft">site list, {{ list.rows.length }} {{ list.rows.length === 1 ? 'site' : 'sites' }}<span v-if="list.left.length" class="is-doubtful">; {{ list.left.length }} left out: {{ list.left[0]!.why }}</span></td>
+    <td class="soft">
+      site list, {{ list.rows.length }} {{ list.rows.length === 1 ? 'site' : 'sites'
+      }}<span v-if="list.left.length" class="is-doubtful"
+        >; {{ list.left.length }} left out: {{ list.left[0]!.why }}</span
+      >
+    </td>
     <td class="acts"><el-button @click="save">Save site list</el-button></td>
   </tr>
 </template>

@@ -14,5 +14,9 @@ export const parts: ModeParts<'dstar'> = {
   ChannelPanel,
   RadioFile: { Row: SiteListFile, takes: (radio) => radio.dstar?.siteList != null },
   NetworkForm,
-  network: { kind: 'a family of reflectors', name: 'Family', holds: (network: Network) => [network.mode === 'dstar' ? network.reflectors.order.length : 0, 'reflector'] },
+  network: {
+    kind: 'a family of reflectors',
+    name: 'Family',
+    holds: (network: Network) => [network.mode === 'dstar' ? network.reflectors.order.length : 0, 'reflector'],
+  },
 };

@@ -16,6 +16,12 @@ function setWidth(width: FmWidthHz, on: boolean): void {
 
 <template>
   <FieldRow label="FM widths">
-    <el-checkbox v-for="width in FM_WIDTHS_HZ" :key="width" :model-value="radio.fm!.widthsHz.includes(width)" @update:model-value="setWidth(width, $event === true)">{{ width / 1000 }} kHz</el-checkbox>
+    <el-checkbox
+      v-for="width in FM_WIDTHS_HZ"
+      :key="width"
+      :model-value="radio.fm!.widthsHz.includes(width)"
+      @update:model-value="setWidth(width, $event === true)"
+      >{{ width / 1000 }} kHz</el-checkbox
+    >
   </FieldRow>
 </template>

@@ -6,11 +6,17 @@ import { CHECKS } from '@relay/core/registries/checks';
   <h1>What is checked</h1>
   <table class="plain">
     <thead>
-      <tr><th scope="col">Check</th><th scope="col">Weight</th><th scope="col">What it finds</th></tr>
+      <tr>
+        <th scope="col">Check</th>
+        <th scope="col">Weight</th>
+        <th scope="col">What it finds</th>
+      </tr>
     </thead>
     <tbody>
       <tr v-for="check in CHECKS" :key="check.id">
-        <td><router-link :to="{ name: 'help-check', params: { checkId: check.id } }">{{ check.title }}</router-link></td>
+        <td>
+          <router-link :to="{ name: 'help-check', params: { checkId: check.id } }">{{ check.title }}</router-link>
+        </td>
         <td :class="`is-${check.severity}`">{{ check.severity }}</td>
         <td>{{ check.docs.summary }}</td>
       </tr>

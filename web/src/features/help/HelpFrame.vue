@@ -6,7 +6,10 @@ const router = useRouter();
 
 <template>
   <main class="help">
-    <nav class="no-print"><el-button @click="router.back()">Back</el-button> <router-link :to="{ name: 'plans' }">Plans</router-link> <router-link :to="{ name: 'help-checks' }">All checks</router-link></nav>
+    <nav class="no-print">
+      <el-button @click="router.back()">Back</el-button> <router-link :to="{ name: 'plans' }">Plans</router-link>
+      <router-link :to="{ name: 'help-checks' }">All checks</router-link>
+    </nav>
     <router-view />
   </main>
 </template>

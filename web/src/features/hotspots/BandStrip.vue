@@ -8,20 +8,63 @@ const WIDTH = 1000;
 const x = (hz: number) => ((hz - props.view.band.lowHz) / (props.view.band.highHz - props.view.band.lowHz)) * WIDTH;
 const wide = (one: Occupied) => one.kind === 'satellite segment' || one.kind === 'weak signals';
 const ticks = [0, 0.25, 0.5, 0.75, 1].map((share) => share);
-const row: Record<Exclude<Occupied['kind'], 'satellite segment' | 'weak signals'>, [number, number]> = { 'site sends': [10, 36], 'site listens': [36, 62], 'own hotspot': [10, 62], 'calling channel': [10, 62] };
+const row: Record<Exclude<Occupied['kind'], 'satellite segment' | 'weak signals'>, [number, number]> = {
+  'site sends': [10, 36],
+  'site listens': [36, 62],
+  'own hotspot': [10, 62],
+  'calling channel': [10, 62],
+};
 const inside = (hz: number) => hz >= props.view.band.lowHz && hz <= props.view.band.highHz;
 </script>
 
 <template>
-  <svg class="strip" viewBox="-4 0 1008 92" role="img" :aria-label="`${view.band.name}: ${view.occupied.length} frequencies or parts are taken; ${view.best ? `${formatMHz(view.best.hz)} MHz is clearest` : 'nothing is clear'}`">
+  <svg
+    class="strip"
+    viewBox="-4 0 1008 92"
+    role="img"
+    :aria-label="`${view.band.name}: ${view.occupied.length} frequencies or parts are taken; ${view.best ? `${formatMHz(view.best.hz)} MHz is clearest` : 'nothing is clear'}`"
+  >
     <rect x="0" y="10" :width="WIDTH" height="52" class="band" />
     <template v-for="(one, i) in view.occupied" :key="i">
-      <g v-if="wide(one)"><rect :x="Math.max(0, x(one.lowHz))" y="10" :width="Math.min(WIDTH, x(one.highHz)) - Math.max(0, x(one.lowHz))" height="52" :class="one.kind === 'satellite segment' ? 'satellite' : 'kept'" /><text :x="(Math.max(0, x(one.lowHz)) + Math.min(WIDTH, x(one.highHz))) / 2" y="40" class="name">{{ one.kind === 'satellite segment' ? 'satellites' : '' }}</text><title>{{ one.words }}</title></g>
-      <line v-else :x1="x((one.lowHz + one.highHz) / 2)" :x2="x((one.lowHz + one.highHz) / 2)" :y1="row[one.kind as keyof typeof row][0]" :y2="row[one.kind as keyof typeof row][1]" :class="one.kind === 'own hotspot' ? 'own' : one.kind === 'calling channel' ? 'calling' : 'site'"><title>{{ one.words }}</title></line>
+      <g v-if="wide(one)">
+        <rect
+          :x="Math.max(0, x(one.lowHz))"
+          y="10"
+          :width="Math.min(WIDTH, x(one.highHz)) - Math.max(0, x(one.lowHz))"
+          height="52"
+          :class="one.kind === 'satellite segment' ? 'satellite' : 'kept'"
+        />
+        <text :x="(Math.max(0, x(one.lowHz)) + Math.min(WIDTH, x(one.highHz))) / 2" y="40" class="name">
+          {{ one.kind === 'satellite segment' ? 'satellites' : '' }}
+        </text>
+        <title>{{ one.words }}</title>
+      </g>
+      <line
+        v-else
+        :x1="x((one.lowHz + one.highHz) / 2)"
+        :x2="x((one.lowHz + one.highHz) / 2)"
+        :y1="row[one.kind as keyof typeof row][0]"
+        :y2="row[one.kind as keyof typeof row][1]"
+        :class="one.kind === 'own hotspot' ? 'own' : one.kind === 'calling channel' ? 'calling' : 'site'"
+      >
+        <title>{{ one.words }}</title>
+      </line>
     </template>
-    <g v-if="inside(presentHz)"><path :d="`M${x(presentHz)} 8 l-5 -8 h10 Z`" class="present" /><title>now {{ formatMHz(presentHz) }} MHz</title></g>
+    <g v-if="inside(presentHz)">
+      <path :d="`M${x(presentHz)} 8 l-5 -8 h10 Z`" class="present" />
+      <title>now {{ formatMHz(presentHz) }} MHz</title>
+    </g>
     <g v-if="view.best"><line :x1="x(view.best.hz)" :x2="x(view.best.hz)" y1="6" y2="70" class="best" /></g>
-    <text v-for="share in ticks" :key="share" :x="share * WIDTH" y="88" class="tick" :class="{ first: share === 0, last: share === 1 }">{{ formatMHz(view.band.lowHz + share * (view.band.highHz - view.band.lowHz)) }}</text>
+    <text
+      v-for="share in ticks"
+      :key="share"
+      :x="share * WIDTH"
+      y="88"
+      class="tick"
+      :class="{ first: share === 0, last: share === 1 }"
+    >
+      {{ formatMHz(view.band.lowHz + share * (view.band.highHz - view.band.lowHz)) }}
+    </text>
   </svg>
 </template>
 

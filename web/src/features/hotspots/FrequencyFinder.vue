@@ -24,21 +24,44 @@ const MOST = 200;
 const radiusKm = ref(50);
 const bandName = ref('');
 const found = shallowRef<NearSite[]>([]);
-const near = computed(() => found.value.filter((one) => one.distanceM <= radiusKm.value * 1000 && one.status !== 'off the air'));
+const near = computed(() =>
+  found.value.filter((one) => one.distanceM <= radiusKm.value * 1000 && one.status !== 'off the air'),
+);
 const problem = ref('');
 const width = computed(() => siteWidthHz(index.value!, props.site));
 const bands = computed(() => hotspotBands(store.plan!.station.region));
-const band = computed(() => bands.value.find((one) => one.name === bandName.value) ?? bands.value.find((one) => props.site.txHz >= one.lowHz && props.site.txHz <= one.highHz) ?? bands.value.at(-1)!);
+const band = computed(
+  () =>
+    bands.value.find((one) => one.name === bandName.value) ??
+    bands.value.find((one) => props.site.txHz >= one.lowHz && props.site.txHz <= one.highHz) ??
+    bands.value.at(-1)!,
+);
 const around = (hz: number) => ({ lowHz: hz - width.value / 2, highHz: hz + width.value / 2 });
 const taken = computed<Occupied[]>(() => [
   ...near.value.flatMap((one): Occupied[] => {
     const words = `${one.callSign}${one.module ? ` ${one.module}` : ''} ${one.name || one.place}, ${(one.distanceM / 1000).toFixed(1)} km ${compassPoint(one.bearingDeg)}`;
     return [
       { ...around(one.txHz), kind: 'site sends', words: `${words}, sends`, distanceM: one.distanceM },
-      ...(one.rxHz === null || one.rxHz === one.txHz ? [] : [{ ...around(one.rxHz), kind: 'site listens' as const, words: `${words}, listens`, distanceM: one.distanceM }]),
+      ...(one.rxHz === null || one.rxHz === one.txHz
+        ? []
+        : [
+            {
+              ...around(one.rxHz),
+              kind: 'site listens' as const,
+              words: `${words}, listens`,
+              distanceM: one.distanceM,
+            },
+          ]),
     ];
   }),
-  ...hotspotsOf(store.plan!).filter((one) => one.id !== props.site.id).map((one): Occupied => ({ ...around(one.txHz), kind: 'own hotspot', words: `your hotspot ${one.name}`, distanceM: null })),
+  ...hotspotsOf(store.plan!)
+    .filter((one) => one.id !== props.site.id)
+    .map((one): Occupied => ({
+      ...around(one.txHz),
+      kind: 'own hotspot',
+      words: `your hotspot ${one.name}`,
+      distanceM: null,
+    })),
 ]);
 const view = computed(() => viewBand(band.value, width.value, taken.value));
 const present = computed(() => clearanceAt(props.site.txHz, width.value, view.value.occupied));
@@ -46,7 +69,9 @@ const khz = (hz: number) => `${(hz / 1000).toFixed(1)} kHz`;
 const presentWords = computed(() => {
   const { nearest, clearanceHz } = present.value;
   if (!nearest) return 'nothing is near it';
-  return clearanceHz < 0 ? `it lies in what is taken: ${nearest.words}` : `the nearest is ${khz(clearanceHz)} off: ${nearest.words}`;
+  return clearanceHz < 0
+    ? `it lies in what is taken: ${nearest.words}`
+    : `the nearest is ${khz(clearanceHz)} off: ${nearest.words}`;
 });
 
 onMounted(async () => {
@@ -73,21 +98,47 @@ function take(): void {
   <el-drawer v-model="open" size="min(820px, 100%)" :title="`A clear frequency for ${site.name}`">
     <div class="body">
       <div class="acts">
-        <el-radio-group :model-value="band.name" aria-label="Band" @update:model-value="bandName = String($event)"><el-radio-button v-for="one in bands" :key="one.name" :value="one.name">{{ one.name }}</el-radio-button></el-radio-group>
-        <TextField label="Sites within km" :value="String(radiusKm)" :take="(text) => takeNumber(text, 1, 1000, (value) => (radiusKm = value))" mono />
+        <el-radio-group :model-value="band.name" aria-label="Band" @update:model-value="bandName = String($event)"
+          ><el-radio-button v-for="one in bands" :key="one.name" :value="one.name">{{
+            one.name
+          }}</el-radio-button></el-radio-group
+        >
+        <TextField
+          label="Sites within km"
+          :value="String(radiusKm)"
+          :take="(text) => takeNumber(text, 1, 1000, (value) => (radiusKm = value))"
+          mono
+        />
       </div>
       <p v-if="problem" role="alert" class="is-broken">{{ problem }}</p>
-      <p v-else-if="!profile.location" class="is-doubtful">The hotspot has no position, so repeaters around it are not known: give it one, and import lists under Sites.</p>
+      <p v-else-if="!profile.location" class="is-doubtful">
+        The hotspot has no position, so repeaters around it are not known: give it one, and import lists under Sites.
+      </p>
       <BandStrip :view="view" :present-hz="site.txHz" />
-      <p class="soft">Upper marks: sites send; lower: they listen; dashed: your own hotspots; shaded: satellites and weak signals. {{ near.length }} sites are within {{ radiusKm }} km.</p>
-      <p v-if="view.best" data-testid="clearest"><strong>{{ formatMHz(view.best.hz) }} MHz is the clearest</strong> of the {{ band.name }} raster: {{ view.best.nearest ? `the nearest is ${khz(view.best.clearanceHz)} off, ${view.best.nearest.words}` : 'nothing is there' }}.</p>
+      <p class="soft">
+        Upper marks: sites send; lower: they listen; dashed: your own hotspots; shaded: satellites and weak signals.
+        {{ near.length }} sites are within {{ radiusKm }} km.
+      </p>
+      <p v-if="view.best" data-testid="clearest">
+        <strong>{{ formatMHz(view.best.hz) }} MHz is the clearest</strong> of the {{ band.name }} raster:
+        {{
+          view.best.nearest
+            ? `the nearest is ${khz(view.best.clearanceHz)} off, ${view.best.nearest.words}`
+            : 'nothing is there'
+        }}.
+      </p>
       <p v-else class="is-broken">No channel of this band is clear.</p>
       <p data-testid="present">Now: {{ formatMHz(site.txHz) }} MHz; {{ presentWords }}.</p>
-      <p class="soft">Parts for weak signals and calling channels are from memory of the IARU band plans. Listen first; your licence and your national band plan decide, also whether a hotspot may run unattended.</p>
+      <p class="soft">
+        Parts for weak signals and calling channels are from memory of the IARU band plans. Listen first; your licence
+        and your national band plan decide, also whether a hotspot may run unattended.
+      </p>
     </div>
     <template #footer>
       <el-button @click="open = false">Close</el-button>
-      <el-button type="primary" :disabled="!view.best" data-testid="take-frequency" @click="take">{{ view.best ? `Use ${formatMHz(view.best.hz)} MHz` : 'Use it' }}</el-button>
+      <el-button type="primary" :disabled="!view.best" data-testid="take-frequency" @click="take">{{
+        view.best ? `Use ${formatMHz(view.best.hz)} MHz` : 'Use it'
+      }}</el-button>
     </template>
   </el-drawer>
 </template>

@@ -34,14 +34,34 @@ function remove(site: Site): void {
 </script>
 
 <template>
-  <PageHead title="Hotspots" :detail="chosen ? `${chosen.name} · simplex · ${formatMHz(chosen.txHz)} MHz` : ''"><el-button v-if="chosen?.dmr" @click="router.push({ name: 'routes', params: { planId, siteId: chosen.id } })">Routes</el-button><el-button @click="add">Add a hotspot</el-button><NextStep /></PageHead>
+  <PageHead title="Hotspots" :detail="chosen ? `${chosen.name} · simplex · ${formatMHz(chosen.txHz)} MHz` : ''"
+    ><el-button v-if="chosen?.dmr" @click="router.push({ name: 'routes', params: { planId, siteId: chosen.id } })"
+      >Routes</el-button
+    ><el-button @click="add">Add a hotspot</el-button><NextStep
+  /></PageHead>
   <EmptyState v-if="!chosen" title="No hotspot yet">
-    <p>A hotspot is your own small site: it hears the radio on one frequency and passes the call to a network. Enter the frequency it is to use; it comes with the modes of your radios.</p>
+    <p>
+      A hotspot is your own small site: it hears the radio on one frequency and passes the call to a network. Enter the
+      frequency it is to use; it comes with the modes of your radios.
+    </p>
     <template #acts><el-button type="primary" @click="add">Add your hotspot</el-button></template>
   </EmptyState>
   <MasterDetail v-else>
-    <template #side><SideList :items="sites" :chosen="chosen.id" label="Hotspots" :to="(one) => ({ name: 'hotspots', params: { planId, siteId: one.id } })" :detail="(one) => `${formatMHz(one.txHz)} MHz`" :remove="remove" /></template>
-    <PlaceFindings :under="[`/sites/byId/${chosen.id}`, ...profilesOf(store.plan!, chosen.id).map((one) => `/profiles/byId/${one.id}`)]" />
+    <template #side
+      ><SideList
+        :items="sites"
+        :chosen="chosen.id"
+        label="Hotspots"
+        :to="(one) => ({ name: 'hotspots', params: { planId, siteId: one.id } })"
+        :detail="(one) => `${formatMHz(one.txHz)} MHz`"
+        :remove="remove"
+    /></template>
+    <PlaceFindings
+      :under="[
+        `/sites/byId/${chosen.id}`,
+        ...profilesOf(store.plan!, chosen.id).map((one) => `/profiles/byId/${one.id}`),
+      ]"
+    />
     <HotspotForm :key="chosen.id" :site="chosen" :profile="effectiveProfile(store.plan!, chosen.id)!" />
   </MasterDetail>
 </template>

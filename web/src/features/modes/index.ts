@@ -14,4 +14,6 @@ export const MODE_PARTS: { readonly [M in ModeId]: ModeParts<M> } = { dmr, dstar
 export const ALL_PARTS: readonly (readonly [ModeId, ModeParts])[] = MODE_IDS.map((id) => [id, MODE_PARTS[id]] as const);
 
 /** The same for the modes that have networks. */
-export const NETWORK_PARTS: readonly (readonly [NetworkModeId, ModeParts<NetworkModeId>])[] = NETWORK_MODE_IDS.map((id) => [id, MODE_PARTS[id]] as const);
+export const NETWORK_PARTS: readonly (readonly [NetworkModeId, ModeParts<NetworkModeId>])[] = NETWORK_MODE_IDS.map(
+  (id) => [id, MODE_PARTS[id]] as const,
+);

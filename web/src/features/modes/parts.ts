@@ -31,4 +31,6 @@ interface NetworkParts {
   };
 }
 
-export type ModeParts<M extends ModeId = ModeId> = M extends NetworkModeId ? CommonParts & NetworkParts : CommonParts & Partial<NetworkParts>;
+export type ModeParts<M extends ModeId = ModeId> = M extends NetworkModeId
+  ? CommonParts & NetworkParts
+  : CommonParts & Partial<NetworkParts>;

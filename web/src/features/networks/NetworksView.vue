@@ -40,13 +40,32 @@ function remove(network: Network): void {
 </script>
 
 <template>
-  <PageHead title="Networks" :detail="`${networks.length}`"><el-button v-for="[mode, parts] in NETWORK_PARTS" :key="mode" @click="add(mode, parts)">Add {{ parts.network.kind }}</el-button><NextStep /></PageHead>
+  <PageHead title="Networks" :detail="`${networks.length}`"
+    ><el-button v-for="[mode, parts] in NETWORK_PARTS" :key="mode" @click="add(mode, parts)"
+      >Add {{ parts.network.kind }}</el-button
+    ><NextStep
+  /></PageHead>
   <EmptyState v-if="!chosen" title="No network yet">
-    <p>A network carries talk groups between sites. Enter its server and the groups you know of; its own pages list them. D-STAR has families of reflectors instead, C4FM networks of rooms, P25 groups of its own.</p>
-    <template #acts><el-button v-for="[mode, parts] in NETWORK_PARTS" :key="mode" @click="add(mode, parts)">Add {{ parts.network.kind }}</el-button></template>
+    <p>
+      A network carries talk groups between sites. Enter its server and the groups you know of; its own pages list them.
+      D-STAR has families of reflectors instead, C4FM networks of rooms, P25 groups of its own.
+    </p>
+    <template #acts
+      ><el-button v-for="[mode, parts] in NETWORK_PARTS" :key="mode" @click="add(mode, parts)"
+        >Add {{ parts.network.kind }}</el-button
+      ></template
+    >
   </EmptyState>
   <MasterDetail v-else>
-    <template #side><SideList :items="networks" :chosen="chosen.id" label="Networks" :to="(one) => ({ name: 'networks', params: { planId, networkId: one.id } })" :detail="detailOf" :remove="remove" /></template>
+    <template #side
+      ><SideList
+        :items="networks"
+        :chosen="chosen.id"
+        label="Networks"
+        :to="(one) => ({ name: 'networks', params: { planId, networkId: one.id } })"
+        :detail="detailOf"
+        :remove="remove"
+    /></template>
     <PlaceFindings :under="[`/networks/byId/${chosen.id}`]" />
     <component :is="MODE_PARTS[chosen.mode].NetworkForm" :key="chosen.id" :network="chosen" />
   </MasterDetail>

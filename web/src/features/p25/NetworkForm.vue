@@ -21,34 +21,45 @@ const number = ref('');
 const name = ref('');
 const problem = ref('');
 const numberBox = ref<HTMLInputElement | null>(null);
-const HINTS: Readonly<Record<P25SpecialName, string>> = { unlink: 'Calling it leaves whatever group is linked. Commonly 9999.', echo: 'Empty while the network’s own pages name none.' };
+const HINTS: Readonly<Record<P25SpecialName, string>> = {
+  unlink: 'Calling it leaves whatever group is linked. Commonly 9999.',
+  echo: 'Empty while the network’s own pages name none.',
+};
 const sites = computed(() =>
-  rows(store.plan!.sites).flatMap(({ id, name: siteName, p25 }) => (p25 ? [{ id, name: siteName, words: REACH_WORDS[reachOf(p25, props.network.id)] }] : [])),
+  rows(store.plan!.sites).flatMap(({ id, name: siteName, p25 }) =>
+    p25 ? [{ id, name: siteName, words: REACH_WORDS[reachOf(p25, props.network.id)] }] : [],
+  ),
 );
 
 function change(label: string, recipe: (network: P25Network) => void): void {
   store.edit(`${props.network.name}: ${label}`, (draft) => recipe(p25Network(draft, props.network.id)!));
 }
 
-const takeSpecial = (special: P25SpecialName) => (text: string): Taken => {
-  const group = text.trim() === '' ? { number: null } : readGroup(text);
-  if ('problem' in group) return group;
-  change(SPECIAL_TITLES[special], (one) => void (one.special[special] = group.number));
-  return null;
-};
+const takeSpecial =
+  (special: P25SpecialName) =>
+  (text: string): Taken => {
+    const group = text.trim() === '' ? { number: null } : readGroup(text);
+    if ('problem' in group) return group;
+    change(SPECIAL_TITLES[special], (one) => void (one.special[special] = group.number));
+    return null;
+  };
 
-const takeNumber = (id: string) => (text: string): Taken => {
-  const group = readGroup(text);
-  if ('problem' in group) return group;
-  if (groups.value.some((one) => one.id !== id && one.number === group.number)) return { problem: `Group ${group.number} is in the list already.` };
-  change('number', (one) => void (one.groups.byId[id]!.number = group.number));
-  return null;
-};
+const takeNumber =
+  (id: string) =>
+  (text: string): Taken => {
+    const group = readGroup(text);
+    if ('problem' in group) return group;
+    if (groups.value.some((one) => one.id !== id && one.number === group.number))
+      return { problem: `Group ${group.number} is in the list already.` };
+    change('number', (one) => void (one.groups.byId[id]!.number = group.number));
+    return null;
+  };
 
 function add(): void {
   const group = readGroup(number.value);
   if ('problem' in group) problem.value = group.problem;
-  else if (groups.value.some((one) => one.number === group.number)) problem.value = `Group ${group.number} is in the list already.`;
+  else if (groups.value.some((one) => one.number === group.number))
+    problem.value = `Group ${group.number} is in the list already.`;
   else if (name.value.trim() === '') problem.value = 'Found no name, expected one.';
   else {
     problem.value = '';
@@ -58,29 +69,96 @@ function add(): void {
     void nextTick(() => numberBox.value?.focus());
   }
 }
-
 </script>
 
 <template>
   <div>
     <FieldGroup title="P25 network">
-      <TextField label="Name" :value="network.name" :take="(text) => takeName(text, 60, (value) => change('name', (one) => void (one.name = value)))" autofocus />
-      <TextField v-for="special in SPECIAL_NAMES" :key="special" :label="`${SPECIAL_TITLES[special]} group`" :value="network.special[special] === null ? '' : String(network.special[special])" :take="takeSpecial(special)" mono :hint="HINTS[special]" />
+      <TextField
+        label="Name"
+        :value="network.name"
+        :take="(text) => takeName(text, 60, (value) => change('name', (one) => void (one.name = value)))"
+        autofocus
+      />
+      <TextField
+        v-for="special in SPECIAL_NAMES"
+        :key="special"
+        :label="`${SPECIAL_TITLES[special]} group`"
+        :value="network.special[special] === null ? '' : String(network.special[special])"
+        :take="takeSpecial(special)"
+        mono
+        :hint="HINTS[special]"
+      />
     </FieldGroup>
     <FieldGroup title="Which sites reach it"><ReachList :sites="sites" mode="P25" /></FieldGroup>
     <FieldGroup title="Talk groups">
       <DirectoryImport :network="network" />
       <table class="plain">
-        <thead><tr><th scope="col" class="narrow">Number</th><th scope="col">Name</th><th scope="col"><span class="visually-hidden">Acts</span></th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col" class="narrow">Number</th>
+            <th scope="col">Name</th>
+            <th scope="col"><span class="visually-hidden">Acts</span></th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="group in groups" :key="group.id">
-            <td><TextField bare :label="`Number of ${group.name}`" :value="String(group.number)" :take="takeNumber(group.id)" mono /></td>
-            <td><TextField bare :label="`Name of group ${group.number}`" :value="group.name" :take="(text) => takeName(text, 60, (value) => change('name', (one) => void (one.groups.byId[group.id]!.name = value)))" /></td>
-            <td><el-button link :aria-label="`Remove group ${group.name}`" @click="store.remove(`Removed group ${group.name}`, (draft) => removeRow(p25Network(draft, network.id)!.groups, group.id))">Remove</el-button></td>
+            <td>
+              <TextField
+                bare
+                :label="`Number of ${group.name}`"
+                :value="String(group.number)"
+                :take="takeNumber(group.id)"
+                mono
+              />
+            </td>
+            <td>
+              <TextField
+                bare
+                :label="`Name of group ${group.number}`"
+                :value="group.name"
+                :take="
+                  (text) =>
+                    takeName(text, 60, (value) =>
+                      change('name', (one) => void (one.groups.byId[group.id]!.name = value)),
+                    )
+                "
+              />
+            </td>
+            <td>
+              <el-button
+                link
+                :aria-label="`Remove group ${group.name}`"
+                @click="
+                  store.remove(`Removed group ${group.name}`, (draft) =>
+                    removeRow(p25Network(draft, network.id)!.groups, group.id),
+                  )
+                "
+                >Remove</el-button
+              >
+            </td>
           </tr>
           <tr>
-            <td><input ref="numberBox" v-model="number" class="plain-input mono" aria-label="New group: number" placeholder="Number" inputmode="numeric" @keydown.enter="add" /></td>
-            <td><input v-model="name" class="plain-input" aria-label="New group: name" placeholder="New group" @keydown.enter="add" /></td>
+            <td>
+              <input
+                ref="numberBox"
+                v-model="number"
+                class="plain-input mono"
+                aria-label="New group: number"
+                placeholder="Number"
+                inputmode="numeric"
+                @keydown.enter="add"
+              />
+            </td>
+            <td>
+              <input
+                v-model="name"
+                class="plain-input"
+                aria-label="New group: name"
+                placeholder="New group"
+                @keydown.enter="add"
+              />
+            </td>
             <td><el-button @click="add">Add group</el-button></td>
           </tr>
         </tbody>

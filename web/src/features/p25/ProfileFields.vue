@@ -10,9 +10,16 @@ import { usePlanStore } from '../../sync/plan-store';
 const props = defineProps<{ site: Site; profile: ProfileValues }>();
 const emit = defineEmits<{ change: [label: string, recipe: (profile: ProfileValues) => void] }>();
 const store = usePlanStore();
-const listed = computed(() => p25Networks(store.plan!).filter((one) => props.site.p25?.networkIds.includes(one.id)).flatMap((network) => rows(network.groups).map((group) => ({ value: String(group.number), label: `${group.number} · ${group.name}` }))));
+const listed = computed(() =>
+  p25Networks(store.plan!)
+    .filter((one) => props.site.p25?.networkIds.includes(one.id))
+    .flatMap((network) =>
+      rows(network.groups).map((group) => ({ value: String(group.number), label: `${group.number} · ${group.name}` })),
+    ),
+);
 const set = computed(() => (props.profile.p25.startGroup === null ? null : String(props.profile.p25.startGroup)));
-const choose = (value: string | null) => emit('change', 'group at start', (one) => void (one.p25.startGroup = value === null ? null : Number(value)));
+const choose = (value: string | null) =>
+  emit('change', 'group at start', (one) => void (one.p25.startGroup = value === null ? null : Number(value)));
 </script>
 
 <template>

@@ -19,5 +19,13 @@ function take(text: string): Taken {
 </script>
 
 <template>
-  <div class="mode-fields"><TextField label="Unit ID in the radio" :value="radio.p25!.unitId === null ? '' : String(radio.p25!.unitId)" :take="take" mono hint="Networks take the 7-digit ID that is used for DMR." /></div>
+  <div class="mode-fields">
+    <TextField
+      label="Unit ID in the radio"
+      :value="radio.p25!.unitId === null ? '' : String(radio.p25!.unitId)"
+      :take="take"
+      mono
+      hint="Networks take the 7-digit ID that is used for DMR."
+    />
+  </div>
 </template>

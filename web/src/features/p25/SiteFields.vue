@@ -14,7 +14,8 @@ const props = defineProps<{ site: Site }>();
 const emit = defineEmits<{ change: [label: string, recipe: (site: Site) => void] }>();
 const store = usePlanStore();
 const p25 = computed(() => props.site.p25!);
-const change = (label: string, recipe: (fields: P25SiteFields) => void) => emit('change', label, (site) => recipe(site.p25!));
+const change = (label: string, recipe: (fields: P25SiteFields) => void) =>
+  emit('change', label, (site) => recipe(site.p25!));
 const words = computed(() => {
   const { nac } = p25.value;
   const special = nac === NAC_PASS ? ' Any code is passed.' : nac === NAC_ANY ? ' Any code opens it.' : '';
@@ -23,7 +24,10 @@ const words = computed(() => {
 
 function takeNac(text: string): Taken {
   const nac = readNac(text);
-  if (nac === null) return { problem: `Found “${text}”, expected a network access code of three hex digits, such as ${nacText(NAC_DEFAULT)}.` };
+  if (nac === null)
+    return {
+      problem: `Found “${text}”, expected a network access code of three hex digits, such as ${nacText(NAC_DEFAULT)}.`,
+    };
   change('NAC', (one) => void (one.nac = nac));
   return null;
 }
@@ -31,5 +35,10 @@ function takeNac(text: string): Taken {
 
 <template>
   <TextField label="NAC" :value="nacText(p25.nac)" :take="takeNac" mono :hint="words" />
-  <ReachField label="Networks it reaches" :networks="p25Networks(store.plan!)" :reached="p25.networkIds" @change="(networkIds) => change('networks it reaches', (one) => void (one.networkIds = networkIds))" />
+  <ReachField
+    label="Networks it reaches"
+    :networks="p25Networks(store.plan!)"
+    :reached="p25.networkIds"
+    @change="(networkIds) => change('networks it reaches', (one) => void (one.networkIds = networkIds))"
+  />
 </template>

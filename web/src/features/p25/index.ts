@@ -10,5 +10,9 @@ export const parts: ModeParts<'p25'> = {
   SiteFields,
   ProfileFields,
   NetworkForm,
-  network: { kind: 'a P25 network', name: 'P25', holds: (network: Network) => [network.mode === 'p25' ? network.groups.order.length : 0, 'group'] },
+  network: {
+    kind: 'a P25 network',
+    name: 'P25',
+    holds: (network: Network) => [network.mode === 'p25' ? network.groups.order.length : 0, 'group'],
+  },
 };

@@ -25,21 +25,24 @@ async function attempt(act: () => Promise<void>): Promise<void> {
   }
 }
 
-const refresh = () => attempt(async () => {
-  plans.value = await api.list(false);
-  deleted.value = await api.list(true);
-});
+const refresh = () =>
+  attempt(async () => {
+    plans.value = await api.list(false);
+    deleted.value = await api.list(true);
+  });
 
 async function openNew(plan: PlanSummary, stop = 'agreement'): Promise<void> {
   await router.push({ name: stop, params: { planId: plan.id } });
 }
 
-const create = () => attempt(async () => openNew(await api.create({ name: name.value.trim() || 'My plan' }), 'station'));
+const create = () =>
+  attempt(async () => openNew(await api.create({ name: name.value.trim() || 'My plan' }), 'station'));
 const loadDemo = (demo: string) => attempt(async () => openNew(await api.create({ demo })));
-const change = (act: Promise<PlanSummary>) => attempt(async () => {
-  await act;
-  await refresh();
-});
+const change = (act: Promise<PlanSummary>) =>
+  attempt(async () => {
+    await act;
+    await refresh();
+  });
 
 function readFile(event: Event): void {
   const chosen = (event.target as HTMLInputElement).files?.[0];
@@ -52,7 +55,9 @@ function readFile(event: Event): void {
     } catch (error) {
       const { parseJson } = await import('@relay/core/formats/json');
       const { finding } = parseJson(text);
-      throw new Error(`${chosen.name} is no JSON${finding?.line ? `, line ${finding.line}` : ''}: ${(error as Error).message}`);
+      throw new Error(
+        `${chosen.name} is no JSON${finding?.line ? `, line ${finding.line}` : ''}: ${(error as Error).message}`,
+      );
     }
     await openNew(await api.create({ document }));
   });
@@ -65,35 +70,75 @@ onMounted(refresh);
   <main class="plans">
     <PageHead title="Yellow Relay" detail="Your plans">
       <el-button @click="file?.click()">Open a plan file</el-button>
-      <input ref="file" type="file" accept=".json,application/json" class="visually-hidden" aria-label="Plan file" tabindex="-1" @change="readFile" />
+      <input
+        ref="file"
+        type="file"
+        accept=".json,application/json"
+        class="visually-hidden"
+        aria-label="Plan file"
+        tabindex="-1"
+        @change="readFile"
+      />
     </PageHead>
     <div class="body">
       <div v-if="failure" class="failure is-broken" role="alert">
         <strong>{{ failure }}</strong>
-        <ul v-if="problems.length"><li v-for="one in problems.slice(0, 8)" :key="one.pointer"><span class="mono">{{ one.pointer || '/' }}</span>: found {{ one.found }}, expected {{ one.expected }}.</li></ul>
+        <ul v-if="problems.length">
+          <li v-for="one in problems.slice(0, 8)" :key="one.pointer">
+            <span class="mono">{{ one.pointer || '/' }}</span>: found {{ one.found }}, expected {{ one.expected }}.
+          </li>
+        </ul>
       </div>
       <p v-if="plans === null && !failure" role="status" class="soft">Reading the list…</p>
       <EmptyState v-if="none" title="No plan yet">
-        <p>A plan holds your station, radios, hotspots, networks and what you want to reach. Yellow Relay builds codeplugs and hotspot profiles from it and proves that they agree.</p>
+        <p>
+          A plan holds your station, radios, hotspots, networks and what you want to reach. Yellow Relay builds
+          codeplugs and hotspot profiles from it and proves that they agree.
+        </p>
         <template #acts><el-button @click="loadDemo('ostrey-isles')">Load the demo plan</el-button></template>
       </EmptyState>
       <table v-if="plans?.length" class="plain">
-        <thead><tr><th scope="col">Plan</th><th scope="col">Changed</th><th scope="col">Version</th><th scope="col"><span class="visually-hidden">Acts</span></th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">Plan</th>
+            <th scope="col">Changed</th>
+            <th scope="col">Version</th>
+            <th scope="col"><span class="visually-hidden">Acts</span></th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="plan in plans" :key="plan.id">
-            <td><router-link :to="{ name: 'agreement', params: { planId: plan.id } }"><strong>{{ plan.name }}</strong></router-link></td>
+            <td>
+              <router-link :to="{ name: 'agreement', params: { planId: plan.id } }"
+                ><strong>{{ plan.name }}</strong></router-link
+              >
+            </td>
             <td>{{ when(plan.updatedAt) }}</td>
             <td class="mono">{{ plan.version }}</td>
             <td class="acts">
-              <el-button link :aria-label="`Duplicate ${plan.name}`" @click="change(api.duplicate(plan.id, `${plan.name} (copy)`.slice(0, 100)))">Duplicate</el-button>
-              <el-button link :aria-label="`Delete ${plan.name}`" @click="change(api.remove(plan.id))">Delete</el-button>
+              <el-button
+                link
+                :aria-label="`Duplicate ${plan.name}`"
+                @click="change(api.duplicate(plan.id, `${plan.name} (copy)`.slice(0, 100)))"
+                >Duplicate</el-button
+              >
+              <el-button link :aria-label="`Delete ${plan.name}`" @click="change(api.remove(plan.id))"
+                >Delete</el-button
+              >
             </td>
           </tr>
         </tbody>
       </table>
       <form class="new" @submit.prevent="create">
         <label for="new-plan">New plan</label>
-        <input class="plain-input" id="new-plan" v-model="name" maxlength="100" placeholder="Its name" autocomplete="off" />
+        <input
+          class="plain-input"
+          id="new-plan"
+          v-model="name"
+          maxlength="100"
+          placeholder="Its name"
+          autocomplete="off"
+        />
         <el-button type="primary" native-type="submit">Start it</el-button>
         <el-button @click="loadDemo('ostrey-isles')">Add the demo plan</el-button>
         <el-button @click="loadDemo('all-modes')">Add the plan of all modes</el-button>
@@ -106,12 +151,19 @@ onMounted(refresh);
             <tr v-for="plan in deleted" :key="plan.id">
               <td>{{ plan.name }}</td>
               <td class="soft">deleted {{ when(plan.deletedAt!) }}</td>
-              <td class="acts"><el-button link :aria-label="`Restore ${plan.name}`" @click="change(api.restore(plan.id))">Restore</el-button></td>
+              <td class="acts">
+                <el-button link :aria-label="`Restore ${plan.name}`" @click="change(api.restore(plan.id))"
+                  >Restore</el-button
+                >
+              </td>
             </tr>
           </tbody>
         </table>
       </section>
-      <p class="soft">Transmit only where your licence allows. <router-link :to="{ name: 'help-checks' }">What is checked</router-link></p>
+      <p class="soft">
+        Transmit only where your licence allows.
+        <router-link :to="{ name: 'help-checks' }">What is checked</router-link>
+      </p>
     </div>
   </main>
 </template>

@@ -25,42 +25,86 @@ function change(label: string, recipe: (radio: Radio) => void): void {
 }
 
 function setHas(id: ModeId, has: boolean): void {
-  change(MODE_DATA[id].name, (one) => void Object.assign(one, { [id]: has ? MODE_DATA[id].blanks.radio(store.plan!.station) : null }));
+  change(
+    MODE_DATA[id].name,
+    (one) => void Object.assign(one, { [id]: has ? MODE_DATA[id].blanks.radio(store.plan!.station) : null }),
+  );
 }
 
 function takeBands(text: string): Taken {
   const bands: Radio['bands'] = [];
   for (const part of text.split(/[;,](?!\d)|\s*,\s+|;/).filter((one) => one.trim())) {
     const [low, high] = part.split(/\s*[–-]\s*/).map((one) => parseMHz(one));
-    if (!low || !high || low >= high) return { problem: `Found “${part.trim()}”, expected two frequencies such as 400–480.` };
+    if (!low || !high || low >= high)
+      return { problem: `Found “${part.trim()}”, expected two frequencies such as 400–480.` };
     bands.push({ lowHz: low, highHz: high });
   }
-  if (bands.length === 0 || bands.length > 10) return { problem: `Found ${bands.length} bands, expected 1 to 10, such as 136–174, 400–480.` };
+  if (bands.length === 0 || bands.length > 10)
+    return { problem: `Found ${bands.length} bands, expected 1 to 10, such as 136–174, 400–480.` };
   change('bands', (radio) => void (radio.bands = bands));
   return null;
 }
 
-const takePower = (level: 'low' | 'high') => (text: string) => takeNumber(text, 0.001, 2000, (watts) => change(`${level} power`, (radio) => void (radio.powerW[level] = watts)));
+const takePower = (level: 'low' | 'high') => (text: string) =>
+  takeNumber(text, 0.001, 2000, (watts) => change(`${level} power`, (radio) => void (radio.powerW[level] = watts)));
 const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
 </script>
 
 <template>
   <div>
     <FieldGroup title="Radio">
-      <TextField label="Name" :value="radio.name" :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))" autofocus />
-      <TextField label="Tunes" :value="radio.bands.map((band) => `${short(band.lowHz)}–${short(band.highHz)}`).join(', ')" :take="takeBands" mono unit="MHz" />
+      <TextField
+        label="Name"
+        :value="radio.name"
+        :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))"
+        autofocus
+      />
+      <TextField
+        label="Tunes"
+        :value="radio.bands.map((band) => `${short(band.lowHz)}–${short(band.highHz)}`).join(', ')"
+        :take="takeBands"
+        mono
+        unit="MHz"
+      />
       <TextField label="Low power" :value="String(radio.powerW.low)" :take="takePower('low')" mono unit="W" />
-      <TextField label="High power" :value="String(radio.powerW.high)" :take="takePower('high')" mono unit="W" hint="Keep aerials away from people and obey your country’s limits on RF exposure." />
+      <TextField
+        label="High power"
+        :value="String(radio.powerW.high)"
+        :take="takePower('high')"
+        mono
+        unit="W"
+        hint="Keep aerials away from people and obey your country’s limits on RF exposure."
+      />
     </FieldGroup>
     <FieldGroup title="Modes">
-      <SwitchField v-for="[id] in ALL_PARTS" :key="id" :label="`Has ${MODE_DATA[id].name}`" :on="radio[id] !== null" @change="(has) => setHas(id, has)">{{ MODE_DATA[id].name }}</SwitchField>
+      <SwitchField
+        v-for="[id] in ALL_PARTS"
+        :key="id"
+        :label="`Has ${MODE_DATA[id].name}`"
+        :on="radio[id] !== null"
+        @change="(has) => setHas(id, has)"
+        >{{ MODE_DATA[id].name }}</SwitchField
+      >
     </FieldGroup>
-    <FieldGroup v-for="[id, parts] in ALL_PARTS.filter(([mode]) => radio[mode] !== null)" :key="id" :title="MODE_DATA[id].name">
+    <FieldGroup
+      v-for="[id, parts] in ALL_PARTS.filter(([mode]) => radio[mode] !== null)"
+      :key="id"
+      :title="MODE_DATA[id].name"
+    >
       <component :is="parts.RadioFields" :radio="radio" @change="change" />
     </FieldGroup>
     <FieldGroup title="What it can hold">
       <div class="limits">
-        <TextField v-for="[key, label, low, high] in LIMITS" :key="key" :label="label" :value="String(radio.limits[key])" :take="(text) => takeWhole(text, low, high, (value) => change(label, (one) => void (one.limits[key] = value)))" mono />
+        <TextField
+          v-for="[key, label, low, high] in LIMITS"
+          :key="key"
+          :label="label"
+          :value="String(radio.limits[key])"
+          :take="
+            (text) => takeWhole(text, low, high, (value) => change(label, (one) => void (one.limits[key] = value)))
+          "
+          mono
+        />
       </div>
     </FieldGroup>
   </div>

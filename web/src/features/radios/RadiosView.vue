@@ -18,14 +18,21 @@ const radios = computed(() => rows(store.plan!.radios));
 const chosen = computed(() => radios.value.find((one) => one.id === props.radioId) ?? radios.value[0] ?? null);
 
 function add(): void {
-  const radio = newRadio(newId('radio'), radios.value.length === 0 ? 'Handheld' : `Radio ${radios.value.length + 1}`, ['dmr', 'fm'], store.plan!.station);
+  const radio = newRadio(
+    newId('radio'),
+    radios.value.length === 0 ? 'Handheld' : `Radio ${radios.value.length + 1}`,
+    ['dmr', 'fm'],
+    store.plan!.station,
+  );
   store.edit(`add ${radio.name}`, (draft) => putRow(draft.radios, radio));
   void router.push({ name: 'radios', params: { planId: props.planId, radioId: radio.id } });
 }
 
 /** Who it calls as, in each of its modes. */
 function knownAs(radio: Radio): string {
-  const found = Object.values(MODES).map((mode) => mode.knownAs(radio)).filter(Boolean);
+  const found = Object.values(MODES)
+    .map((mode) => mode.knownAs(radio))
+    .filter(Boolean);
   return found.join(' · ') || (radio.fm ? 'FM' : 'no mode yet');
 }
 
@@ -35,13 +42,26 @@ function remove(radio: Radio): void {
 </script>
 
 <template>
-  <PageHead title="Radios" detail="What each can hold"><el-button @click="add">Add a radio</el-button><NextStep /></PageHead>
+  <PageHead title="Radios" detail="What each can hold"
+    ><el-button @click="add">Add a radio</el-button><NextStep
+  /></PageHead>
   <EmptyState v-if="!chosen" title="No radio yet">
-    <p>A radio is described by what it can hold: how many channels, how long a name, which bands. The figures are in its manual; the ones you start with are usual for a handheld.</p>
+    <p>
+      A radio is described by what it can hold: how many channels, how long a name, which bands. The figures are in its
+      manual; the ones you start with are usual for a handheld.
+    </p>
     <template #acts><el-button type="primary" @click="add">Add your radio</el-button></template>
   </EmptyState>
   <MasterDetail v-else>
-    <template #side><SideList :items="radios" :chosen="chosen.id" label="Radios" :to="(one) => ({ name: 'radios', params: { planId, radioId: one.id } })" :detail="knownAs" :remove="remove" /></template>
+    <template #side
+      ><SideList
+        :items="radios"
+        :chosen="chosen.id"
+        label="Radios"
+        :to="(one) => ({ name: 'radios', params: { planId, radioId: one.id } })"
+        :detail="knownAs"
+        :remove="remove"
+    /></template>
     <PlaceFindings :under="[`/radios/byId/${chosen.id}`]" />
     <RadioForm :key="chosen.id" :radio="chosen" />
   </MasterDetail>

@@ -9,7 +9,12 @@ import { takeName } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
 
 const store = usePlanStore();
-const book = computed(() => rows(store.plan!.shared.c4fm.categories).map((category) => ({ category, rooms: entriesOf(store.plan!, category.id) })));
+const book = computed(() =>
+  rows(store.plan!.shared.c4fm.categories).map((category) => ({
+    category,
+    rooms: entriesOf(store.plan!, category.id),
+  })),
+);
 
 function used(id: string, name: string): void {
   store.edit(`used ${name}`, (draft) => {
@@ -33,15 +38,53 @@ function move(id: string, by: -1 | 1): void {
     <p v-if="book.length === 0" class="soft">Nothing yet: find a room and keep it.</p>
     <div v-for="({ category, rooms }, at) in book" :key="category.id" class="category" data-testid="room-category">
       <div class="head">
-        <TextField bare :label="`Name of category ${at + 1}`" :value="category.name" :take="(text) => takeName(text, 60, (name) => store.edit('category', (draft) => void (draft.shared.c4fm.categories.byId[category.id]!.name = name)))" />
-        <el-button link :disabled="at === 0" :aria-label="`${category.name} earlier`" @click="move(category.id, -1)">Up</el-button>
-        <el-button link :disabled="at === book.length - 1" :aria-label="`${category.name} later`" @click="move(category.id, 1)">Down</el-button>
-        <el-button link :aria-label="`Remove category ${category.name}`" @click="store.remove(`Removed ${category.name}`, (draft) => removeRow(draft.shared.c4fm.categories, category.id))">Remove</el-button>
+        <TextField
+          bare
+          :label="`Name of category ${at + 1}`"
+          :value="category.name"
+          :take="
+            (text) =>
+              takeName(text, 60, (name) =>
+                store.edit('category', (draft) => void (draft.shared.c4fm.categories.byId[category.id]!.name = name)),
+              )
+          "
+        />
+        <el-button link :disabled="at === 0" :aria-label="`${category.name} earlier`" @click="move(category.id, -1)"
+          >Up</el-button
+        >
+        <el-button
+          link
+          :disabled="at === book.length - 1"
+          :aria-label="`${category.name} later`"
+          @click="move(category.id, 1)"
+          >Down</el-button
+        >
+        <el-button
+          link
+          :aria-label="`Remove category ${category.name}`"
+          @click="
+            store.remove(`Removed ${category.name}`, (draft) => removeRow(draft.shared.c4fm.categories, category.id))
+          "
+          >Remove</el-button
+        >
       </div>
       <ol>
         <li v-for="{ entry, room, network } in rooms" :key="entry.id">
-          <span class="mono">{{ roomDigits(room.number) }}</span> <strong>{{ room.name }}</strong> <span class="soft">{{ network.name }}</span>
-          <span class="acts"><el-button link :aria-label="`Used ${room.name} once more`" @click="used(entry.id, room.name)">used {{ entry.uses }}×</el-button> <el-button link :aria-label="`Do not keep ${room.name}`" @click="store.edit(`no longer keep ${room.name}`, (draft) => removeRow(draft.shared.c4fm.entries, entry.id))">Drop</el-button></span>
+          <span class="mono">{{ roomDigits(room.number) }}</span> <strong>{{ room.name }}</strong>
+          <span class="soft">{{ network.name }}</span>
+          <span class="acts"
+            ><el-button link :aria-label="`Used ${room.name} once more`" @click="used(entry.id, room.name)"
+              >used {{ entry.uses }}×</el-button
+            >
+            <el-button
+              link
+              :aria-label="`Do not keep ${room.name}`"
+              @click="
+                store.edit(`no longer keep ${room.name}`, (draft) => removeRow(draft.shared.c4fm.entries, entry.id))
+              "
+              >Drop</el-button
+            ></span
+          >
         </li>
       </ol>
     </div>

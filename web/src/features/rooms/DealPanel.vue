@@ -9,12 +9,21 @@ import { usePlanStore } from '../../sync/plan-store';
 
 const store = usePlanStore();
 const radios = computed(() =>
-  rows(store.plan!.radios).filter((radio) => radio.c4fm).map((radio) => {
-    const dealt = dealRooms(store.plan!, radio);
-    const now = rows(store.plan!.codeplugs[radio.id]!.c4fm.rooms);
-    const stays = new Set(dealt.memories.map((one) => one.number));
-    return { radio, capacity: capacityOf(radio), dealt, now: now.length, same: sameJson(now, dealt.memories), goes: now.filter((one) => !stays.has(one.number)).map((one) => one.name) };
-  }),
+  rows(store.plan!.radios)
+    .filter((radio) => radio.c4fm)
+    .map((radio) => {
+      const dealt = dealRooms(store.plan!, radio);
+      const now = rows(store.plan!.codeplugs[radio.id]!.c4fm.rooms);
+      const stays = new Set(dealt.memories.map((one) => one.number));
+      return {
+        radio,
+        capacity: capacityOf(radio),
+        dealt,
+        now: now.length,
+        same: sameJson(now, dealt.memories),
+        goes: now.filter((one) => !stays.has(one.number)).map((one) => one.name),
+      };
+    }),
 );
 
 function deal(radio: Radio): void {
@@ -30,12 +39,30 @@ function deal(radio: Radio): void {
   <section aria-labelledby="deal">
     <h2 id="deal">Into the radios</h2>
     <p v-if="radios.length === 0" class="soft">No radio of the plan has C4FM yet.</p>
-    <div v-for="{ radio, capacity, dealt, now, same, goes } in radios" :key="radio.id" class="radio" data-testid="deal-radio">
-      <p><strong>{{ radio.name }}</strong> <span class="soft">{{ capacity ? `keeps ${capacity.categories} × ${capacity.perCategory}, names of ${capacity.nameLength}` : 'keeps no rooms' }}</span></p>
+    <div
+      v-for="{ radio, capacity, dealt, now, same, goes } in radios"
+      :key="radio.id"
+      class="radio"
+      data-testid="deal-radio"
+    >
+      <p>
+        <strong>{{ radio.name }}</strong>
+        <span class="soft">{{
+          capacity
+            ? `keeps ${capacity.categories} × ${capacity.perCategory}, names of ${capacity.nameLength}`
+            : 'keeps no rooms'
+        }}</span>
+      </p>
       <p>{{ now }} {{ now === 1 ? 'room' : 'rooms' }} in it{{ same ? ', as the book says' : '' }}.</p>
-      <p v-if="capacity && goes.length" class="is-doubtful">Not in the book, and taken out by dealing: {{ goes.join(', ') }}.</p>
-      <ul v-if="dealt.left.length" class="is-doubtful"><li v-for="(one, i) in dealt.left.slice(0, 6)" :key="i">{{ one.name }} has no place: {{ one.why }}.</li></ul>
-      <el-button v-if="capacity" :disabled="same" @click="deal(radio)">Deal {{ dealt.memories.length }} into it</el-button>
+      <p v-if="capacity && goes.length" class="is-doubtful">
+        Not in the book, and taken out by dealing: {{ goes.join(', ') }}.
+      </p>
+      <ul v-if="dealt.left.length" class="is-doubtful">
+        <li v-for="(one, i) in dealt.left.slice(0, 6)" :key="i">{{ one.name }} has no place: {{ one.why }}.</li>
+      </ul>
+      <el-button v-if="capacity" :disabled="same" @click="deal(radio)"
+        >Deal {{ dealt.memories.length }} into it</el-button
+      >
     </div>
   </section>
 </template>

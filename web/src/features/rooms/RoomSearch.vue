@@ -1,7 +1,14 @@
 <script setup lang="ts">
 /** Three ways to a room, each an act of its own, as on a radio: by name, by number, by how busy it is. */
 import { computed, ref, watch } from 'vue';
-import { byActivity, type FoundRoom, roomDigits, type RoomNetwork, searchByName, searchByNumber } from '@relay/core/modes/c4fm/rooms';
+import {
+  byActivity,
+  type FoundRoom,
+  roomDigits,
+  type RoomNetwork,
+  searchByName,
+  searchByNumber,
+} from '@relay/core/modes/c4fm/rooms';
 import { rows } from '@relay/core/plan/table';
 import { usePlanStore } from '../../sync/plan-store';
 
@@ -14,17 +21,40 @@ const text = ref(props.find);
 const page = ref(0);
 const networkId = ref('');
 const MOST = 50;
-const searched = computed(() => (networkId.value ? props.networks.filter((one) => one.id === networkId.value) : props.networks));
+const searched = computed(() =>
+  networkId.value ? props.networks.filter((one) => one.id === networkId.value) : props.networks,
+);
 const busy = computed(() => byActivity(searched.value, page.value));
-const found = computed(() => (way.value === 'activity' ? busy.value.rooms : way.value === 'name' ? searchByName(searched.value, text.value) : searchByNumber(searched.value, text.value)));
-const kept = computed(() => new Map(rows(store.plan!.shared.c4fm.entries).map((one) => [`${one.networkId}/${one.roomId}`, store.plan!.shared.c4fm.categories.byId[one.categoryId]?.name ?? ''])));
+const found = computed(() =>
+  way.value === 'activity'
+    ? busy.value.rooms
+    : way.value === 'name'
+      ? searchByName(searched.value, text.value)
+      : searchByNumber(searched.value, text.value),
+);
+const kept = computed(
+  () =>
+    new Map(
+      rows(store.plan!.shared.c4fm.entries).map((one) => [
+        `${one.networkId}/${one.roomId}`,
+        store.plan!.shared.c4fm.categories.byId[one.categoryId]?.name ?? '',
+      ]),
+    ),
+);
 /** The number that disconnects is asked for as a room now and then. */
-const leaves = computed(() => way.value === 'number' && props.networks.find((one) => roomDigits(one.disconnect) === text.value.replace(/\s/g, '')));
+const leaves = computed(
+  () =>
+    way.value === 'number' &&
+    props.networks.find((one) => roomDigits(one.disconnect) === text.value.replace(/\s/g, '')),
+);
 const nothing = computed(() => {
   if (leaves.value || found.value.length > 0) return '';
   if (way.value === 'activity') return 'No room is listed yet.';
-  if (text.value.trim() === '') return way.value === 'name' ? 'No room is listed yet.' : 'Type the first digits, or all five.';
-  return way.value === 'number' && !/^\d{1,5}$/.test(text.value.replace(/\s/g, '')) ? `Found “${text.value}”, expected digits. Searching by name is another act.` : 'No room has that.';
+  if (text.value.trim() === '')
+    return way.value === 'name' ? 'No room is listed yet.' : 'Type the first digits, or all five.';
+  return way.value === 'number' && !/^\d{1,5}$/.test(text.value.replace(/\s/g, ''))
+    ? `Found “${text.value}”, expected digits. Searching by name is another act.`
+    : 'No room has that.';
 });
 watch([way, networkId], () => (page.value = 0));
 </script>
@@ -32,28 +62,69 @@ watch([way, networkId], () => (page.value = 0));
 <template>
   <div class="search">
     <div class="ask">
-      <el-radio-group v-model="way" aria-label="Search by"><el-radio-button value="name">By name</el-radio-button><el-radio-button value="number">By number</el-radio-button><el-radio-button value="activity">Busiest</el-radio-button></el-radio-group>
-      <input v-if="way !== 'activity'" v-model="text" class="plain-input words" :class="{ mono: way === 'number' }" :aria-label="way === 'name' ? 'Part of the name or place' : 'Number of the room'" :placeholder="way === 'name' ? 'Part of the name' : '41205'" :inputmode="way === 'number' ? 'numeric' : 'text'" />
-      <select v-if="networks.length > 1" v-model="networkId" class="plain-input" aria-label="Network of rooms"><option value="">every network</option><option v-for="one in networks" :key="one.id" :value="one.id">{{ one.name }}</option></select>
+      <el-radio-group v-model="way" aria-label="Search by"
+        ><el-radio-button value="name">By name</el-radio-button
+        ><el-radio-button value="number">By number</el-radio-button
+        ><el-radio-button value="activity">Busiest</el-radio-button></el-radio-group
+      >
+      <input
+        v-if="way !== 'activity'"
+        v-model="text"
+        class="plain-input words"
+        :class="{ mono: way === 'number' }"
+        :aria-label="way === 'name' ? 'Part of the name or place' : 'Number of the room'"
+        :placeholder="way === 'name' ? 'Part of the name' : '41205'"
+        :inputmode="way === 'number' ? 'numeric' : 'text'"
+      />
+      <select v-if="networks.length > 1" v-model="networkId" class="plain-input" aria-label="Network of rooms">
+        <option value="">every network</option>
+        <option v-for="one in networks" :key="one.id" :value="one.id">{{ one.name }}</option>
+      </select>
       <slot />
     </div>
-    <p v-if="leaves" class="is-doubtful" role="status"><strong class="mono">{{ roomDigits(leaves.disconnect) }}</strong> is no room: calling it disconnects. It is the way out of {{ leaves.name }}.</p>
+    <p v-if="leaves" class="is-doubtful" role="status">
+      <strong class="mono">{{ roomDigits(leaves.disconnect) }}</strong> is no room: calling it disconnects. It is the
+      way out of {{ leaves.name }}.
+    </p>
     <p v-else-if="nothing" class="soft" role="status">{{ nothing }}</p>
     <table v-if="found.length" class="plain" aria-label="Rooms found">
-      <thead><tr><th scope="col">Number</th><th scope="col">Room</th><th scope="col" class="wide">Place</th><th scope="col" class="wide">Network</th><th scope="col" class="number">Connected</th><th scope="col"><span class="visually-hidden">Acts</span></th></tr></thead>
+      <thead>
+        <tr>
+          <th scope="col">Number</th>
+          <th scope="col">Room</th>
+          <th scope="col" class="wide">Place</th>
+          <th scope="col" class="wide">Network</th>
+          <th scope="col" class="number">Connected</th>
+          <th scope="col"><span class="visually-hidden">Acts</span></th>
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="one in found.slice(0, MOST)" :key="`${one.network.id}/${one.room.id}`" data-testid="found-room">
           <td class="mono">{{ roomDigits(one.room.number) }}</td>
-          <th scope="row">{{ one.room.name }} <span v-if="one.room.kind === 'node'" class="soft">node</span><span class="narrow soft">{{ [one.room.place, one.network.name].filter(Boolean).join(', ') }}</span></th>
+          <th scope="row">
+            {{ one.room.name }} <span v-if="one.room.kind === 'node'" class="soft">node</span
+            ><span class="narrow soft">{{ [one.room.place, one.network.name].filter(Boolean).join(', ') }}</span>
+          </th>
           <td class="wide">{{ one.room.place }}</td>
           <td class="wide">{{ one.network.name }}</td>
           <td class="number mono">{{ one.room.activity ?? '–' }}</td>
-          <td class="acts"><span v-if="kept.has(`${one.network.id}/${one.room.id}`)" class="soft">in {{ kept.get(`${one.network.id}/${one.room.id}`) }}</span> <el-button link :aria-label="`Keep ${one.room.name}, ${one.network.name}`" @click="$emit('save', one)">Keep</el-button></td>
+          <td class="acts">
+            <span v-if="kept.has(`${one.network.id}/${one.room.id}`)" class="soft"
+              >in {{ kept.get(`${one.network.id}/${one.room.id}`) }}</span
+            >
+            <el-button link :aria-label="`Keep ${one.room.name}, ${one.network.name}`" @click="$emit('save', one)"
+              >Keep</el-button
+            >
+          </td>
         </tr>
       </tbody>
     </table>
     <p v-if="found.length > MOST" class="soft">The first {{ MOST }} of {{ found.length }}: type more.</p>
-    <p v-if="way === 'activity' && busy.pages > 1" class="pages"><el-button :disabled="page === 0" @click="page -= 1">Busier</el-button> <span>page {{ page + 1 }} of {{ busy.pages }}</span> <el-button :disabled="page + 1 >= busy.pages" @click="page += 1">Quieter</el-button></p>
+    <p v-if="way === 'activity' && busy.pages > 1" class="pages">
+      <el-button :disabled="page === 0" @click="page -= 1">Busier</el-button>
+      <span>page {{ page + 1 }} of {{ busy.pages }}</span>
+      <el-button :disabled="page + 1 >= busy.pages" @click="page += 1">Quieter</el-button>
+    </p>
   </div>
 </template>
 

@@ -39,17 +39,36 @@ function save({ network, room }: FoundRoom): void {
 <template>
   <PageHead title="Room book" :detail="`${plan.shared.c4fm.entries.order.length} kept`">
     <el-button @click="router.push({ name: 'networks', params: { planId } })">Networks</el-button>
-    <el-button :disabled="plan.shared.c4fm.entries.order.length === 0" @click="router.push({ name: 'card', params: { planId } })">Card to print</el-button>
+    <el-button
+      :disabled="plan.shared.c4fm.entries.order.length === 0"
+      @click="router.push({ name: 'card', params: { planId } })"
+      >Card to print</el-button
+    >
   </PageHead>
   <EmptyState v-if="networks.length === 0" title="No rooms yet">
-    <p>C4FM sites connect to rooms by number. Add a network of rooms, and read a list of them or enter those you know.</p>
-    <template #acts><el-button type="primary" @click="router.push({ name: 'networks', params: { planId } })">Add a network of rooms</el-button></template>
+    <p>
+      C4FM sites connect to rooms by number. Add a network of rooms, and read a list of them or enter those you know.
+    </p>
+    <template #acts
+      ><el-button type="primary" @click="router.push({ name: 'networks', params: { planId } })"
+        >Add a network of rooms</el-button
+      ></template
+    >
   </EmptyState>
   <div v-else class="desk">
     <section aria-labelledby="find-room">
       <h2 id="find-room">Find a room</h2>
       <RoomSearch :networks="networks" :find="String(route.query['find'] ?? '')" @save="save">
-        <label class="into">Keep it in <input v-model="category" class="plain-input" list="room-categories" aria-label="Category to keep it in" :placeholder="chosen" maxlength="60" /></label>
+        <label class="into"
+          >Keep it in
+          <input
+            v-model="category"
+            class="plain-input"
+            list="room-categories"
+            aria-label="Category to keep it in"
+            :placeholder="chosen"
+            maxlength="60"
+        /></label>
         <datalist id="room-categories"><option v-for="one in categories" :key="one.id" :value="one.name" /></datalist>
       </RoomSearch>
     </section>

@@ -8,7 +8,16 @@ const channel = (one: Renumbering) => props.plan.codeplugs[one.radioId]!.channel
 
 <template>
   <table class="plain">
-    <thead><tr><th scope="col">Radio</th><th scope="col">Channel</th><th scope="col">Call</th><th scope="col" class="number">Now</th><th scope="col" class="number">Then</th><th scope="col">On the network</th></tr></thead>
+    <thead>
+      <tr>
+        <th scope="col">Radio</th>
+        <th scope="col">Channel</th>
+        <th scope="col">Call</th>
+        <th scope="col" class="number">Now</th>
+        <th scope="col" class="number">Then</th>
+        <th scope="col">On the network</th>
+      </tr>
+    </thead>
     <tbody>
       <tr v-for="one in changes" :key="`${one.radioId}/${one.channelId}`" data-testid="renumbered">
         <td>{{ plan.radios.byId[one.radioId]!.name }}</td>
@@ -16,9 +25,10 @@ const channel = (one: Renumbering) => props.plan.codeplugs[one.radioId]!.channel
         <td>{{ one.kind }}</td>
         <td class="number">{{ one.from }}</td>
         <td class="number" :class="{ 'is-broken': one.to === null }">{{ one.to ?? 'none leads there' }}</td>
-        <td>{{ plan.networks.byId[one.networkId]!.name }} <span class="mono">{{ one.networkNumber }}</span></td>
+        <td>
+          {{ plan.networks.byId[one.networkId]!.name }} <span class="mono">{{ one.networkNumber }}</span>
+        </td>
       </tr>
     </tbody>
   </table>
 </template>
-

@@ -36,7 +36,10 @@ const text = ref(String(route.query['number'] ?? firstNumber()));
 /** Something of one's own to begin with. */
 function firstNumber(): number {
   const channels = rows(store.plan!.radios).flatMap((radio) => dmrChannels(store.plan!.codeplugs[radio.id]!));
-  return channels.find((channel) => channel.siteId === props.siteId && channel.dmr.call.kind === 'group')?.dmr.call.number ?? 9;
+  return (
+    channels.find((channel) => channel.siteId === props.siteId && channel.dmr.call.kind === 'group')?.dmr.call.number ??
+    9
+  );
 }
 
 const number = computed(() => {
@@ -45,12 +48,21 @@ const number = computed(() => {
 });
 const index = usePlanIndex();
 const ribbon = computed(() => (profile.value ? ribbonOf(index.value!, props.siteId, kind.value, slot.value) : null));
-const way = computed(() => (number.value === null || !profile.value ? null : travel(index.value!, props.siteId, { kind: kind.value, slot: slot.value, number: number.value })));
+const way = computed(() =>
+  number.value === null || !profile.value
+    ? null
+    : travel(index.value!, props.siteId, { kind: kind.value, slot: slot.value, number: number.value }),
+);
 const networks = computed(() => rows(store.plan!.networks));
 const taking = computed(() => way.value?.routed?.rule?.id ?? null);
 const several = computed(() => profile.value?.dmr.selection === 'several');
-const first = computed(() => (profile.value ? store.plan!.networks.byId[routesOf(index.value!, props.siteId).networkIds[0] ?? '']?.name : undefined));
-const label = computed(() => `${kind.value} calls on slot ${slot.value}: ${ribbon.value?.parts.map((part) => `${stretchWords(part)} ${part.title}${part.hidden.length ? `, ${part.hidden.join(' and ')} hidden` : ''}`).join('; ') ?? ''}`);
+const first = computed(() =>
+  profile.value ? store.plan!.networks.byId[routesOf(index.value!, props.siteId).networkIds[0] ?? '']?.name : undefined,
+);
+const label = computed(
+  () =>
+    `${kind.value} calls on slot ${slot.value}: ${ribbon.value?.parts.map((part) => `${stretchWords(part)} ${part.title}${part.hidden.length ? `, ${part.hidden.join(' and ')} hidden` : ''}`).join('; ') ?? ''}`,
+);
 
 const ownQueries = new Set<string>();
 watch([number, kind], ([value]) => {
@@ -60,14 +72,17 @@ watch([number, kind], ([value]) => {
 });
 
 // Reached again from elsewhere, with another question.
-watch(() => route.query, (query) => {
-  if (query['add'] === 'network') adding.value = true;
-  const asked = query['number'];
-  if (route.name !== 'routes' || typeof asked !== 'string') return;
-  // The address follows the typing a moment later; only what came from elsewhere is taken over.
-  if (asked === text.value) ownQueries.clear();
-  else if (!ownQueries.has(asked)) text.value = asked;
-});
+watch(
+  () => route.query,
+  (query) => {
+    if (query['add'] === 'network') adding.value = true;
+    const asked = query['number'];
+    if (route.name !== 'routes' || typeof asked !== 'string') return;
+    // The address follows the typing a moment later; only what came from elsewhere is taken over.
+    if (asked === text.value) ownQueries.clear();
+    else if (!ownQueries.has(asked)) text.value = asked;
+  },
+);
 
 function pick(value: number, of: CallKind = kind.value): void {
   kind.value = of;
@@ -79,49 +94,119 @@ function step(by: number): void {
 }
 
 function change(what: string, recipe: (rules: Table<RouteRule>) => void): void {
-  store.edit(`${site.value!.name}: ${what}`, (draft) => editProfile(draft, props.siteId, (profile) => recipe(profile.dmr.rules)));
+  store.edit(`${site.value!.name}: ${what}`, (draft) =>
+    editProfile(draft, props.siteId, (profile) => recipe(profile.dmr.rules)),
+  );
 }
 
 function select(on: boolean): void {
-  store.edit(`${site.value!.name}: network selection ${on ? 'on' : 'off'}`, (draft) => editProfile(draft, props.siteId, (profile) => void (profile.dmr.selection = on ? 'several' : 'one')));
+  store.edit(`${site.value!.name}: network selection ${on ? 'on' : 'off'}`, (draft) =>
+    editProfile(draft, props.siteId, (profile) => void (profile.dmr.selection = on ? 'several' : 'one')),
+  );
 }
 </script>
 
 <template>
   <template v-if="site && profile && ribbon">
-    <PageHead :title="`${site.name}: routes`" :detail="`${simplex ? 'simplex' : 'duplex'} · ${formatMHz(site.txHz)} MHz${site.dmr ? ` · color code ${site.dmr.colorCode}` : ''}${simplex ? ` · slot ${SIMPLEX_SLOT}` : ''}`">
+    <PageHead
+      :title="`${site.name}: routes`"
+      :detail="`${simplex ? 'simplex' : 'duplex'} · ${formatMHz(site.txHz)} MHz${site.dmr ? ` · color code ${site.dmr.colorCode}` : ''}${simplex ? ` · slot ${SIMPLEX_SLOT}` : ''}`"
+    >
       <el-button @click="router.push({ name: 'hotspots', params: { planId, siteId } })">Hotspot settings</el-button>
       <el-button type="primary" @click="adding = true">Add a network</el-button>
     </PageHead>
     <div class="body">
       <div class="ask">
         <label for="route-number">Where does</label>
-        <el-radio-group v-model="kind" aria-label="Kind of call"><el-radio-button value="group">group</el-radio-button><el-radio-button value="private">private</el-radio-button></el-radio-group>
-        <input id="route-number" v-model="text" class="mono" inputmode="numeric" autocomplete="off" :aria-invalid="number === null" aria-describedby="route-answer" @keydown.up.prevent="step(1)" @keydown.down.prevent="step(-1)" />
-        <el-radio-group v-if="!simplex" v-model="slot" aria-label="Slot"><el-radio-button :value="1">slot 1</el-radio-button><el-radio-button :value="2">slot 2</el-radio-button></el-radio-group>
+        <el-radio-group v-model="kind" aria-label="Kind of call"
+          ><el-radio-button value="group">group</el-radio-button
+          ><el-radio-button value="private">private</el-radio-button></el-radio-group
+        >
+        <input
+          id="route-number"
+          v-model="text"
+          class="mono"
+          inputmode="numeric"
+          autocomplete="off"
+          :aria-invalid="number === null"
+          aria-describedby="route-answer"
+          @keydown.up.prevent="step(1)"
+          @keydown.down.prevent="step(-1)"
+        />
+        <el-radio-group v-if="!simplex" v-model="slot" aria-label="Slot"
+          ><el-radio-button :value="1">slot 1</el-radio-button
+          ><el-radio-button :value="2">slot 2</el-radio-button></el-radio-group
+        >
         <span>go?</span>
         <p id="route-answer" class="answer" aria-live="polite" data-testid="travel">
-          <template v-if="way"><strong>{{ way.words }}</strong> <span class="soft">{{ way.shown }}</span></template>
+          <template v-if="way"
+            ><strong>{{ way.words }}</strong> <span class="soft">{{ way.shown }}</span></template
+          >
           <span v-else class="is-broken">Found “{{ text }}”, expected a number from 1 to 16,776,415.</span>
-          <span v-if="way?.doubt" class="is-doubtful doubt">{{ way.doubt }} <el-button v-if="way.meant !== null" size="small" @click="pick(way.meant)">Show {{ way.meant }}</el-button></span>
+          <span v-if="way?.doubt" class="is-doubtful doubt"
+            >{{ way.doubt }}
+            <el-button v-if="way.meant !== null" size="small" @click="pick(way.meant)"
+              >Show {{ way.meant }}</el-button
+            ></span
+          >
         </p>
       </div>
-      <p class="soft caption">On the radio, slot {{ slot }}, {{ kind }} calls<template v-if="ribbon.dots.length">; dots are your channels</template></p>
-      <div class="scroll" tabindex="0" role="region" aria-label="Number ribbon"><RibbonPicture :ribbon="ribbon" :travel="way" :label="label" @pick="pick" /></div>
+      <p class="soft caption">
+        On the radio, slot {{ slot }}, {{ kind }} calls<template v-if="ribbon.dots.length"
+          >; dots are your channels</template
+        >
+      </p>
+      <div class="scroll" tabindex="0" role="region" aria-label="Number ribbon">
+        <RibbonPicture :ribbon="ribbon" :travel="way" :label="label" @pick="pick" />
+      </div>
       <PlaceFindings :under="[`/profiles/${siteId}/dmr/rules`, `/profiles/${siteId}/dmr/selection`]" />
       <div class="selection">
-        <el-switch :model-value="several" aria-label="Network selection" @update:model-value="select($event === true)" />
-        <span><strong>Network selection {{ several ? 'on' : 'off' }}.</strong> {{ several ? 'The rules decide which network takes a call.' : first ? `Every call goes to ${first} under the number that was sent; rules are not asked.` : 'No network is logged in.' }}</span>
+        <el-switch
+          :model-value="several"
+          aria-label="Network selection"
+          @update:model-value="select($event === true)"
+        />
+        <span
+          ><strong>Network selection {{ several ? 'on' : 'off' }}.</strong>
+          {{
+            several
+              ? 'The rules decide which network takes a call.'
+              : first
+                ? `Every call goes to ${first} under the number that was sent; rules are not asked.`
+                : 'No network is logged in.'
+          }}</span
+        >
       </div>
-      <div v-if="several || profile.dmr.rules.order.length" class="scroll" tabindex="0" role="region" aria-label="Rules in order"><RuleTable :profile="profile" :networks="networks" :simplex="simplex" :taking="taking" @change="change" @pick="pick" /></div>
-      <p v-else class="soft">One network needs no rules. Press “Add a network” to have groups of two on one radio: it plans the numbers and says which channels change.</p>
+      <div
+        v-if="several || profile.dmr.rules.order.length"
+        class="scroll"
+        tabindex="0"
+        role="region"
+        aria-label="Rules in order"
+      >
+        <RuleTable
+          :profile="profile"
+          :networks="networks"
+          :simplex="simplex"
+          :taking="taking"
+          @change="change"
+          @pick="pick"
+        />
+      </div>
+      <p v-else class="soft">
+        One network needs no rules. Press “Add a network” to have groups of two on one radio: it plans the numbers and
+        says which channels change.
+      </p>
     </div>
     <AddNetworkDrawer v-model="adding" :site-id="siteId" />
   </template>
   <template v-else>
     <PageHead title="Routes" />
     <EmptyState title="No such hotspot">
-      <p>This plan holds no hotspot at this address. Routes belong to a hotspot: they say which network takes a call, and under which number.</p>
+      <p>
+        This plan holds no hotspot at this address. Routes belong to a hotspot: they say which network takes a call, and
+        under which number.
+      </p>
       <template #acts><NextStep /></template>
     </EmptyState>
   </template>

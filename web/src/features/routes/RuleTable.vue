@@ -12,8 +12,16 @@ import { TextField } from '../../fields';
 import { takeWhole, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
 
-const props = defineProps<{ profile: ProfileValues; networks: readonly Network[]; simplex: boolean; taking: string | null }>();
-const emit = defineEmits<{ change: [label: string, recipe: (rules: Table<RouteRule>) => void]; pick: [number: number, kind: CallKind] }>();
+const props = defineProps<{
+  profile: ProfileValues;
+  networks: readonly Network[];
+  simplex: boolean;
+  taking: string | null;
+}>();
+const emit = defineEmits<{
+  change: [label: string, recipe: (rules: Table<RouteRule>) => void];
+  pick: [number: number, kind: CallKind];
+}>();
 const list = computed(() => rows(props.profile.dmr.rules));
 const MOST = 99_999_999;
 const isOff = (rule: RouteRule) => !props.profile.dmr.logins[rule.networkId]?.enabled;
@@ -24,8 +32,10 @@ function set(at: number, what: string, recipe: (rule: RouteRule) => void): void 
   emit('change', `${named(at)}: ${what}`, (rules) => recipe(rules.byId[id]!));
 }
 
-const takeRange = (at: number, what: string, key: 'first' | 'networkFirst' | 'count') => (text: string): Taken =>
-  takeWhole(text.replace(/,/g, ''), 1, MOST, (value) => set(at, what, (rule) => void (rule.range![key] = value)));
+const takeRange =
+  (at: number, what: string, key: 'first' | 'networkFirst' | 'count') =>
+  (text: string): Taken =>
+    takeWhole(text.replace(/,/g, ''), 1, MOST, (value) => set(at, what, (rule) => void (rule.range![key] = value)));
 
 function setSlot(at: number, key: 'slot' | 'networkSlot', slot: TimeSlot): void {
   set(at, 'slot', (rule) => void (rule.range![key] = slot));
@@ -60,44 +70,142 @@ function add(range: RuleRange | null): void {
   <table class="plain rules">
     <thead>
       <tr>
-        <th scope="col">Rule</th><th scope="col">Call</th><th v-if="!simplex" scope="col">Slot</th><th scope="col" class="number">From</th><th scope="col" class="number">How many</th>
-        <th scope="col">To network</th><th v-if="!simplex" scope="col">Slot</th><th scope="col" class="number">From</th><th scope="col">Reply</th><th scope="col"><span class="visually-hidden">Acts</span></th>
+        <th scope="col">Rule</th>
+        <th scope="col">Call</th>
+        <th v-if="!simplex" scope="col">Slot</th>
+        <th scope="col" class="number">From</th>
+        <th scope="col" class="number">How many</th>
+        <th scope="col">To network</th>
+        <th v-if="!simplex" scope="col">Slot</th>
+        <th scope="col" class="number">From</th>
+        <th scope="col">Reply</th>
+        <th scope="col"><span class="visually-hidden">Acts</span></th>
       </tr>
     </thead>
     <tbody>
-      <tr v-for="(rule, at) in list" :key="rule.id" :class="{ taking: rule.id === taking, off: isOff(rule) }" :data-rule="at + 1">
-        <th scope="row"><button type="button" class="pick" :aria-label="`Show where ${named(at)} leads`" @click="emit('pick', rule.range?.first ?? 9, rule.call)">{{ at + 1 }}</button></th>
+      <tr
+        v-for="(rule, at) in list"
+        :key="rule.id"
+        :class="{ taking: rule.id === taking, off: isOff(rule) }"
+        :data-rule="at + 1"
+      >
+        <th scope="row">
+          <button
+            type="button"
+            class="pick"
+            :aria-label="`Show where ${named(at)} leads`"
+            @click="emit('pick', rule.range?.first ?? 9, rule.call)"
+          >
+            {{ at + 1 }}
+          </button>
+        </th>
         <td>
-          <el-select :model-value="rule.call" :aria-label="`Call of ${named(at)}`" class="call" @update:model-value="set(at, 'call', (one) => void (one.call = $event as CallKind))"><el-option value="group" label="group" /><el-option value="private" label="private" /></el-select>
+          <el-select
+            :model-value="rule.call"
+            :aria-label="`Call of ${named(at)}`"
+            class="call"
+            @update:model-value="set(at, 'call', (one) => void (one.call = $event as CallKind))"
+            ><el-option value="group" label="group" /><el-option value="private" label="private"
+          /></el-select>
         </td>
-        <td v-if="!simplex"><el-select v-if="rule.range" :model-value="rule.range.slot" :aria-label="`Slot of ${named(at)} on the radio`" class="slot" @update:model-value="setSlot(at, 'slot', $event as TimeSlot)"><el-option :value="1" label="1" /><el-option :value="2" label="2" /></el-select></td>
+        <td v-if="!simplex">
+          <el-select
+            v-if="rule.range"
+            :model-value="rule.range.slot"
+            :aria-label="`Slot of ${named(at)} on the radio`"
+            class="slot"
+            @update:model-value="setSlot(at, 'slot', $event as TimeSlot)"
+            ><el-option :value="1" label="1" /><el-option :value="2" label="2"
+          /></el-select>
+        </td>
         <td class="number">
-          <TextField v-if="rule.range" bare :label="`First number of ${named(at)} on the radio`" :value="String(rule.range.first)" :take="takeRange(at, 'first number', 'first')" mono />
+          <TextField
+            v-if="rule.range"
+            bare
+            :label="`First number of ${named(at)} on the radio`"
+            :value="String(rule.range.first)"
+            :take="takeRange(at, 'first number', 'first')"
+            mono
+          />
           <span v-else class="mono">everything else</span>
         </td>
-        <td class="number"><TextField v-if="rule.range" bare :label="`How many numbers ${named(at)} takes`" :value="rule.range.count.toLocaleString('en')" :take="takeRange(at, 'count', 'count')" mono /></td>
+        <td class="number">
+          <TextField
+            v-if="rule.range"
+            bare
+            :label="`How many numbers ${named(at)} takes`"
+            :value="rule.range.count.toLocaleString('en')"
+            :take="takeRange(at, 'count', 'count')"
+            mono
+          />
+        </td>
         <td>
-          <el-select class="to" :model-value="rule.networkId" :aria-label="`Network of ${named(at)}`" @update:model-value="set(at, 'network', (one) => void (one.networkId = String($event)))"><el-option v-for="network in networks" :key="network.id" :value="network.id" :label="network.name" /></el-select>
+          <el-select
+            class="to"
+            :model-value="rule.networkId"
+            :aria-label="`Network of ${named(at)}`"
+            @update:model-value="set(at, 'network', (one) => void (one.networkId = String($event)))"
+            ><el-option v-for="network in networks" :key="network.id" :value="network.id" :label="network.name"
+          /></el-select>
           <span v-if="isOff(rule)" class="is-doubtful">not logged in: takes no part</span>
         </td>
-        <td v-if="!simplex"><el-select v-if="rule.range" :model-value="rule.range.networkSlot" :aria-label="`Slot of ${named(at)} on the network`" class="slot" @update:model-value="setSlot(at, 'networkSlot', $event as TimeSlot)"><el-option :value="1" label="1" /><el-option :value="2" label="2" /></el-select></td>
+        <td v-if="!simplex">
+          <el-select
+            v-if="rule.range"
+            :model-value="rule.range.networkSlot"
+            :aria-label="`Slot of ${named(at)} on the network`"
+            class="slot"
+            @update:model-value="setSlot(at, 'networkSlot', $event as TimeSlot)"
+            ><el-option :value="1" label="1" /><el-option :value="2" label="2"
+          /></el-select>
+        </td>
         <td class="number">
-          <TextField v-if="rule.range" bare :label="`First number of ${named(at)} on the network`" :value="String(rule.range.networkFirst)" :take="takeRange(at, 'first number there', 'networkFirst')" mono />
+          <TextField
+            v-if="rule.range"
+            bare
+            :label="`First number of ${named(at)} on the network`"
+            :value="String(rule.range.networkFirst)"
+            :take="takeRange(at, 'first number there', 'networkFirst')"
+            mono
+          />
           <span v-else class="mono">as sent</span>
         </td>
-        <td><label class="reply"><input type="checkbox" :checked="rule.reply" :aria-label="`Replies of ${named(at)} come back`" @change="set(at, 'reply', (one) => void (one.reply = !rule.reply))" /> {{ rule.reply ? 'back the same way' : 'nothing comes back' }}</label></td>
+        <td>
+          <label class="reply"
+            ><input
+              type="checkbox"
+              :checked="rule.reply"
+              :aria-label="`Replies of ${named(at)} come back`"
+              @change="set(at, 'reply', (one) => void (one.reply = !rule.reply))"
+            />
+            {{ rule.reply ? 'back the same way' : 'nothing comes back' }}</label
+          >
+        </td>
         <td class="acts">
           <el-button link :disabled="at === 0" :aria-label="`Move ${named(at)} up`" @click="move(at, -1)">Up</el-button>
-          <el-button link :disabled="at === list.length - 1" :aria-label="`Move ${named(at)} down`" @click="move(at, 1)">Down</el-button>
-          <el-button link :aria-label="`Remove ${named(at)}, ${rule.call} ${rule.range ? stretchWords(claimOf(rule)) : 'catch-all'}`" @click="remove(at)">Remove</el-button>
+          <el-button link :disabled="at === list.length - 1" :aria-label="`Move ${named(at)} down`" @click="move(at, 1)"
+            >Down</el-button
+          >
+          <el-button
+            link
+            :aria-label="`Remove ${named(at)}, ${rule.call} ${rule.range ? stretchWords(claimOf(rule)) : 'catch-all'}`"
+            @click="remove(at)"
+            >Remove</el-button
+          >
         </td>
       </tr>
     </tbody>
   </table>
   <p class="add">
-    <el-button @click="add({ slot: SIMPLEX_SLOT, first: 1_000_001, networkSlot: SIMPLEX_SLOT, networkFirst: 1, count: 999_999 })">Add a rule</el-button>
+    <el-button
+      @click="add({ slot: SIMPLEX_SLOT, first: 1_000_001, networkSlot: SIMPLEX_SLOT, networkFirst: 1, count: 999_999 })"
+      >Add a rule</el-button
+    >
     <el-button @click="add(null)">Add a catch-all</el-button>
-    <span class="soft">The first rule that claims a number takes it. The answer to a call comes back through the rule that carried it.</span>
+    <span class="soft"
+      >The first rule that claims a number takes it. The answer to a call comes back through the rule that carried
+      it.</span
+    >
   </p>
 </template>
 

@@ -72,7 +72,11 @@ export function xOnRadio(ribbon: Ribbon, number: number): number {
 }
 
 export function xOnNetwork(network: RibbonNetwork, number: number): number {
-  return network.pocket + INSET + share(Math.min(number, network.last), { first: 1, last: network.last }) * (network.x1 - network.pocket - 2 * INSET);
+  return (
+    network.pocket +
+    INSET +
+    share(Math.min(number, network.last), { first: 1, last: network.last }) * (network.x1 - network.pocket - 2 * INSET)
+  );
 }
 
 function area(a0: number, a1: number, b0: number, b1: number): string {
@@ -88,20 +92,42 @@ export function travelPath(x: number, to: number): string {
   return `M${x} ${top} C${x} ${middle} ${to} ${middle} ${to} ${NETWORK.y}`;
 }
 
-function partsOf(index: PlanIndex, siteId: Id, kind: CallKind, slot: TimeSlot): (Segment & Pick<RibbonPart, 'kind' | 'title'>)[] {
+function partsOf(
+  index: PlanIndex,
+  siteId: Id,
+  kind: CallKind,
+  slot: TimeSlot,
+): (Segment & Pick<RibbonPart, 'kind' | 'title'>)[] {
   const table = routesOf(index, siteId);
-  if (table.selection === 'one') return [{ first: 1, last: 0xfffcdf, rule: null, hidden: [], kind: table.networkIds.length > 0 ? 'passed on' : 'none', title: table.networkIds.length > 0 ? 'every number, as sent' : 'no network' }];
+  if (table.selection === 'one')
+    return [
+      {
+        first: 1,
+        last: 0xfffcdf,
+        rule: null,
+        hidden: [],
+        kind: table.networkIds.length > 0 ? 'passed on' : 'none',
+        title: table.networkIds.length > 0 ? 'every number, as sent' : 'no network',
+      },
+    ];
   const profile = index.profile(siteId)!;
   return segments(table, kind, slot).map((segment) => {
     if (!segment.rule) return { ...segment, kind: 'none', title: 'no rule' };
-    return segment.rule.range ? { ...segment, kind: 'rule', title: `rule ${rulePosition(profile, segment.rule)}` } : { ...segment, kind: 'catch-all', title: 'catch-all' };
+    return segment.rule.range
+      ? { ...segment, kind: 'rule', title: `rule ${rulePosition(profile, segment.rule)}` }
+      : { ...segment, kind: 'catch-all', title: 'catch-all' };
   });
 }
 
 /** Rules get more room than what lies between them. */
 const WEIGHT: Readonly<Record<RibbonPart['kind'], number>> = { rule: 1.6, 'catch-all': 1, none: 1, 'passed on': 1 };
 
-function placed(index: PlanIndex, siteId: Id, kind: CallKind, slot: TimeSlot): { parts: RibbonPart[]; segments: Segment[] } {
+function placed(
+  index: PlanIndex,
+  siteId: Id,
+  kind: CallKind,
+  slot: TimeSlot,
+): { parts: RibbonPart[]; segments: Segment[] } {
   const found = partsOf(index, siteId, kind, slot);
   const whole = found.reduce((sum, one) => sum + WEIGHT[one.kind], 0);
   const profile = index.profile(siteId)!;
@@ -109,8 +135,19 @@ function placed(index: PlanIndex, siteId: Id, kind: CallKind, slot: TimeSlot): {
   const parts = found.map((one): RibbonPart => {
     const x0 = x;
     x += (WIDTH * WEIGHT[one.kind]) / whole;
-    const hidden = one.hidden.filter((rule) => rule.range !== null || one.rule?.range === null).map((rule) => `rule ${rulePosition(profile, rule)}`);
-    return { first: one.first, last: one.last, x0, x1: x, kind: one.kind, title: one.title, ruleId: one.rule?.id ?? null, hidden };
+    const hidden = one.hidden
+      .filter((rule) => rule.range !== null || one.rule?.range === null)
+      .map((rule) => `rule ${rulePosition(profile, rule)}`);
+    return {
+      first: one.first,
+      last: one.last,
+      x0,
+      x1: x,
+      kind: one.kind,
+      title: one.title,
+      ruleId: one.rule?.id ?? null,
+      hidden,
+    };
   });
   return { parts, segments: found };
 }
@@ -120,10 +157,20 @@ function networksOf(index: PlanIndex, siteId: Id): RibbonNetwork[] {
   const shown = rows(index.plan.networks).filter((network) => table.networkIds.includes(network.id));
   const width = (WIDTH - NETWORK_GAP * (shown.length - 1)) / Math.max(1, shown.length);
   return shown.map((network, at) => {
-    const claimed = table.rules.filter((rule) => rule.networkId === network.id && rule.range).map((rule) => rule.range!.networkFirst + rule.range!.count - 1);
+    const claimed = table.rules
+      .filter((rule) => rule.networkId === network.id && rule.range)
+      .map((rule) => rule.range!.networkFirst + rule.range!.count - 1);
     const x0 = at * (width + NETWORK_GAP);
-    const hasRest = table.selection === 'several' && table.rules.some((rule) => rule.networkId === network.id && rule.range === null);
-    return { id: network.id, name: network.name, x0, x1: x0 + width, pocket: hasRest ? x0 + Math.min(POCKET, width / 3) : x0, last: Math.max(TRANSLATED_MAX, ...claimed) };
+    const hasRest =
+      table.selection === 'several' && table.rules.some((rule) => rule.networkId === network.id && rule.range === null);
+    return {
+      id: network.id,
+      name: network.name,
+      x0,
+      x1: x0 + width,
+      pocket: hasRest ? x0 + Math.min(POCKET, width / 3) : x0,
+      last: Math.max(TRANSLATED_MAX, ...claimed),
+    };
   });
 }
 
@@ -132,7 +179,10 @@ function ends(rule: RouteRule, part: Stretch, network: RibbonNetwork): [number, 
   if (!rule.range) return [network.x0 + 3, network.pocket - 3];
   const there = (number: number) => number - rule.range!.first + rule.range!.networkFirst;
   const { first, last } = claimOf(rule);
-  return [xOnNetwork(network, there(Math.max(first, part.first))) - 4, xOnNetwork(network, there(Math.min(last, part.last))) + 4];
+  return [
+    xOnNetwork(network, there(Math.max(first, part.first))) - 4,
+    xOnNetwork(network, there(Math.min(last, part.last))) + 4,
+  ];
 }
 
 export function ribbonOf(index: PlanIndex, siteId: Id, kind: CallKind, slot: TimeSlot): Ribbon {
@@ -144,27 +194,51 @@ export function ribbonOf(index: PlanIndex, siteId: Id, kind: CallKind, slot: Tim
     const segment = found[at]!;
     if (part.kind === 'passed on') {
       const first = networkOf(routesOf(index, siteId).networkIds[0]!);
-      bands.push({ path: area(part.x0, part.x1, first.x0 + 4, first.x1 - 4), kind: 'rule', title: `every number to ${first.name}, as sent` });
+      bands.push({
+        path: area(part.x0, part.x1, first.x0 + 4, first.x1 - 4),
+        kind: 'rule',
+        title: `every number to ${first.name}, as sent`,
+      });
     }
     for (const rule of segment.hidden.filter((one) => one.range !== null)) {
       const network = networkOf(rule.networkId);
       const [b0, b1] = ends(rule, part, network);
-      bands.push({ path: area(part.x0 + 3, part.x1 - 3, b0, b1), kind: 'hidden', title: `never taken: would go to ${network.name}` });
+      bands.push({
+        path: area(part.x0 + 3, part.x1 - 3, b0, b1),
+        kind: 'hidden',
+        title: `never taken: would go to ${network.name}`,
+      });
     }
     if (!segment.rule) return;
     const network = networkOf(segment.rule.networkId);
     const [b0, b1] = ends(segment.rule, part, network);
-    bands.push({ path: area(part.x0, part.x1, b0, b1), kind: part.kind === 'catch-all' ? 'catch-all' : 'rule', title: `${part.title} to ${network.name}` });
+    bands.push({
+      path: area(part.x0, part.x1, b0, b1),
+      kind: part.kind === 'catch-all' ? 'catch-all' : 'rule',
+      title: `${part.title} to ${network.name}`,
+    });
   });
   const ribbon: Ribbon = { parts, networks, bands, dots: [] };
-  const through = rows(index.plan.radios).flatMap((radio) => dmrChannels(index.plan.codeplugs[radio.id]!)).filter((channel) => channel.siteId === siteId && channel.dmr.call.kind === kind && channel.dmr.slot === slot);
-  ribbon.dots = through.map((channel) => ({ x: xOnRadio(ribbon, callOf({ channel }).number), title: `${channel.name}, ${channel.dmr.call.number}` }));
+  const through = rows(index.plan.radios)
+    .flatMap((radio) => dmrChannels(index.plan.codeplugs[radio.id]!))
+    .filter((channel) => channel.siteId === siteId && channel.dmr.call.kind === kind && channel.dmr.slot === slot);
+  ribbon.dots = through.map((channel) => ({
+    x: xOnRadio(ribbon, callOf({ channel }).number),
+    title: `${channel.name}, ${channel.dmr.call.number}`,
+  }));
   return ribbon;
 }
 
 /** Where the typed number starts and lands; `to` is `null` when it stops. */
-export function journey(ribbon: Ribbon, sent: Call, { routed }: Pick<Travel, 'routed'>): { x: number; to: number | null } {
+export function journey(
+  ribbon: Ribbon,
+  sent: Call,
+  { routed }: Pick<Travel, 'routed'>,
+): { x: number; to: number | null } {
   const network = routed && ribbon.networks.find((one) => one.id === routed.networkId);
   if (!network || !routed) return { x: xOnRadio(ribbon, sent.number), to: null };
-  return { x: xOnRadio(ribbon, sent.number), to: routed.rule?.range === null ? (network.x0 + network.pocket) / 2 : xOnNetwork(network, routed.number) };
+  return {
+    x: xOnRadio(ribbon, sent.number),
+    to: routed.rule?.range === null ? (network.x0 + network.pocket) / 2 : xOnNetwork(network, routed.number),
+  };
 }

@@ -16,10 +16,14 @@ const problem = ref('');
 const chosen = computed(() => CORRECTIONS[field.value]);
 const present = computed(() => (site.value ? chosen.value.show(site.value) : ''));
 
-watch([site, field], () => {
-  text.value = present.value;
-  problem.value = '';
-}, { immediate: true });
+watch(
+  [site, field],
+  () => {
+    text.value = present.value;
+    problem.value = '';
+  },
+  { immediate: true },
+);
 
 async function run(act: (of: FiledSite) => Promise<unknown>, words: string): Promise<void> {
   try {
@@ -34,25 +38,71 @@ async function run(act: (of: FiledSite) => Promise<unknown>, words: string): Pro
 
 function save(): void {
   // Read here as on the server: the reason stands beside the field at once.
-  if (chosen.value.read(text.value.trim()) === null) problem.value = `Found “${text.value}”, expected ${chosen.value.expected}.`;
-  else void run((of) => api.correct(of, { field: field.value, text: text.value, who: store.plan?.station.callSign ?? '', why: why.value.trim() }), `${site.value!.callSign}: ${chosen.value.title.toLowerCase()} was corrected.`);
+  if (chosen.value.read(text.value.trim()) === null)
+    problem.value = `Found “${text.value}”, expected ${chosen.value.expected}.`;
+  else
+    void run(
+      (of) =>
+        api.correct(of, {
+          field: field.value,
+          text: text.value,
+          who: store.plan?.station.callSign ?? '',
+          why: why.value.trim(),
+        }),
+      `${site.value!.callSign}: ${chosen.value.title.toLowerCase()} was corrected.`,
+    );
 }
 
-const takeBack = (of: CorrectableField) => run((one) => api.uncorrect(one, of), `${site.value!.callSign}: the list’s own ${CORRECTIONS[of].title.toLowerCase()} holds again.`);
+const takeBack = (of: CorrectableField) =>
+  run(
+    (one) => api.uncorrect(one, of),
+    `${site.value!.callSign}: the list’s own ${CORRECTIONS[of].title.toLowerCase()} holds again.`,
+  );
 </script>
 
 <template>
-  <el-drawer :model-value="site !== null" size="min(460px, 100%)" :title="site ? `Correct ${site.callSign} ${site.module}` : ''" @update:model-value="site = null">
+  <el-drawer
+    :model-value="site !== null"
+    size="min(460px, 100%)"
+    :title="site ? `Correct ${site.callSign} ${site.module}` : ''"
+    @update:model-value="site = null"
+  >
     <form v-if="site" class="form" @submit.prevent="save">
-      <p class="soft">{{ site.listName }} keeps its own value; yours stands above it, also when a newer version of the list is imported.</p>
-      <label>What is wrong <el-select v-model="field" aria-label="What is wrong"><el-option v-for="one in CORRECTABLE" :key="one" :value="one" :label="CORRECTIONS[one].title" /></el-select></label>
-      <p>Now: <span class="mono">{{ present || 'nothing' }}</span></p>
-      <label>Should be <input v-model="text" class="plain-input mono" :aria-invalid="problem !== ''" aria-describedby="correction-problem" /></label>
+      <p class="soft">
+        {{ site.listName }} keeps its own value; yours stands above it, also when a newer version of the list is
+        imported.
+      </p>
+      <label
+        >What is wrong
+        <el-select v-model="field" aria-label="What is wrong"
+          ><el-option v-for="one in CORRECTABLE" :key="one" :value="one" :label="CORRECTIONS[one].title" /></el-select
+      ></label>
+      <p>
+        Now: <span class="mono">{{ present || 'nothing' }}</span>
+      </p>
+      <label
+        >Should be
+        <input
+          v-model="text"
+          class="plain-input mono"
+          :aria-invalid="problem !== ''"
+          aria-describedby="correction-problem"
+      /></label>
       <p v-if="problem" id="correction-problem" role="alert" class="is-broken">{{ problem }}</p>
-      <label>Why <input v-model="why" class="plain-input" maxlength="200" placeholder="heard it, asked the keeper …" /></label>
+      <label
+        >Why <input v-model="why" class="plain-input" maxlength="200" placeholder="heard it, asked the keeper …"
+      /></label>
       <div v-if="site.corrections.length">
         <h3>Corrected so far</h3>
-        <ul><li v-for="one in site.corrections" :key="one.field">{{ CORRECTIONS[one.field].title }}: <span class="mono">{{ one.text || 'nothing' }}</span>, the list says <span class="mono">{{ one.was || 'nothing' }}</span><span class="soft"> · {{ [one.who, one.why, one.madeAt.slice(0, 10)].filter(Boolean).join(' · ') }}</span> <el-button link @click="takeBack(one.field)">Take back</el-button></li></ul>
+        <ul>
+          <li v-for="one in site.corrections" :key="one.field">
+            {{ CORRECTIONS[one.field].title }}: <span class="mono">{{ one.text || 'nothing' }}</span>, the list says
+            <span class="mono">{{ one.was || 'nothing' }}</span><span class="soft">
+              · {{ [one.who, one.why, one.madeAt.slice(0, 10)].filter(Boolean).join(' · ') }}</span
+            >
+            <el-button link @click="takeBack(one.field)">Take back</el-button>
+          </li>
+        </ul>
       </div>
     </form>
     <template #footer>

@@ -37,7 +37,14 @@ const remove = (list: ListSummary) =>
   });
 
 /** As corrected, in our own JSON: it reads back as a list. */
-const save = (list: ListSummary) => run(async () => download(`${fileName(list.name)}.sites.json`, 'application/json', writeSites(list, await api.sitesOf(list.id, MOST_OF_LIST))));
+const save = (list: ListSummary) =>
+  run(async () =>
+    download(
+      `${fileName(list.name)}.sites.json`,
+      'application/json',
+      writeSites(list, await api.sitesOf(list.id, MOST_OF_LIST)),
+    ),
+  );
 
 /** For the keeper of the list: what to change in it. */
 const saveCorrections = (list: ListSummary) =>
@@ -47,8 +54,25 @@ const saveCorrections = (list: ListSummary) =>
       store.notice = `${list.name} has no corrections.`;
       return;
     }
-    const rows = found.map((one) => [one.callSign, one.module, String(one.txHz / 1e6), CORRECTIONS[one.field].title, one.was, one.text, one.who, one.why, one.madeAt]);
-    download(`${fileName(list.name)}-corrections.csv`, 'text/csv', writeCsv([['Call sign', 'Module', 'Sends MHz', 'Field', 'List says', 'Should be', 'Who', 'Why', 'When'], ...rows]));
+    const rows = found.map((one) => [
+      one.callSign,
+      one.module,
+      String(one.txHz / 1e6),
+      CORRECTIONS[one.field].title,
+      one.was,
+      one.text,
+      one.who,
+      one.why,
+      one.madeAt,
+    ]);
+    download(
+      `${fileName(list.name)}-corrections.csv`,
+      'text/csv',
+      writeCsv([
+        ['Call sign', 'Module', 'Sends MHz', 'Field', 'List says', 'Should be', 'Who', 'Why', 'When'],
+        ...rows,
+      ]),
+    );
   });
 </script>
 
@@ -59,9 +83,19 @@ const saveCorrections = (list: ListSummary) =>
         <th scope="row">{{ list.name }}</th>
         <td class="mono">{{ list.sites.toLocaleString('en') }}</td>
         <td class="soft">{{ list.licence || 'no licence note' }}</td>
-        <td :class="{ 'is-doubtful': (age(list) ?? 0) > OLD_DAYS }">{{ list.issuedOn === null ? 'no date' : `issued ${list.issuedOn}${age(list)! > OLD_DAYS ? `, ${age(list)} days old` : ''}` }}</td>
+        <td :class="{ 'is-doubtful': (age(list) ?? 0) > OLD_DAYS }">
+          {{
+            list.issuedOn === null
+              ? 'no date'
+              : `issued ${list.issuedOn}${age(list)! > OLD_DAYS ? `, ${age(list)} days old` : ''}`
+          }}
+        </td>
         <td class="acts">
-          <el-button link :aria-label="`Zone from ${list.name}`" @click="zone(list)">Zone from it</el-button><el-button link :aria-label="`Save ${list.name}`" @click="save(list)">Save</el-button><el-button link :aria-label="`Corrections of ${list.name}`" @click="saveCorrections(list)">Corrections</el-button><el-button link :aria-label="`Forget ${list.name}`" @click="remove(list)">Forget</el-button>
+          <el-button link :aria-label="`Zone from ${list.name}`" @click="zone(list)">Zone from it</el-button
+          ><el-button link :aria-label="`Save ${list.name}`" @click="save(list)">Save</el-button
+          ><el-button link :aria-label="`Corrections of ${list.name}`" @click="saveCorrections(list)"
+            >Corrections</el-button
+          ><el-button link :aria-label="`Forget ${list.name}`" @click="remove(list)">Forget</el-button>
         </td>
       </tr>
     </tbody>

@@ -11,7 +11,12 @@ import { type DistanceUnit, distanceText } from './place';
 defineEmits<{ correct: [site: NearSite | AlongSite] }>();
 /** Keys of the sites that are ticked. */
 const ticked = defineModel<ReadonlySet<string>>('ticked', { required: true });
-const props = defineProps<{ sites: readonly (NearSite | AlongSite)[]; unit: DistanceUnit; trip?: boolean; empty?: readonly Stretch[] }>();
+const props = defineProps<{
+  sites: readonly (NearSite | AlongSite)[];
+  unit: DistanceUnit;
+  trip?: boolean;
+  empty?: readonly Stretch[];
+}>();
 /** Sites in their order, and where a stretch of the trip has none, that stretch. */
 const lines = computed(() => {
   const gaps = [...(props.empty ?? [])];
@@ -35,31 +40,77 @@ function tick(site: NearSite | AlongSite, on: boolean): void {
     <thead>
       <tr>
         <th scope="col"><span class="visually-hidden">Chosen</span></th>
-        <template v-if="trip"><th scope="col" class="number">On the way, {{ unit }}</th><th scope="col" class="number">Off it, {{ unit }}</th></template><template v-else><th scope="col" class="number">{{ unit }}</th><th scope="col">Bearing</th></template><th scope="col">Call sign</th><th scope="col">Name and place</th><th scope="col" class="number">Sends MHz</th><th scope="col" class="number">Shift MHz</th>
-        <th scope="col">Modes</th><th scope="col">Access</th><th scope="col">Slot 1</th><th scope="col">Slot 2</th><th scope="col">Status</th><th scope="col"><span class="visually-hidden">Acts</span></th>
+        <template v-if="trip"
+          ><th scope="col" class="number">On the way, {{ unit }}</th>
+          <th scope="col" class="number">Off it, {{ unit }}</th></template
+        ><template v-else
+          ><th scope="col" class="number">{{ unit }}</th>
+          <th scope="col">Bearing</th></template
+        >
+        <th scope="col">Call sign</th>
+        <th scope="col">Name and place</th>
+        <th scope="col" class="number">Sends MHz</th>
+        <th scope="col" class="number">Shift MHz</th>
+        <th scope="col">Modes</th>
+        <th scope="col">Access</th>
+        <th scope="col">Slot 1</th>
+        <th scope="col">Slot 2</th>
+        <th scope="col">Status</th>
+        <th scope="col"><span class="visually-hidden">Acts</span></th>
       </tr>
     </thead>
     <tbody>
       <template v-for="(line, i) in lines" :key="i">
-      <tr v-if="'gap' in line" data-testid="empty-stretch"><td /><td class="number">{{ distanceText(line.gap.fromM, unit) }}–{{ distanceText(line.gap.toM, unit) }}</td><td colspan="11" class="gap"><span>no site for {{ distanceText(line.gap.toM - line.gap.fromM, unit) }} {{ unit }}</span></td></tr>
-      <tr v-for="site in 'site' in line ? [line.site] : []" :key="keyOf(site)" data-testid="near-site">
-        <td><input type="checkbox" :checked="ticked.has(keyOf(site))" :aria-label="`Choose ${site.callSign} ${site.module}, ${formatMHz(site.txHz)}`" @change="tick(site, ($event.target as HTMLInputElement).checked)" /></td>
-        <template v-if="'alongM' in site"><td class="number">{{ distanceText(site.alongM, unit) }}</td><td class="number">{{ distanceText(site.offM, unit) }}</td></template>
-        <template v-else>
-          <td class="number">{{ distanceText(site.distanceM, unit) }}</td>
-          <td class="bearing"><span class="mono">{{ Math.round(site.bearingDeg) % 360 }}°</span> {{ compassPoint(site.bearingDeg) }}</td>
-        </template>
-        <th scope="row" class="mono">{{ site.module ? `${site.callSign} ${site.module}` : site.callSign }}</th>
-        <td>{{ site.name }} <span class="soft">{{ site.place === site.name ? '' : site.place }}</span><span v-if="reachWords(site) || site.notes" class="soft more">{{ [reachWords(site), site.notes].filter(Boolean).join('; ') }}</span></td>
-        <td class="number">{{ formatMHz(site.txHz) }}</td>
-        <td class="number">{{ site.rxHz === null ? '?' : formatShiftMHz(site.rxHz - site.txHz) }}</td>
-        <td>{{ site.modes.join(', ') }}</td>
-        <td class="mono">{{ accessWords(site) }}</td>
-        <td class="mono">{{ groupsOnSlot(site, 1) }}</td>
-        <td class="mono">{{ groupsOnSlot(site, 2) }}</td>
-        <td :class="{ 'is-doubtful': site.status === 'off the air' }">{{ site.status }}</td>
-        <td class="bearing"><span v-if="site.corrections.length" :title="site.corrections.map((one) => `${one.field}: the list says ${one.was || 'nothing'}`).join('; ')">corrected</span> <el-button link :aria-label="`Correct ${site.callSign}`" @click="$emit('correct', site)">Correct</el-button></td>
-      </tr>
+        <tr v-if="'gap' in line" data-testid="empty-stretch">
+          <td />
+          <td class="number">{{ distanceText(line.gap.fromM, unit) }}–{{ distanceText(line.gap.toM, unit) }}</td>
+          <td colspan="11" class="gap">
+            <span>no site for {{ distanceText(line.gap.toM - line.gap.fromM, unit) }} {{ unit }}</span>
+          </td>
+        </tr>
+        <tr v-for="site in 'site' in line ? [line.site] : []" :key="keyOf(site)" data-testid="near-site">
+          <td>
+            <input
+              type="checkbox"
+              :checked="ticked.has(keyOf(site))"
+              :aria-label="`Choose ${site.callSign} ${site.module}, ${formatMHz(site.txHz)}`"
+              @change="tick(site, ($event.target as HTMLInputElement).checked)"
+            />
+          </td>
+          <template v-if="'alongM' in site"
+            ><td class="number">{{ distanceText(site.alongM, unit) }}</td>
+            <td class="number">{{ distanceText(site.offM, unit) }}</td></template
+          >
+          <template v-else>
+            <td class="number">{{ distanceText(site.distanceM, unit) }}</td>
+            <td class="bearing">
+              <span class="mono">{{ Math.round(site.bearingDeg) % 360 }}°</span> {{ compassPoint(site.bearingDeg) }}
+            </td>
+          </template>
+          <th scope="row" class="mono">{{ site.module ? `${site.callSign} ${site.module}` : site.callSign }}</th>
+          <td>
+            {{ site.name }} <span class="soft">{{ site.place === site.name ? '' : site.place }}</span><span
+              v-if="reachWords(site) || site.notes"
+              class="soft more"
+              >{{ [reachWords(site), site.notes].filter(Boolean).join('; ') }}</span
+            >
+          </td>
+          <td class="number">{{ formatMHz(site.txHz) }}</td>
+          <td class="number">{{ site.rxHz === null ? '?' : formatShiftMHz(site.rxHz - site.txHz) }}</td>
+          <td>{{ site.modes.join(', ') }}</td>
+          <td class="mono">{{ accessWords(site) }}</td>
+          <td class="mono">{{ groupsOnSlot(site, 1) }}</td>
+          <td class="mono">{{ groupsOnSlot(site, 2) }}</td>
+          <td :class="{ 'is-doubtful': site.status === 'off the air' }">{{ site.status }}</td>
+          <td class="bearing">
+            <span
+              v-if="site.corrections.length"
+              :title="site.corrections.map((one) => `${one.field}: the list says ${one.was || 'nothing'}`).join('; ')"
+              >corrected</span
+            >
+            <el-button link :aria-label="`Correct ${site.callSign}`" @click="$emit('correct', site)">Correct</el-button>
+          </td>
+        </tr>
       </template>
     </tbody>
   </table>

@@ -19,14 +19,19 @@ const route = useRoute();
 const router = useRouter();
 const sites = computed(() => repeatersOf(store.plan!));
 const chosen = computed(() => sites.value.find((one) => one.id === route.query['site']) ?? sites.value[0] ?? null);
-const detail = (site: Repeater) => `${formatMHz(site.txHz)} · ${MODE_IDS.filter((id) => site[id] !== null).map((id) => MODE_DATA[id].name).join(', ')}`;
+const detail = (site: Repeater) =>
+  `${formatMHz(site.txHz)} · ${MODE_IDS.filter((id) => site[id] !== null)
+    .map((id) => MODE_DATA[id].name)
+    .join(', ')}`;
 
 /** A usual pair of the 70 cm band, to be typed over. */
 const START = { txHz: 439_000_000, rxHz: 431_400_000 };
 
 function add(): void {
   const site = newRepeater(newId('site'), `Repeater ${sites.value.length + 1}`, START.txHz, START.rxHz);
-  store.edit(`add ${site.name}`, (draft) => putRow(draft.sites, { ...site, fm: { toneIn: null, toneOut: null, widthHz: draft.station.fmWidthHz } }));
+  store.edit(`add ${site.name}`, (draft) =>
+    putRow(draft.sites, { ...site, fm: { toneIn: null, toneOut: null, widthHz: draft.station.fmWidthHz } }),
+  );
   void router.replace({ query: { ...route.query, site: site.id } });
 }
 
@@ -36,10 +41,22 @@ function remove(site: Repeater): void {
 </script>
 
 <template>
-  <p v-if="!chosen" class="soft none">No repeater is in this plan yet. Tick some near you and add them, or <el-button link @click="add">enter one by hand</el-button>.</p>
+  <p v-if="!chosen" class="soft none">
+    No repeater is in this plan yet. Tick some near you and add them, or
+    <el-button link @click="add">enter one by hand</el-button>.
+  </p>
   <MasterDetail v-else class="tight">
     <template #side>
-      <SideList class="long" :items="sites" :chosen="chosen.id" label="Repeaters of the plan" :to="(one) => ({ query: { ...route.query, site: one.id } })" :detail="detail" :remove="remove"><el-button @click="add">Enter one by hand</el-button></SideList>
+      <SideList
+        class="long"
+        :items="sites"
+        :chosen="chosen.id"
+        label="Repeaters of the plan"
+        :to="(one) => ({ query: { ...route.query, site: one.id } })"
+        :detail="detail"
+        :remove="remove"
+        ><el-button @click="add">Enter one by hand</el-button></SideList
+      >
     </template>
     <PlaceFindings :under="[`/sites/byId/${chosen.id}`]" />
     <RepeaterForm :key="chosen.id" :site="chosen" />

@@ -11,7 +11,9 @@ import RepeaterWants from './RepeaterWants.vue';
 
 const props = defineProps<{ site: Repeater }>();
 const store = usePlanStore();
-const STATUSES: { value: SiteStatus; label: string }[] = (['on the air', 'off the air', 'not said'] as const).map((value) => ({ value, label: value }));
+const STATUSES: { value: SiteStatus; label: string }[] = (['on the air', 'off the air', 'not said'] as const).map(
+  (value) => ({ value, label: value }),
+);
 
 function change(label: string, recipe: (site: Repeater) => void): void {
   store.edit(`${props.site.name}: ${label}`, (draft) => {
@@ -34,9 +36,11 @@ function takeOutput(hz: number): void {
   });
 }
 
-
 function setHas(id: ModeId, has: boolean): void {
-  change(MODE_DATA[id].name, (one) => void Object.assign(one, { [id]: has ? MODE_DATA[id].blanks.site(store.plan!, one) : null }));
+  change(
+    MODE_DATA[id].name,
+    (one) => void Object.assign(one, { [id]: has ? MODE_DATA[id].blanks.site(store.plan!, one) : null }),
+  );
 }
 </script>
 
@@ -44,16 +48,68 @@ function setHas(id: ModeId, has: boolean): void {
   <div>
     <FieldGroup title="What you want here"><RepeaterWants :site="site" /></FieldGroup>
     <FieldGroup title="On the air">
-      <TextField label="Name" :value="site.name" :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))" />
-      <TextField label="Call sign" :value="site.listing.callSign" :take="(text) => takeName(text.toUpperCase(), 20, (callSign) => change('call sign', (one) => void (one.listing.callSign = callSign)))" mono />
-      <TextField label="Sends on" :value="formatMHz(site.txHz)" :take="(text) => takeMHz(text, takeOutput)" mono unit="MHz" hint="What your radio receives." />
-      <TextField label="Shift" :value="formatShiftMHz(site.rxHz - site.txHz)" :take="takeShift" mono unit="MHz" :hint="`From where it sends: your radio transmits on ${formatMHz(site.rxHz)} MHz.`" />
-      <ChoiceField label="Status" :value="site.listing.status" :options="STATUSES" @choose="(status) => change('status', (one) => void (one.listing.status = status))" />
-      <TextField label="Position" :value="site.listing.position ? positionText(site.listing.position) : ''" :take="(text) => takePlace(text, (position) => change('position', (one) => void (one.listing.position = position)))" mono />
-      <p class="soft from">{{ site.listing.list ? `From “${site.listing.list.name}”${site.listing.list.issuedOn ? ` of ${site.listing.list.issuedOn}` : ''}` : 'Entered by hand' }}{{ site.listing.confirmedOn ? `, confirmed ${site.listing.confirmedOn}` : '' }}. Transmit only where your licence allows, and listen first.</p>
+      <TextField
+        label="Name"
+        :value="site.name"
+        :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))"
+      />
+      <TextField
+        label="Call sign"
+        :value="site.listing.callSign"
+        :take="
+          (text) =>
+            takeName(text.toUpperCase(), 20, (callSign) =>
+              change('call sign', (one) => void (one.listing.callSign = callSign)),
+            )
+        "
+        mono
+      />
+      <TextField
+        label="Sends on"
+        :value="formatMHz(site.txHz)"
+        :take="(text) => takeMHz(text, takeOutput)"
+        mono
+        unit="MHz"
+        hint="What your radio receives."
+      />
+      <TextField
+        label="Shift"
+        :value="formatShiftMHz(site.rxHz - site.txHz)"
+        :take="takeShift"
+        mono
+        unit="MHz"
+        :hint="`From where it sends: your radio transmits on ${formatMHz(site.rxHz)} MHz.`"
+      />
+      <ChoiceField
+        label="Status"
+        :value="site.listing.status"
+        :options="STATUSES"
+        @choose="(status) => change('status', (one) => void (one.listing.status = status))"
+      />
+      <TextField
+        label="Position"
+        :value="site.listing.position ? positionText(site.listing.position) : ''"
+        :take="
+          (text) => takePlace(text, (position) => change('position', (one) => void (one.listing.position = position)))
+        "
+        mono
+      />
+      <p class="soft from">
+        {{
+          site.listing.list
+            ? `From “${site.listing.list.name}”${site.listing.list.issuedOn ? ` of ${site.listing.list.issuedOn}` : ''}`
+            : 'Entered by hand'
+        }}{{ site.listing.confirmedOn ? `, confirmed ${site.listing.confirmedOn}` : '' }}. Transmit only where your
+        licence allows, and listen first.
+      </p>
     </FieldGroup>
     <FieldGroup v-for="[id, parts] in ALL_PARTS" :key="id" :title="MODE_DATA[id].name">
-      <SwitchField :label="`The repeater has ${MODE_DATA[id].name}`" :on="site[id] !== null" @change="(has) => setHas(id, has)">Has {{ MODE_DATA[id].name }}</SwitchField>
+      <SwitchField
+        :label="`The repeater has ${MODE_DATA[id].name}`"
+        :on="site[id] !== null"
+        @change="(has) => setHas(id, has)"
+        >Has {{ MODE_DATA[id].name }}</SwitchField
+      >
       <component :is="parts.SiteFields" v-if="site[id] !== null" :site="site" @change="change" />
     </FieldGroup>
   </div>

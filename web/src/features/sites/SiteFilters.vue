@@ -12,12 +12,54 @@ const EVERY = 'every';
 </script>
 
 <template>
-  <el-select :model-value="filter.mode || EVERY" aria-label="Mode" class="mode" @update:model-value="$emit('ask', { mode: $event === EVERY ? undefined : String($event) })"><el-option :value="EVERY" label="every mode" /><el-option v-for="one in LISTED_MODES" :key="one" :value="one" :label="one" /></el-select>
-  <el-select :model-value="filter.band || EVERY" aria-label="Band" class="mode" @update:model-value="$emit('ask', { band: $event === EVERY ? undefined : String($event) })"><el-option :value="EVERY" label="every band" /><el-option v-for="one in BAND_NAMES" :key="one" :value="one" :label="one" /></el-select>
-  <el-select :model-value="filter.status || EVERY" aria-label="Status" class="mode" @update:model-value="$emit('ask', { status: $event === EVERY ? undefined : String($event) })"><el-option :value="EVERY" label="on and off" /><el-option value="on the air" label="on the air" /><el-option value="off the air" label="off the air" /></el-select>
-  <input class="plain-input network" :value="filter.network" aria-label="Network reached" placeholder="network reached" @change="$emit('ask', { network: ($event.target as HTMLInputElement).value.trim() || undefined })" />
-  <el-radio-group :model-value="onMap ? 'map' : 'list'" aria-label="Show as" @update:model-value="$emit('ask', { map: $event === 'map' ? '1' : undefined })"><el-radio-button value="list">List</el-radio-button><el-radio-button value="map">Map</el-radio-button></el-radio-group>
-  <el-radio-group v-model="unit" aria-label="Distances in"><el-radio-button value="km">km</el-radio-button><el-radio-button value="mi">miles</el-radio-button></el-radio-group>
+  <el-select
+    :model-value="filter.mode || EVERY"
+    aria-label="Mode"
+    class="mode"
+    @update:model-value="$emit('ask', { mode: $event === EVERY ? undefined : String($event) })"
+    ><el-option :value="EVERY" label="every mode" /><el-option
+      v-for="one in LISTED_MODES"
+      :key="one"
+      :value="one"
+      :label="one"
+  /></el-select>
+  <el-select
+    :model-value="filter.band || EVERY"
+    aria-label="Band"
+    class="mode"
+    @update:model-value="$emit('ask', { band: $event === EVERY ? undefined : String($event) })"
+    ><el-option :value="EVERY" label="every band" /><el-option
+      v-for="one in BAND_NAMES"
+      :key="one"
+      :value="one"
+      :label="one"
+  /></el-select>
+  <el-select
+    :model-value="filter.status || EVERY"
+    aria-label="Status"
+    class="mode"
+    @update:model-value="$emit('ask', { status: $event === EVERY ? undefined : String($event) })"
+    ><el-option :value="EVERY" label="on and off" /><el-option value="on the air" label="on the air" /><el-option
+      value="off the air"
+      label="off the air"
+  /></el-select>
+  <input
+    class="plain-input network"
+    :value="filter.network"
+    aria-label="Network reached"
+    placeholder="network reached"
+    @change="$emit('ask', { network: ($event.target as HTMLInputElement).value.trim() || undefined })"
+  />
+  <el-radio-group
+    :model-value="onMap ? 'map' : 'list'"
+    aria-label="Show as"
+    @update:model-value="$emit('ask', { map: $event === 'map' ? '1' : undefined })"
+    ><el-radio-button value="list">List</el-radio-button
+    ><el-radio-button value="map">Map</el-radio-button></el-radio-group
+  >
+  <el-radio-group v-model="unit" aria-label="Distances in"
+    ><el-radio-button value="km">km</el-radio-button><el-radio-button value="mi">miles</el-radio-button></el-radio-group
+  >
 </template>
 
 <style scoped>

@@ -11,8 +11,15 @@ const props = defineProps<{ sites: readonly (NearSite | AlongSite)[]; unit: Dist
 const emit = defineEmits<{ select: [key: string]; correct: [site: NearSite | AlongSite] }>();
 const ticked = defineModel<ReadonlySet<string>>('ticked', { required: true });
 const list = ref<HTMLUListElement | null>(null);
-const slots = (site: NearSite | AlongSite) => ([1, 2] as const).filter((slot) => groupsOnSlot(site, slot)).map((slot) => `slot ${slot}: ${groupsOnSlot(site, slot)}`).join(' · ');
-const where = (site: NearSite | AlongSite) => ('alongM' in site ? `${distanceText(site.alongM, props.unit)} ${props.unit} on the way` : `${distanceText(site.distanceM, props.unit)} ${props.unit}, ${Math.round(site.bearingDeg) % 360}° ${compassPoint(site.bearingDeg)}`);
+const slots = (site: NearSite | AlongSite) =>
+  ([1, 2] as const)
+    .filter((slot) => groupsOnSlot(site, slot))
+    .map((slot) => `slot ${slot}: ${groupsOnSlot(site, slot)}`)
+    .join(' · ');
+const where = (site: NearSite | AlongSite) =>
+  'alongM' in site
+    ? `${distanceText(site.alongM, props.unit)} ${props.unit} on the way`
+    : `${distanceText(site.distanceM, props.unit)} ${props.unit}, ${Math.round(site.bearingDeg) % 360}° ${compassPoint(site.bearingDeg)}`;
 
 function tick(site: NearSite | AlongSite, on: boolean): void {
   const next = new Set(ticked.value);
@@ -21,22 +28,42 @@ function tick(site: NearSite | AlongSite, on: boolean): void {
   ticked.value = next;
 }
 
-watch(() => props.selected, async () => {
-  await nextTick();
-  list.value?.querySelector('[aria-current="true"]')?.scrollIntoView({ block: 'nearest' });
-});
+watch(
+  () => props.selected,
+  async () => {
+    await nextTick();
+    list.value?.querySelector('[aria-current="true"]')?.scrollIntoView({ block: 'nearest' });
+  },
+);
 </script>
 
 <template>
   <ul ref="list" tabindex="0" aria-label="Sites on the map">
     <li v-for="site in sites" :key="keyOf(site)" :class="{ here: keyOf(site) === selected }" data-testid="map-site">
-      <input type="checkbox" :checked="ticked.has(keyOf(site))" :aria-label="`Choose ${site.callSign} ${site.module}, ${formatMHz(site.txHz)}`" @change="tick(site, ($event.target as HTMLInputElement).checked)" />
-      <button type="button" :aria-current="keyOf(site) === selected ? 'true' : undefined" @click="emit('select', keyOf(site))">
-        <span><strong class="mono">{{ site.module ? `${site.callSign} ${site.module}` : site.callSign }}</strong> {{ site.name || site.place }}</span>
+      <input
+        type="checkbox"
+        :checked="ticked.has(keyOf(site))"
+        :aria-label="`Choose ${site.callSign} ${site.module}, ${formatMHz(site.txHz)}`"
+        @change="tick(site, ($event.target as HTMLInputElement).checked)"
+      />
+      <button
+        type="button"
+        :aria-current="keyOf(site) === selected ? 'true' : undefined"
+        @click="emit('select', keyOf(site))"
+      >
+        <span
+          ><strong class="mono">{{ site.module ? `${site.callSign} ${site.module}` : site.callSign }}</strong>
+          {{ site.name || site.place }}</span
+        >
         <span class="soft">{{ where(site) }}</span>
-        <span class="mono">{{ formatMHz(site.txHz) }} {{ site.rxHz === null ? '?' : formatShiftMHz(site.rxHz - site.txHz) }} · {{ [site.modes.join(', '), accessWords(site)].filter(Boolean).join(' · ') }}</span>
+        <span class="mono"
+          >{{ formatMHz(site.txHz) }} {{ site.rxHz === null ? '?' : formatShiftMHz(site.rxHz - site.txHz) }} ·
+          {{ [site.modes.join(', '), accessWords(site)].filter(Boolean).join(' · ') }}</span
+        >
         <span v-if="slots(site)" class="mono soft">{{ slots(site) }}</span>
-        <span v-if="reachWords(site) || site.notes" class="soft">{{ [reachWords(site), site.notes].filter(Boolean).join('; ') }}</span>
+        <span v-if="reachWords(site) || site.notes" class="soft">{{
+          [reachWords(site), site.notes].filter(Boolean).join('; ')
+        }}</span>
         <span v-if="site.status === 'off the air'" class="is-doubtful">off the air</span>
       </button>
       <el-button link :aria-label="`Correct ${site.callSign}`" @click="emit('correct', site)">Correct</el-button>

@@ -9,10 +9,27 @@ import type { Position } from '@relay/core/plan/types';
 import { api } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
 import { drawMap } from './draw-map';
-import { LARGEST_K, type Mark, markAt, marksIn, SMALLEST_K, type Spots, spotsOf, toPosition, type View, viewOf } from './map-view';
+import {
+  LARGEST_K,
+  type Mark,
+  markAt,
+  marksIn,
+  SMALLEST_K,
+  type Spots,
+  spotsOf,
+  toPosition,
+  type View,
+  viewOf,
+} from './map-view';
 import { outlines } from './outline';
 
-const props = defineProps<{ from: Position | null; trip: readonly Position[]; mode: string; selected: string | null; shown: readonly Position[] }>();
+const props = defineProps<{
+  from: Position | null;
+  trip: readonly Position[];
+  mode: string;
+  selected: string | null;
+  shown: readonly Position[];
+}>();
 const emit = defineEmits<{ select: [key: string, position: Position]; middle: [position: Position] }>();
 const store = usePlanStore();
 const frame = ref<HTMLDivElement | null>(null);
@@ -32,12 +49,17 @@ let watchSize: ResizeObserver | null = null;
 const REACH = 8;
 const STEP = 60;
 const bits = computed(() => (props.mode === '' ? 0 : 1 << LISTED_MODES.findIndex((one) => one === props.mode)));
-const words = computed(() => (spots.value ? `${inView.value.toLocaleString('en')} of ${spots.value.xs.length.toLocaleString('en')} sites are in view` : 'Loading the map…'));
+const words = computed(() =>
+  spots.value
+    ? `${inView.value.toLocaleString('en')} of ${spots.value.xs.length.toLocaleString('en')} sites are in view`
+    : 'Loading the map…',
+);
 const colour = (name: string) => getComputedStyle(frame.value!).getPropertyValue(name).trim();
 const keyAt = (map: SiteMap, at: number) => `${map.lists[map.list[at]!]}/${map.line[at]}`;
 const selectedPoint = computed(() => {
   const known = spots.value;
-  const at = known && props.selected !== null ? known.map.line.findIndex((_, i) => keyAt(known.map, i) === props.selected) : -1;
+  const at =
+    known && props.selected !== null ? known.map.line.findIndex((_, i) => keyAt(known.map, i) === props.selected) : -1;
   return known && at >= 0 ? { x: known.xs[at]!, y: known.ys[at]! } : null;
 });
 
@@ -49,32 +71,66 @@ function draw(): void {
   pending = 0;
   const context = canvas.value?.getContext('2d');
   if (!context || size.width === 0) return;
-  const found = spots.value ? marksIn(spots.value, view, size.width, size.height, bits.value) : { marks: [], inView: 0 };
+  const found = spots.value
+    ? marksIn(spots.value, view, size.width, size.height, bits.value)
+    : { marks: [], inView: 0 };
   marks = found.marks;
   inView.value = found.inView;
-  drawMap(context, { view, ...size, ratio: devicePixelRatio, coasts: coasts.value, trip: props.trip, from: props.from, marks, ringed: selectedPoint.value, colour });
+  drawMap(context, {
+    view,
+    ...size,
+    ratio: devicePixelRatio,
+    coasts: coasts.value,
+    trip: props.trip,
+    from: props.from,
+    marks,
+    ringed: selectedPoint.value,
+    colour,
+  });
 }
 
 function moveTo(next: View): void {
-  if (canvas.value && behaviour) select(canvas.value).call(behaviour.transform, zoomIdentity.translate(next.x, next.y).scale(next.k));
+  if (canvas.value && behaviour)
+    select(canvas.value).call(behaviour.transform, zoomIdentity.translate(next.x, next.y).scale(next.k));
 }
 
 /** What the list shows is in view at first. */
 function fit(): void {
   const positions = [...(props.from ? [props.from] : []), ...props.trip, ...props.shown];
-  if (positions.length > 0 && size.width > 0) moveTo(viewOf(positions.length === 1 ? [{ lat: positions[0]!.lat - 0.3, lon: positions[0]!.lon - 0.3 }, { lat: positions[0]!.lat + 0.3, lon: positions[0]!.lon + 0.3 }] : positions, size.width, size.height));
+  if (positions.length > 0 && size.width > 0)
+    moveTo(
+      viewOf(
+        positions.length === 1
+          ? [
+              { lat: positions[0]!.lat - 0.3, lon: positions[0]!.lon - 0.3 },
+              { lat: positions[0]!.lat + 0.3, lon: positions[0]!.lon + 0.3 },
+            ]
+          : positions,
+        size.width,
+        size.height,
+      ),
+    );
 }
 
 function onClick(event: MouseEvent): void {
   const mark = spots.value && markAt(marks, { x: event.offsetX, y: event.offsetY }, REACH);
   if (!mark) return;
-  if (mark.count === 1) emit('select', keyAt(spots.value!.map, mark.at), { lat: spots.value!.map.lat[mark.at]!, lon: spots.value!.map.lon[mark.at]! });
+  if (mark.count === 1)
+    emit('select', keyAt(spots.value!.map, mark.at), {
+      lat: spots.value!.map.lat[mark.at]!,
+      lon: spots.value!.map.lon[mark.at]!,
+    });
   else if (canvas.value && behaviour) select(canvas.value).call(behaviour.scaleBy, 3, [mark.x, mark.y]);
 }
 
 function onKey(event: KeyboardEvent): void {
   if (!canvas.value || !behaviour) return;
-  const steps: Record<string, [number, number]> = { ArrowLeft: [STEP, 0], ArrowRight: [-STEP, 0], ArrowUp: [0, STEP], ArrowDown: [0, -STEP] };
+  const steps: Record<string, [number, number]> = {
+    ArrowLeft: [STEP, 0],
+    ArrowRight: [-STEP, 0],
+    ArrowUp: [0, STEP],
+    ArrowDown: [0, -STEP],
+  };
   const step = steps[event.key];
   if (step) select(canvas.value).call(behaviour.translateBy, step[0] / view.k, step[1] / view.k);
   else if (event.key === '+' || event.key === '=') select(canvas.value).call(behaviour.scaleBy, 1.6);
@@ -85,7 +141,8 @@ function onKey(event: KeyboardEvent): void {
 }
 
 const scale = (by: number) => canvas.value && behaviour && select(canvas.value).call(behaviour.scaleBy, by);
-const lookHere = () => emit('middle', toPosition({ x: (size.width / 2 - view.x) / view.k, y: (size.height / 2 - view.y) / view.k }));
+const lookHere = () =>
+  emit('middle', toPosition({ x: (size.width / 2 - view.x) / view.k, y: (size.height / 2 - view.y) / view.k }));
 
 async function load(): Promise<void> {
   stop?.abort();
@@ -99,10 +156,12 @@ async function load(): Promise<void> {
 
 onMounted(async () => {
   const element = canvas.value!;
-  behaviour = zoom<HTMLCanvasElement, unknown>().scaleExtent([SMALLEST_K, LARGEST_K]).on('zoom', ({ transform }: { transform: { k: number; x: number; y: number } }) => {
-    view = { k: transform.k, x: transform.x, y: transform.y };
-    schedule();
-  });
+  behaviour = zoom<HTMLCanvasElement, unknown>()
+    .scaleExtent([SMALLEST_K, LARGEST_K])
+    .on('zoom', ({ transform }: { transform: { k: number; x: number; y: number } }) => {
+      view = { k: transform.k, x: transform.x, y: transform.y };
+      schedule();
+    });
   select(element).call(behaviour);
   watchSize = new ResizeObserver(([entry]) => {
     const first = size.width === 0;
@@ -113,7 +172,13 @@ onMounted(async () => {
     schedule();
   });
   watchSize.observe(frame.value!);
-  await Promise.all([load(), outlines(store.plan?.station.callSign ?? '').then((paths) => (coasts.value = paths), () => (problem.value = 'The coasts could not be loaded; the sites are shown without.'))]);
+  await Promise.all([
+    load(),
+    outlines(store.plan?.station.callSign ?? '').then(
+      (paths) => (coasts.value = paths),
+      () => (problem.value = 'The coasts could not be loaded; the sites are shown without.'),
+    ),
+  ]);
   schedule();
 });
 watch(() => props.shown, fit);
@@ -129,11 +194,24 @@ defineExpose({ load });
 <template>
   <div class="map">
     <div ref="frame" class="frame">
-      <canvas ref="canvas" tabindex="0" role="application" :aria-label="`Map. ${words}. Arrow keys move it, plus and minus zoom, 0 shows what the list shows. The list says the same in words.`" @click="onClick" @keydown="onKey" />
-      <div class="buttons"><button type="button" aria-label="Zoom in" @click="scale(1.6)">+</button><button type="button" aria-label="Zoom out" @click="scale(1 / 1.6)">−</button><button type="button" aria-label="Show what the list shows" @click="fit">⤢</button></div>
+      <canvas
+        ref="canvas"
+        tabindex="0"
+        role="application"
+        :aria-label="`Map. ${words}. Arrow keys move it, plus and minus zoom, 0 shows what the list shows. The list says the same in words.`"
+        @click="onClick"
+        @keydown="onKey"
+      />
+      <div class="buttons">
+        <button type="button" aria-label="Zoom in" @click="scale(1.6)">+</button
+        ><button type="button" aria-label="Zoom out" @click="scale(1 / 1.6)">−</button
+        ><button type="button" aria-label="Show what the list shows" @click="fit">⤢</button>
+      </div>
     </div>
     <p v-if="problem" role="alert" class="is-doubtful">{{ problem }}</p>
-    <p class="soft" role="status" data-testid="map-words">{{ words }}. <el-button link @click="lookHere">List what is nearest to the middle</el-button></p>
+    <p class="soft" role="status" data-testid="map-words">
+      {{ words }}. <el-button link @click="lookHere">List what is nearest to the middle</el-button>
+    </p>
   </div>
 </template>
 

@@ -37,8 +37,15 @@ const importing = ref(false);
 const correcting = shallowRef<FiledSite | null>(null);
 const unit = ref<DistanceUnit>(localStorage.getItem(UNIT_KEY) === 'mi' ? 'mi' : 'km');
 const mode = computed(() => String(route.query['mode'] ?? ''));
-const filter = computed<SiteFilter>(() => ({ mode: mode.value, band: String(route.query['band'] ?? ''), network: String(route.query['network'] ?? ''), status: String(route.query['status'] ?? '') }));
-const from = computed(() => (typeof route.query['from'] === 'string' ? readPlace(route.query['from']) : null) ?? homeOf(store.plan!));
+const filter = computed<SiteFilter>(() => ({
+  mode: mode.value,
+  band: String(route.query['band'] ?? ''),
+  network: String(route.query['network'] ?? ''),
+  status: String(route.query['status'] ?? ''),
+}));
+const from = computed(
+  () => (typeof route.query['from'] === 'string' ? readPlace(route.query['from']) : null) ?? homeOf(store.plan!),
+);
 const { ticked, adding, toAdd, remember, addTicked, addAll } = useChosen(() => beside.value);
 let asking: AbortController | null = null;
 
@@ -48,9 +55,16 @@ const selected = ref<string | null>(null);
 /** Picked on the map, and not among those that are listed. */
 const picked = shallowRef<NearSite | null>(null);
 const trip = shallowRef<{ found: Trip; points: readonly Position[] } | null>(null);
-const listed = computed<readonly (NearSite | AlongSite)[]>(() => (onTrip.value ? (trip.value?.found.sites ?? []) : (sites.value ?? [])));
-const beside = computed(() => (picked.value && !listed.value.some((one) => keyOf(one) === keyOf(picked.value!)) ? [picked.value, ...listed.value] : listed.value));
-const positionsOf = (found: readonly FiledSite[]) => found.flatMap(({ lat, lon }) => (lat === null || lon === null ? [] : [{ lat, lon }]));
+const listed = computed<readonly (NearSite | AlongSite)[]>(() =>
+  onTrip.value ? (trip.value?.found.sites ?? []) : (sites.value ?? []),
+);
+const beside = computed(() =>
+  picked.value && !listed.value.some((one) => keyOf(one) === keyOf(picked.value!))
+    ? [picked.value, ...listed.value]
+    : listed.value,
+);
+const positionsOf = (found: readonly FiledSite[]) =>
+  found.flatMap(({ lat, lon }) => (lat === null || lon === null ? [] : [{ lat, lon }]));
 /** The map begins with the nearest dozen: the farthest of sixty may be an ocean away. */
 const fitted = computed(() => positionsOf(onTrip.value ? listed.value : listed.value.slice(0, 12)));
 
@@ -96,7 +110,10 @@ async function loadNear(): Promise<void> {
 const ask = (more: Record<string, string | undefined>) => void router.replace({ query: { ...route.query, ...more } });
 
 function takePlace(text: string): Taken {
-  if (text.trim() !== '' && !readPlace(text)) return { problem: `Found “${text}”, expected a locator such as HN36gr, or latitude and longitude such as 46.71, -33.42.` };
+  if (text.trim() !== '' && !readPlace(text))
+    return {
+      problem: `Found “${text}”, expected a locator such as HN36gr, or latitude and longitude such as 46.71, -33.42.`,
+    };
   ask({ from: text.trim() || undefined });
   return null;
 }
@@ -123,7 +140,9 @@ async function corrected(words: string): Promise<void> {
   await Promise.all([loadNear(), tripPanel.value?.look()]);
 }
 
-const view = computed(() => (route.query['view'] === 'trip' || route.query['view'] === 'plan' ? route.query['view'] : 'near'));
+const view = computed(() =>
+  route.query['view'] === 'trip' || route.query['view'] === 'plan' ? route.query['view'] : 'near',
+);
 const onTrip = computed(() => view.value === 'trip');
 const inPlan = computed(() => repeatersOf(store.plan!).length);
 const placeParam = ({ lat, lon }: Position) => `${lat.toFixed(4)}, ${lon.toFixed(4)}`;
@@ -137,36 +156,92 @@ onBeforeUnmount(() => asking?.abort());
 </script>
 
 <template>
-  <PageHead title="Sites" :detail="from ? `near ${placeWords(from)}` : 'Repeaters from lists, nearest first'"><el-button :type="lists?.length ? 'default' : 'primary'" @click="importing = true">Import a list</el-button><NextStep v-if="lists?.length" /></PageHead>
+  <PageHead title="Sites" :detail="from ? `near ${placeWords(from)}` : 'Repeaters from lists, nearest first'"
+    ><el-button :type="lists?.length ? 'default' : 'primary'" @click="importing = true">Import a list</el-button
+    ><NextStep v-if="lists?.length"
+  /></PageHead>
   <p v-if="problem" role="alert" class="is-broken problem">{{ problem }}</p>
   <EmptyState v-if="lists?.length === 0 && inPlan === 0" title="No list yet">
-    <p>Repeaters come from lists: tables that clubs and people keep, in any layout. Import one, and see what is near, with distance and bearing.</p>
+    <p>
+      Repeaters come from lists: tables that clubs and people keep, in any layout. Import one, and see what is near,
+      with distance and bearing.
+    </p>
     <template #acts><el-button type="primary" @click="importing = true">Import a list</el-button></template>
   </EmptyState>
   <div v-else class="body">
     <p v-if="lists === null" class="soft" role="status">Loading…</p>
     <details v-else-if="view !== 'plan' && lists.length" class="lists" :open="!onMap">
-      <summary>{{ lists.length }} {{ lists.length === 1 ? 'list' : 'lists' }}, {{ lists.reduce((sum, one) => sum + one.sites, 0).toLocaleString('en') }} sites</summary>
+      <summary>
+        {{ lists.length }} {{ lists.length === 1 ? 'list' : 'lists' }},
+        {{ lists.reduce((sum, one) => sum + one.sites, 0).toLocaleString('en') }} sites
+      </summary>
       <ListsPanel v-model:problem="problem" :lists="lists" @zone="addAll" @changed="changed" />
     </details>
     <section aria-labelledby="near-title">
       <h2 id="near-title" class="visually-hidden">{{ TITLES[view] }}</h2>
       <div class="tools">
-        <el-radio-group :model-value="view" aria-label="What to look for" @update:model-value="ask({ view: $event === 'near' ? undefined : String($event) })"><el-radio-button value="near">Near me</el-radio-button><el-radio-button value="trip">Along a trip</el-radio-button><el-radio-button value="plan">In the plan{{ inPlan ? `, ${inPlan}` : '' }}</el-radio-button></el-radio-group>
-        <TextField v-if="view === 'near'" class="from" label="From" :value="String(route.query['from'] ?? '')" :take="takePlace" mono placeholder="locator, or 46.71, -33.42" />
+        <el-radio-group
+          :model-value="view"
+          aria-label="What to look for"
+          @update:model-value="ask({ view: $event === 'near' ? undefined : String($event) })"
+          ><el-radio-button value="near">Near me</el-radio-button
+          ><el-radio-button value="trip">Along a trip</el-radio-button
+          ><el-radio-button value="plan">In the plan{{ inPlan ? `, ${inPlan}` : '' }}</el-radio-button></el-radio-group
+        >
+        <TextField
+          v-if="view === 'near'"
+          class="from"
+          label="From"
+          :value="String(route.query['from'] ?? '')"
+          :take="takePlace"
+          mono
+          placeholder="locator, or 46.71, -33.42"
+        />
         <el-button v-if="view === 'near'" @click="locate">Where this device is</el-button>
         <SiteFilters v-if="view !== 'plan'" v-model:unit="unit" :filter="filter" :on-map="onMap" @ask="ask" />
       </div>
- <div v-if="view !== 'plan' && ticked.size" class="chosen" role="status"><span>{{ ticked.size }} chosen</span><el-button type="primary" data-testid="into-plan" @click="addTicked">Into the plan…</el-button><el-button link @click="ticked = new Set()">Choose none</el-button></div>
+      <div v-if="view !== 'plan' && ticked.size" class="chosen" role="status">
+        <span>{{ ticked.size }} chosen</span
+        ><el-button type="primary" data-testid="into-plan" @click="addTicked">Into the plan…</el-button
+        ><el-button link @click="ticked = new Set()">Choose none</el-button>
+      </div>
       <PlanSites v-if="view === 'plan'" />
-      <TripPanel v-else-if="onTrip" ref="tripPanel" v-model:ticked="ticked" :filter="filter" :unit="unit" :home="from" :table="!onMap" @found="tripFound" @correct="correcting = $event" />
+      <TripPanel
+        v-else-if="onTrip"
+        ref="tripPanel"
+        v-model:ticked="ticked"
+        :filter="filter"
+        :unit="unit"
+        :home="from"
+        :table="!onMap"
+        @found="tripFound"
+        @correct="correcting = $event"
+      />
       <p v-else-if="!from" class="soft">Say where you are: type a locator or a position, or give your station one.</p>
       <p v-else-if="sites === null" class="soft" role="status">Looking…</p>
       <p v-else-if="sites.length === 0" class="soft">No site of this kind with a position is in the lists.</p>
-      <div v-else-if="!onMap" class="scroll" tabindex="0" role="region" aria-label="Sites near me"><NearTable v-model:ticked="ticked" :sites="sites" :unit="unit" @correct="correcting = $event" /></div>
+      <div v-else-if="!onMap" class="scroll" tabindex="0" role="region" aria-label="Sites near me">
+        <NearTable v-model:ticked="ticked" :sites="sites" :unit="unit" @correct="correcting = $event" />
+      </div>
       <div v-if="onMap" class="side-by-side">
-        <SiteMap ref="siteMap" :from="from" :trip="onTrip ? (trip?.points ?? []) : []" :mode="mode" :selected="selected" :shown="fitted" @select="pick" @middle="ask({ from: placeParam($event), view: undefined })" />
-        <SiteList v-model:ticked="ticked" :sites="beside" :unit="unit" :selected="selected" @select="pick($event, null)" @correct="correcting = $event" />
+        <SiteMap
+          ref="siteMap"
+          :from="from"
+          :trip="onTrip ? (trip?.points ?? []) : []"
+          :mode="mode"
+          :selected="selected"
+          :shown="fitted"
+          @select="pick"
+          @middle="ask({ from: placeParam($event), view: undefined })"
+        />
+        <SiteList
+          v-model:ticked="ticked"
+          :sites="beside"
+          :unit="unit"
+          :selected="selected"
+          @select="pick($event, null)"
+          @correct="correcting = $event"
+        />
       </div>
     </section>
   </div>

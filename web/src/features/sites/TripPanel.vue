@@ -53,7 +53,8 @@ async function look(): Promise<void> {
 }
 
 function beginAtHome(): void {
-  if (props.home && readPlace(text.value.split('\n')[0] ?? '') === null) text.value = `${props.home.lat}, ${props.home.lon}\n${text.value}`;
+  if (props.home && readPlace(text.value.split('\n')[0] ?? '') === null)
+    text.value = `${props.home.lat}, ${props.home.lon}\n${text.value}`;
 }
 
 onBeforeUnmount(() => asking?.abort());
@@ -64,20 +65,67 @@ defineExpose({ look });
   <div class="trip">
     <div class="ask">
       <label for="trip-points">Places, one a line, in the order of travel</label>
-      <textarea id="trip-points" v-model="text" class="mono" rows="4" placeholder="46.55, -33.63&#10;HN36kv" :disabled="fromFile !== null" @focus="beginAtHome" />
+      <textarea
+        id="trip-points"
+        v-model="text"
+        class="mono"
+        rows="4"
+        placeholder="46.55, -33.63&#10;HN36kv"
+        :disabled="fromFile !== null"
+        @focus="beginAtHome"
+      />
       <div class="acts">
-        <TextField label="Within km" :value="String(widthKm)" :take="(given) => takeNumber(given, 0.1, 500, (value) => ((givenKm = value), void look()))" mono />
-        <el-button :disabled="busy || points.length < 2" @click="look">{{ busy ? 'Looking…' : 'Show what is on the way' }}</el-button>
-        <label class="el-button file">Read a GPX track<input type="file" class="visually-hidden" aria-label="GPX track" accept=".gpx,application/gpx+xml" @change="readFile" /></label>
-        <span v-if="fromFile">{{ fromFile.name }}, {{ fromFile.points.length }} points <el-button link @click="fromFile = null">Type instead</el-button></span>
+        <TextField
+          label="Within km"
+          :value="String(widthKm)"
+          :take="(given) => takeNumber(given, 0.1, 500, (value) => ((givenKm = value), void look()))"
+          mono
+        />
+        <el-button :disabled="busy || points.length < 2" @click="look">{{
+          busy ? 'Looking…' : 'Show what is on the way'
+        }}</el-button>
+        <label class="el-button file"
+          >Read a GPX track<input
+            type="file"
+            class="visually-hidden"
+            aria-label="GPX track"
+            accept=".gpx,application/gpx+xml"
+            @change="readFile"
+        /></label>
+        <span v-if="fromFile"
+          >{{ fromFile.name }}, {{ fromFile.points.length }} points
+          <el-button link @click="fromFile = null">Type instead</el-button></span
+        >
       </div>
       <p v-if="problem" role="alert" class="is-broken">{{ problem }}</p>
       <p v-else-if="!fromFile && typed.problem" class="soft">{{ typed.problem }}</p>
     </div>
     <template v-if="trip">
-      <p role="status" data-testid="trip-words"><strong>{{ km(trip.lengthM) }}</strong>, {{ trip.sites.length }} {{ trip.sites.length === 1 ? 'site' : 'sites' }} within {{ widthKm }} km of it. <template v-if="trip.empty.length">Nothing from {{ trip.empty.map((one) => `${km(one.fromM)} to ${km(one.toM)}`).join(', and from ') }}.</template><template v-else>No stretch without any.</template></p>
+      <p role="status" data-testid="trip-words">
+        <strong>{{ km(trip.lengthM) }}</strong>, {{ trip.sites.length }}
+        {{ trip.sites.length === 1 ? 'site' : 'sites' }} within {{ widthKm }} km of it.
+        <template v-if="trip.empty.length"
+          >Nothing from
+          {{ trip.empty.map((one) => `${km(one.fromM)} to ${km(one.toM)}`).join(', and from ') }}.</template
+        ><template v-else>No stretch without any.</template>
+      </p>
       <p class="soft">Never work a radio’s settings while you drive: look before, or let somebody else.</p>
-      <div v-if="table && trip.sites.length" class="scroll" tabindex="0" role="region" aria-label="Sites along the trip"><NearTable v-model:ticked="ticked" :sites="trip.sites" :unit="unit" trip :empty="trip.empty" @correct="emit('correct', $event)" /></div>
+      <div
+        v-if="table && trip.sites.length"
+        class="scroll"
+        tabindex="0"
+        role="region"
+        aria-label="Sites along the trip"
+      >
+        <NearTable
+          v-model:ticked="ticked"
+          :sites="trip.sites"
+          :unit="unit"
+          trip
+          :empty="trip.empty"
+          @correct="emit('correct', $event)"
+        />
+      </div>
     </template>
   </div>
 </template>

@@ -23,7 +23,12 @@ export function useChosen(shown: () => readonly FiledSite[]) {
   function addTicked(): void {
     const place = new Map(shown().map((site, at) => [keyOf(site), at]));
     const placeOf = (key: string) => place.get(key) ?? place.size;
-    addAll([...seen].filter(([key]) => ticked.value.has(key)).sort(([a], [b]) => placeOf(a) - placeOf(b)).map(([, site]) => site));
+    addAll(
+      [...seen]
+        .filter(([key]) => ticked.value.has(key))
+        .sort(([a], [b]) => placeOf(a) - placeOf(b))
+        .map(([, site]) => site),
+    );
   }
 
   return { ticked, adding, toAdd, remember, addTicked, addAll };

@@ -30,7 +30,10 @@ const MOST_RINGS = 4;
 /** Rings that fit into the view. */
 function ringsFor({ view, width, height }: Frame): number[] {
   const pixels = (km: number) => (km * DEGREES_A_KM * view.k) / 360;
-  return RINGS_KM.filter((km) => pixels(km) > LEAST_RING_PX && pixels(km) < Math.max(width, height)).slice(0, MOST_RINGS);
+  return RINGS_KM.filter((km) => pixels(km) > LEAST_RING_PX && pixels(km) < Math.max(width, height)).slice(
+    0,
+    MOST_RINGS,
+  );
 }
 
 function drawBase(context: CanvasRenderingContext2D, frame: Frame): void {
@@ -58,7 +61,12 @@ function drawBase(context: CanvasRenderingContext2D, frame: Frame): void {
     context.strokeStyle = colour('--ring');
     for (const km of ringsFor(frame)) {
       context.beginPath();
-      path(geoCircle().center([frame.from.lon, frame.from.lat]).radius(km * DEGREES_A_KM).precision(3)());
+      path(
+        geoCircle()
+          .center([frame.from.lon, frame.from.lat])
+          .radius(km * DEGREES_A_KM)
+          .precision(3)(),
+      );
       context.stroke();
     }
   }

@@ -7,7 +7,10 @@ import type { SiteMap } from '@relay/core/lists/filed';
 import type { Position } from '@relay/core/plan/types';
 
 /** The whole world in a square of side 1; x to the east, y to the south. */
-const UNIT = geoMercator().scale(1 / (2 * Math.PI)).translate([0.5, 0.5]).precision(0);
+const UNIT = geoMercator()
+  .scale(1 / (2 * Math.PI))
+  .translate([0.5, 0.5])
+  .precision(0);
 
 /** Pixels = unit × `k` + offset. */
 export interface View {
@@ -66,7 +69,13 @@ const CELL = 22;
 const FEW = 150;
 
 /** What a frame shows: the spots within it (and `bits`, the modes asked for), those that would overlap as one. */
-export function marksIn(spots: Spots, view: View, width: number, height: number, bits: number): { marks: Mark[]; inView: number } {
+export function marksIn(
+  spots: Spots,
+  view: View,
+  width: number,
+  height: number,
+  bits: number,
+): { marks: Mark[]; inView: number } {
   const columns = Math.ceil(width / CELL) + 1;
   const cells = new Int32Array(columns * (Math.ceil(height / CELL) + 1)).fill(-1);
   const marks: Mark[] = [];
@@ -119,7 +128,11 @@ export function viewOf(positions: readonly Position[], width: number, height: nu
   const [left, right] = [Math.min(...points.map((one) => one.x)), Math.max(...points.map((one) => one.x))];
   const [top, bottom] = [Math.min(...points.map((one) => one.y)), Math.max(...points.map((one) => one.y))];
   const room = 0.84;
-  const k = Math.min(LARGEST_K, (width * room) / Math.max(right - left, 1e-9), (height * room) / Math.max(bottom - top, 1e-9));
+  const k = Math.min(
+    LARGEST_K,
+    (width * room) / Math.max(right - left, 1e-9),
+    (height * room) / Math.max(bottom - top, 1e-9),
+  );
   return { k, x: width / 2 - ((left + right) / 2) * k, y: height / 2 - ((top + bottom) / 2) * k };
 }
 

@@ -11,14 +11,23 @@ function pathOf(shapes: FeatureCollection): Path2D {
 }
 
 async function world(): Promise<Path2D> {
-  const [{ feature }, { default: atlas }] = await Promise.all([import('topojson-client'), import('world-atlas/land-50m.json')]);
+  const [{ feature }, { default: atlas }] = await Promise.all([
+    import('topojson-client'),
+    import('world-atlas/land-50m.json'),
+  ]);
   const topology = atlas as unknown as Parameters<typeof feature>[0];
   return pathOf(feature(topology, topology.objects['land']!) as FeatureCollection);
 }
 
 /** RFC 7946 winds the outside of a shape counterclockwise; d3, on the sphere, would take that for all the rest of the earth. */
 function rewound({ features }: FeatureCollection<Polygon>): FeatureCollection<Polygon> {
-  return { type: 'FeatureCollection', features: features.map((one) => ({ ...one, geometry: { type: 'Polygon', coordinates: one.geometry.coordinates.map((ring) => [...ring].reverse()) } })) };
+  return {
+    type: 'FeatureCollection',
+    features: features.map((one) => ({
+      ...one,
+      geometry: { type: 'Polygon', coordinates: one.geometry.coordinates.map((ring) => [...ring].reverse()) },
+    })),
+  };
 }
 
 async function isles(): Promise<Path2D> {

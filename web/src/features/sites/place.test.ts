@@ -5,7 +5,11 @@ import { readPlace } from '../../fields/field';
 import { ageDays, distanceText, homeOf, placeWords } from './place';
 
 describe('a place that was typed', () => {
-  it.each([['46.71, -33.42', { lat: 46.71, lon: -33.42 }], ['46.71 -33.42', { lat: 46.71, lon: -33.42 }], ['46,71; -33,42', { lat: 46.71, lon: -33.42 }]])('%s', (text, position) => expect(readPlace(text)).toEqual(position));
+  it.each([
+    ['46.71, -33.42', { lat: 46.71, lon: -33.42 }],
+    ['46.71 -33.42', { lat: 46.71, lon: -33.42 }],
+    ['46,71; -33,42', { lat: 46.71, lon: -33.42 }],
+  ])('%s', (text, position) => expect(readPlace(text)).toEqual(position));
 
   it('may be a locator, and nothing else', () => {
     expect(readPlace('HN36gr')!.lat).toBeCloseTo(46.729_166_7, 6);
@@ -14,9 +18,18 @@ describe('a place that was typed', () => {
 });
 
 it('home is where the station is, else the first hotspot with a position', () => {
-  expect(homeOf(samplePlan((plan) => { plan.station.position = { lat: 46.7, lon: -33.4 }; profileOf(plan, 's1').location = { lat: 46.71, lon: -33.42, publish: true }; }))).toEqual({ lat: 46.7, lon: -33.4 });
+  expect(
+    homeOf(
+      samplePlan((plan) => {
+        plan.station.position = { lat: 46.7, lon: -33.4 };
+        profileOf(plan, 's1').location = { lat: 46.71, lon: -33.42, publish: true };
+      }),
+    ),
+  ).toEqual({ lat: 46.7, lon: -33.4 });
   expect(homeOf(samplePlan())).toBeNull();
-  expect(homeOf(samplePlan((plan) => void (profileOf(plan, 's1').location = { lat: 46.71, lon: -33.42, publish: true })))).toEqual({ lat: 46.71, lon: -33.42 });
+  expect(
+    homeOf(samplePlan((plan) => void (profileOf(plan, 's1').location = { lat: 46.71, lon: -33.42, publish: true }))),
+  ).toEqual({ lat: 46.71, lon: -33.42 });
 });
 
 it('distances, places and ages read as people write them', () => {

@@ -12,11 +12,21 @@ export interface ReadTrip {
 
 /** One place a line: a locator, or latitude and longitude. */
 export function readTrip(text: string): ReadTrip {
-  const lines = text.split('\n').map((line, at) => ({ line: line.trim(), at: at + 1 })).filter(({ line }) => line !== '');
+  const lines = text
+    .split('\n')
+    .map((line, at) => ({ line: line.trim(), at: at + 1 }))
+    .filter(({ line }) => line !== '');
   const read = lines.map(({ line, at }) => ({ line, at, position: readPlace(line) }));
   const wrong = read.find((one) => one.position === null);
-  if (wrong) return { points: [], problem: `Line ${wrong.at}: found “${wrong.line}”, expected a locator or latitude and longitude.` };
-  return { points: read.map((one) => one.position!), problem: read.length === 1 ? 'Found one place, expected at least two.' : null };
+  if (wrong)
+    return {
+      points: [],
+      problem: `Line ${wrong.at}: found “${wrong.line}”, expected a locator or latitude and longitude.`,
+    };
+  return {
+    points: read.map((one) => one.position!),
+    problem: read.length === 1 ? 'Found one place, expected at least two.' : null,
+  };
 }
 
 /** How far off its way a trip of these points is looked at while nobody has said, km: a fifteenth of it, 2 to 20. */
@@ -30,7 +40,9 @@ export function readGpx(xml: string): ReadTrip {
   try {
     const { tracks, routes, waypoints } = readGpxFile(xml);
     const points = [...tracks, ...routes, waypoints].find((one) => one.length > 1);
-    return points ? { points: points.map(({ lat, lon }) => ({ lat, lon })), problem: null } : { points: [], problem: 'Found fewer than two points in the GPX.' };
+    return points
+      ? { points: points.map(({ lat, lon }) => ({ lat, lon })), problem: null }
+      : { points: [], problem: 'Found fewer than two points in the GPX.' };
   } catch (error) {
     if (error instanceof GpxError) return { points: [], problem: error.message };
     throw error;

@@ -41,11 +41,13 @@ function takeId(text: string): Taken {
   return takeWhole(text, 0, 999_999_999, (id) => store.edit('DMR ID', (draft) => void (draft.station.dmrId = id)));
 }
 
-const takeLine = (field: 'operator' | 'place', label: string) => (text: string): Taken => {
-  if (text.length > 60) return { problem: `Found ${text.length} characters, expected at most 60.` };
-  store.edit(label, (draft) => void (draft.station[field] = text.trim()));
-  return null;
-};
+const takeLine =
+  (field: 'operator' | 'place', label: string) =>
+  (text: string): Taken => {
+    if (text.length > 60) return { problem: `Found ${text.length} characters, expected at most 60.` };
+    store.edit(label, (draft) => void (draft.station[field] = text.trim()));
+    return null;
+  };
 </script>
 
 <template>
@@ -54,19 +56,49 @@ const takeLine = (field: 'operator' | 'place', label: string) => (text: string):
     <PlaceFindings :under="['/station']" />
     <FieldGroup title="Identity">
       <TextField label="Call sign" :value="station.callSign" :take="takeCallSign" mono autofocus />
-      <TextField label="DMR ID" :value="station.dmrId === null ? '' : formatId(station.dmrId)" :take="takeId" mono :hint="idHint" />
+      <TextField
+        label="DMR ID"
+        :value="station.dmrId === null ? '' : formatId(station.dmrId)"
+        :take="takeId"
+        mono
+        :hint="idHint"
+      />
       <TextField label="Operator" :value="station.operator" :take="takeLine('operator', 'operator')" />
       <TextField label="Place" :value="station.place" :take="takeLine('place', 'place')" />
-      <TextField label="Position" :value="station.position ? positionText(station.position) : ''" :take="takePosition" mono hint="A locator, or degrees such as 46.71, -33.42. Distances are measured from here; two decimals are about 1.1 km." />
+      <TextField
+        label="Position"
+        :value="station.position ? positionText(station.position) : ''"
+        :take="takePosition"
+        mono
+        hint="A locator, or degrees such as 46.71, -33.42. Distances are measured from here; two decimals are about 1.1 km."
+      />
     </FieldGroup>
     <FieldGroup title="Licence">
-      <ChoiceField label="Region" :value="station.region" :options="REGIONS" hint="Sets the band edges by the ITU Radio Regulations, Article 5. Your national rules may be narrower: they decide." @choose="(region) => store.edit('licence region', (draft) => void (draft.station.region = region))" />
+      <ChoiceField
+        label="Region"
+        :value="station.region"
+        :options="REGIONS"
+        hint="Sets the band edges by the ITU Radio Regulations, Article 5. Your national rules may be narrower: they decide."
+        @choose="(region) => store.edit('licence region', (draft) => void (draft.station.region = region))"
+      />
     </FieldGroup>
     <FieldGroup title="FM">
-      <ChoiceField label="Width in your country" :value="String(station.fmWidthHz)" :options="WIDTHS" hint="What repeaters taken from lists are set to; lists seldom say it." @choose="(width) => store.edit('FM width', (draft) => void (draft.station.fmWidthHz = Number(width) as FmWidthHz))" />
+      <ChoiceField
+        label="Width in your country"
+        :value="String(station.fmWidthHz)"
+        :options="WIDTHS"
+        hint="What repeaters taken from lists are set to; lists seldom say it."
+        @choose="
+          (width) => store.edit('FM width', (draft) => void (draft.station.fmWidthHz = Number(width) as FmWidthHz))
+        "
+      />
     </FieldGroup>
     <FieldGroup title="Plan">
-      <TextField label="Name of this plan" :value="plan.name" :take="(text) => takeName(text, 100, (name) => store.edit('plan name', (draft) => void (draft.name = name)))" />
+      <TextField
+        label="Name of this plan"
+        :value="plan.name"
+        :take="(text) => takeName(text, 100, (name) => store.edit('plan name', (draft) => void (draft.name = name)))"
+      />
     </FieldGroup>
   </div>
 </template>

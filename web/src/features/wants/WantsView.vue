@@ -26,19 +26,44 @@ const radios = computed(() => rows(plan.value.radios));
 const all = computed(() => boardRows(plan.value, store.agreement, filter.value));
 const shown = computed(() => {
   const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean);
-  return all.value.filter((row) => (!wantedOnly.value || row.wanted) && words.every((word) => `${row.name} ${row.address} ${row.category} ${row.networkName}`.toLowerCase().includes(word)));
+  return all.value.filter(
+    (row) =>
+      (!wantedOnly.value || row.wanted) &&
+      words.every((word) =>
+        `${row.name} ${row.address} ${row.category} ${row.networkName}`.toLowerCase().includes(word),
+      ),
+  );
 });
 /** Something is wanted that no channel serves yet: building is the next act. */
-const unbuilt = computed(() => store.agreement !== null && all.value.some((row) => row.cells.some((cell) => cell.ways.some((way) => way.want !== null && way.verdict === null))));
+const unbuilt = computed(
+  () =>
+    store.agreement !== null &&
+    all.value.some((row) =>
+      row.cells.some((cell) => cell.ways.some((way) => way.want !== null && way.verdict === null)),
+    ),
+);
 const missing = computed(() => {
-  if (plan.value.radios.order.length === 0) return { text: 'Add a radio first: a want says on which radio.', route: 'radios', label: 'Add a radio' };
-  if (plan.value.sites.order.length === 0) return { text: 'Add your hotspot or a repeater first: a want says through which site.', route: 'hotspots', label: 'Add a hotspot' };
-  if (all.value.length === 0) return { text: 'Add a network and its groups first: they are what can be wanted.', route: 'networks', label: 'Add a network' };
+  if (plan.value.radios.order.length === 0)
+    return { text: 'Add a radio first: a want says on which radio.', route: 'radios', label: 'Add a radio' };
+  if (plan.value.sites.order.length === 0)
+    return {
+      text: 'Add your hotspot or a repeater first: a want says through which site.',
+      route: 'hotspots',
+      label: 'Add a hotspot',
+    };
+  if (all.value.length === 0)
+    return {
+      text: 'Add a network and its groups first: they are what can be wanted.',
+      route: 'networks',
+      label: 'Add a network',
+    };
   return null;
 });
 
 function toggle(row: BoardRow, radioId: string, way: Way): void {
-  store.edit(way.want ? `no longer want ${row.name}` : `want ${row.name}`, (draft) => toggleWant(draft, newId('want'), row.destination, radioId, way));
+  store.edit(way.want ? `no longer want ${row.name}` : `want ${row.name}`, (draft) =>
+    toggleWant(draft, newId('want'), row.destination, radioId, way),
+  );
 }
 
 function addThrough(row: BoardRow, radioId: string, event: Event): void {
@@ -58,7 +83,8 @@ function drop(radioId: string): void {
 
 const VERDICT_WORDS = { whole: 'whole', doubtful: 'doubtful', broken: 'broken' } as const;
 /** Until the plan has been checked nothing is said of what became of a want. */
-const pressed = (way: Way) => (way.want ? (way.verdict ? VERDICT_WORDS[way.verdict] : store.agreement ? 'not built yet' : 'wanted') : 'not wanted');
+const pressed = (way: Way) =>
+  way.want ? (way.verdict ? VERDICT_WORDS[way.verdict] : store.agreement ? 'not built yet' : 'wanted') : 'not wanted';
 onMounted(() => {
   if (route.query['build']) building.value = true;
 });
@@ -66,18 +92,37 @@ onMounted(() => {
 
 <template>
   <PageHead title="Wants" :detail="`${plan.wants.order.length} wanted`">
-    <el-button :type="unbuilt ? 'primary' : 'default'" :disabled="plan.wants.order.length === 0" data-testid="build" @click="building = true">Build from wants</el-button>
+    <el-button
+      :type="unbuilt ? 'primary' : 'default'"
+      :disabled="plan.wants.order.length === 0"
+      data-testid="build"
+      @click="building = true"
+      >Build from wants</el-button
+    >
     <NextStep v-if="!unbuilt" />
   </PageHead>
   <EmptyState v-if="missing" title="Nothing can be wanted yet">
     <p>{{ missing.text }}</p>
-    <template #acts><el-button type="primary" @click="router.push({ name: missing.route, params: { planId: props.planId } })">{{ missing.label }}</el-button></template>
+    <template #acts
+      ><el-button type="primary" @click="router.push({ name: missing.route, params: { planId: props.planId } })">{{
+        missing.label
+      }}</el-button></template
+    >
   </EmptyState>
   <div v-else class="board">
     <div class="tools">
-      <input v-model="filter" class="filter plain-input" aria-label="Show destinations with these words" placeholder="Part of a name or number" />
+      <input
+        v-model="filter"
+        class="filter plain-input"
+        aria-label="Show destinations with these words"
+        placeholder="Part of a name or number"
+      />
       <el-checkbox v-model="wantedOnly">Only what is wanted</el-checkbox>
-      <span class="soft">Press a site to want the destination through it, or drag a destination onto a radio.{{ radios.some((one) => one.dstar) ? ' Type a call sign to be routed to it.' : '' }}</span>
+      <span class="soft"
+        >Press a site to want the destination through it, or drag a destination onto a radio.{{
+          radios.some((one) => one.dstar) ? ' Type a call sign to be routed to it.' : ''
+        }}</span
+      >
     </div>
     <table class="plain">
       <thead>
@@ -85,27 +130,75 @@ onMounted(() => {
           <th scope="col">Destination</th>
           <th scope="col">Called as</th>
           <th scope="col">Network</th>
-          <th v-for="radio in radios" :key="radio.id" scope="col" class="radio" :class="{ over: over === radio.id }" @dragover.prevent="over = radio.id" @dragleave="over = null" @drop.prevent="drop(radio.id)">{{ radio.name }}</th>
+          <th
+            v-for="radio in radios"
+            :key="radio.id"
+            scope="col"
+            class="radio"
+            :class="{ over: over === radio.id }"
+            @dragover.prevent="over = radio.id"
+            @dragleave="over = null"
+            @drop.prevent="drop(radio.id)"
+          >
+            {{ radio.name }}
+          </th>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="row in shown.slice(0, MOST_ROWS)" :key="row.key" draggable="true" @dragstart="dragged = row" @dragend="((dragged = null), (over = null))">
-          <th scope="row" class="name">{{ row.name }} <span class="soft">{{ row.category }}</span></th>
-          <td class="mono called">{{ row.address }}<span v-for="number in row.onRadio" :key="number" class="soft" :title="`On the radio, ${number}`"> · radio {{ number }}</span></td>
+        <tr
+          v-for="row in shown.slice(0, MOST_ROWS)"
+          :key="row.key"
+          draggable="true"
+          @dragstart="dragged = row"
+          @dragend="((dragged = null), (over = null))"
+        >
+          <th scope="row" class="name">
+            {{ row.name }} <span class="soft">{{ row.category }}</span>
+          </th>
+          <td class="mono called">
+            {{ row.address
+            }}<span v-for="number in row.onRadio" :key="number" class="soft" :title="`On the radio, ${number}`">
+              · radio {{ number }}</span
+            >
+          </td>
           <td>{{ row.networkName }}</td>
-          <td v-for="cell in row.cells" :key="cell.radioId" @dragover.prevent="over = cell.radioId" @drop.prevent="drop(cell.radioId)">
-            <button v-for="way in chipsOf(cell.ways).chips" :key="way.siteId" type="button" class="chip" :class="[{ 'chip--on': way.want }, way.verdict ? `chip--${way.verdict}` : '']" :aria-pressed="way.want !== null" :aria-label="`${row.name} through ${way.siteName}${way.how ? `, ${way.how}` : ''}: ${pressed(way)}`" @click="toggle(row, cell.radioId, way)">
-              {{ way.siteName }}<span v-if="way.how" class="state">{{ way.how }}</span><span v-if="way.want" class="state">{{ pressed(way) }}</span>
+          <td
+            v-for="cell in row.cells"
+            :key="cell.radioId"
+            @dragover.prevent="over = cell.radioId"
+            @drop.prevent="drop(cell.radioId)"
+          >
+            <button
+              v-for="way in chipsOf(cell.ways).chips"
+              :key="way.siteId"
+              type="button"
+              class="chip"
+              :class="[{ 'chip--on': way.want }, way.verdict ? `chip--${way.verdict}` : '']"
+              :aria-pressed="way.want !== null"
+              :aria-label="`${row.name} through ${way.siteName}${way.how ? `, ${way.how}` : ''}: ${pressed(way)}`"
+              @click="toggle(row, cell.radioId, way)"
+            >
+              {{ way.siteName }}<span v-if="way.how" class="state">{{ way.how }}</span
+              ><span v-if="way.want" class="state">{{ pressed(way) }}</span>
             </button>
-            <select v-if="chipsOf(cell.ways).others.length" class="more" :aria-label="`${row.name} through another site`" @change="addThrough(row, cell.radioId, $event)">
+            <select
+              v-if="chipsOf(cell.ways).others.length"
+              class="more"
+              :aria-label="`${row.name} through another site`"
+              @change="addThrough(row, cell.radioId, $event)"
+            >
               <option value="">through…</option>
-              <option v-for="way in chipsOf(cell.ways).others" :key="way.siteId" :value="way.siteId">{{ way.how ? `${way.siteName}, ${way.how}` : way.siteName }}</option>
+              <option v-for="way in chipsOf(cell.ways).others" :key="way.siteId" :value="way.siteId">
+                {{ way.how ? `${way.siteName}, ${way.how}` : way.siteName }}
+              </option>
             </select>
           </td>
         </tr>
       </tbody>
     </table>
-    <p v-if="shown.length > MOST_ROWS" class="soft none">The first {{ MOST_ROWS }} of {{ shown.length }} are shown: type part of a name or number.</p>
+    <p v-if="shown.length > MOST_ROWS" class="soft none">
+      The first {{ MOST_ROWS }} of {{ shown.length }} are shown: type part of a name or number.
+    </p>
     <p v-if="shown.length === 0" class="soft none">No destination has these words.</p>
   </div>
   <BuildDrawer v-model="building" />

@@ -62,7 +62,9 @@ export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): 
   const sites = rows(plan.sites);
   // Only rules change numbers.
   const profiles = new Map(hotspotsOf(plan).map((site) => [site.id, effectiveProfile(plan, site.id)!]));
-  const tables = [...profiles.values()].filter((profile) => profile.dmr.selection === 'several').map((profile) => tableOfProfile(plan, profile));
+  const tables = [...profiles.values()]
+    .filter((profile) => profile.dmr.selection === 'several')
+    .map((profile) => tableOfProfile(plan, profile));
   // A want may take several channels: it is as good as the worst of them.
   const byWant = new Map<string, Verdict>();
   for (const { radioId, channelId, verdict } of agreement?.channels ?? []) {
@@ -78,20 +80,59 @@ export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): 
       ways: offers.flatMap(({ site, how }): Way[] => {
         const want = wants.get(wantKey(info.destination, radioId, site.id)) ?? null;
         // Where the hotspot turns another mode of the radio into this one, it is reached cross-mode.
-        const air = airModeFor({ plan, modes: MODES }, { radio: radioOf(radioId), site, profile: profiles.get(site.id) ?? null }, info.destination);
-        if (air !== mode.id) return [{ siteId: site.id, siteName: site.name, how: crossModeWords(radioOf(radioId), air), want, verdict: want ? (byWant.get(want.id) ?? null) : null }];
+        const air = airModeFor(
+          { plan, modes: MODES },
+          { radio: radioOf(radioId), site, profile: profiles.get(site.id) ?? null },
+          info.destination,
+        );
+        if (air !== mode.id)
+          return [
+            {
+              siteId: site.id,
+              siteName: site.name,
+              how: crossModeWords(radioOf(radioId), air),
+              want,
+              verdict: want ? (byWant.get(want.id) ?? null) : null,
+            },
+          ];
         // What was wished for stays in sight, also when the site or the radio no longer has it.
         if ((how === null || radioOf(radioId)[mode.id] === null) && want === null) return [];
-        return [{ siteId: site.id, siteName: site.name, how: how ?? 'not offered', want, verdict: want ? (byWant.get(want.id) ?? null) : null }];
+        return [
+          {
+            siteId: site.id,
+            siteName: site.name,
+            how: how ?? 'not offered',
+            want,
+            verdict: want ? (byWant.get(want.id) ?? null) : null,
+          },
+        ];
       }),
     }));
-    return { ...info, onRadio: radioNumbers(plan, tables, info), key: `${networkName}/${info.address}`, networkName, cells, wanted: cells.some((cell) => cell.ways.some((way) => way.want !== null)) };
+    return {
+      ...info,
+      onRadio: radioNumbers(plan, tables, info),
+      key: `${networkName}/${info.address}`,
+      networkName,
+      cells,
+      wanted: cells.some((cell) => cell.ways.some((way) => way.want !== null)),
+    };
   };
   const present = MODE_IDS.filter((id) => sites.some((site) => site[id] !== null)).map(modeOf);
-  const local = present.flatMap((mode) => mode.withoutNetwork(plan)).filter(byItself).map((info) => rowOf(info, ''));
+  const local = present
+    .flatMap((mode) => mode.withoutNetwork(plan))
+    .filter(byItself)
+    .map((info) => rowOf(info, ''));
   const listed = new Set(local.map((row) => row.address));
-  const asked = present.map((mode) => mode.typed?.(typed) ?? null).filter((info) => info !== null && !listed.has(info.address)).map((info) => rowOf(info!, ''));
-  const ofNetworks = rows(plan.networks).flatMap((network) => modeOf(network.mode).destinations(network).filter(byItself).map((info) => rowOf(info, network.name)));
+  const asked = present
+    .map((mode) => mode.typed?.(typed) ?? null)
+    .filter((info) => info !== null && !listed.has(info.address))
+    .map((info) => rowOf(info!, ''));
+  const ofNetworks = rows(plan.networks).flatMap((network) =>
+    modeOf(network.mode)
+      .destinations(network)
+      .filter(byItself)
+      .map((info) => rowOf(info, network.name)),
+  );
   return [...ofNetworks, ...local, ...asked];
 }
 

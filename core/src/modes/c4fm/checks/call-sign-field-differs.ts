@@ -15,16 +15,36 @@ export const callSignFieldDiffers = defineCheck({
     remedy: 'Set it to your call sign; a few characters may stand behind it after “-” or “/”.',
     source: { kind: 'published', name: 'ITU Radio Regulations, Article 19 (identification of stations)' },
   },
-  messages: { missing: '{radio} sends no call sign; expected {expects}.', long: '{radio} sends “{has}”, {length} characters; at most 10 go on the air.', other: '{radio} sends {has}; the station is {expects}.' },
+  messages: {
+    missing: '{radio} sends no call sign; expected {expects}.',
+    long: '{radio} sends “{has}”, {length} characters; at most 10 go on the air.',
+    other: '{radio} sends {has}; the station is {expects}.',
+  },
   fixes: { set: 'Set it to {expects}' },
   check(index, report) {
     const expects = index.plan.station.callSign;
     eachC4fmRadio(index, (radio, { callSign }, at) => {
-      const message = callSign.trim() === '' ? 'missing' : callSign.length > CALL_SIGN_LENGTH ? 'long' : expects !== '' && !sendsAs(callSign, expects) ? 'other' : null;
+      const message =
+        callSign.trim() === ''
+          ? 'missing'
+          : callSign.length > CALL_SIGN_LENGTH
+            ? 'long'
+            : expects !== '' && !sendsAs(callSign, expects)
+              ? 'other'
+              : null;
       if (message === null) return;
       const pointer = `${at}/callSign`;
-      const fixes = expects === '' || expects.length > CALL_SIGN_LENGTH ? [] : [{ id: 'set' as const, patches: [set(pointer, expects)] }];
-      report({ message, data: { radio: radio.name, has: callSign, length: callSign.length, expects: expects || 'your call sign' }, pointer, subject: { radioId: radio.id }, fixes });
+      const fixes =
+        expects === '' || expects.length > CALL_SIGN_LENGTH
+          ? []
+          : [{ id: 'set' as const, patches: [set(pointer, expects)] }];
+      report({
+        message,
+        data: { radio: radio.name, has: callSign, length: callSign.length, expects: expects || 'your call sign' },
+        pointer,
+        subject: { radioId: radio.id },
+        fixes,
+      });
     });
   },
 });

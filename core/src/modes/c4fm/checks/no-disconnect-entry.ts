@@ -30,13 +30,28 @@ export const noDisconnectEntry = defineCheck({
         const { id } = context.site;
         const out = target && roomDigits(target.network.disconnect);
         // What is not reached cannot be connected, and needs no way out.
-        if (target && out && reachOf(context.site.c4fm, target.network.id) !== 'not reached') called.set(id, { rooms: (called.get(id)?.rooms ?? new Set<string>()).add(target.room.name), out });
+        if (target && out && reachOf(context.site.c4fm, target.network.id) !== 'not reached')
+          called.set(id, { rooms: (called.get(id)?.rooms ?? new Set<string>()).add(target.room.name), out });
         // A number kept in the radio will do as well as a channel.
-        if (disconnects(context, context.channel.c4fm.room) || rows(context.codeplug.c4fm.rooms).some((one) => one.number === out)) left.add(id);
+        if (
+          disconnects(context, context.channel.c4fm.room) ||
+          rows(context.codeplug.c4fm.rooms).some((one) => one.number === out)
+        )
+          left.add(id);
       }
       for (const [siteId, { rooms, out }] of called) {
         if (left.has(siteId)) continue;
-        report({ message: 'none', data: { radio: radio.name, rooms: [...rooms].join(' and '), site: plan.sites.byId[siteId]!.name, expects: out }, pointer: toPointer(['codeplugs', radio.id, 'channels']), subject: { radioId: radio.id, siteId } });
+        report({
+          message: 'none',
+          data: {
+            radio: radio.name,
+            rooms: [...rooms].join(' and '),
+            site: plan.sites.byId[siteId]!.name,
+            expects: out,
+          },
+          pointer: toPointer(['codeplugs', radio.id, 'channels']),
+          subject: { radioId: radio.id, siteId },
+        });
       }
     }
   },

@@ -15,7 +15,9 @@ export const roomConnectionUnsaid = valueCheck({
     remedy: 'Set the room’s number in the channel and call it; look first whether others are using the repeater.',
     source: { kind: 'common practice', name: 'connect first, then talk' },
   },
-  messages: { unsaid: 'Nobody has said what {site} is connected to, and the channel has no number; expected {expects}.' },
+  messages: {
+    unsaid: 'Nobody has said what {site} is connected to, and the channel has no number; expected {expects}.',
+  },
   only: 'doubtful',
   to: (_, fact) => wantedRoom(fact),
   press: 'Call {expects} from this channel',

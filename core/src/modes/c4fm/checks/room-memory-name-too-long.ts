@@ -25,7 +25,13 @@ export const roomMemoryNameTooLong = defineCheck({
         if (name.length <= most) continue;
         const pointer = toPointer(['codeplugs', radio.id, 'c4fm', 'rooms', 'byId', id, 'name']);
         const short = shortenName(name, most);
-        report({ message: 'long', data: { has: name, length: name.length, radio: radio.name, expects: most, name: short }, pointer, subject: { radioId: radio.id }, fixes: [{ id: 'shorten', patches: [set(pointer, short)] }] });
+        report({
+          message: 'long',
+          data: { has: name, length: name.length, radio: radio.name, expects: most, name: short },
+          pointer,
+          subject: { radioId: radio.id },
+          fixes: [{ id: 'shorten', patches: [set(pointer, short)] }],
+        });
       }
     });
   },

@@ -18,22 +18,68 @@ const meant = (destination: Destination, room: string) => (plan: Plan) => {
 
 testCheck(roomNotReached, {
   plan: roomsPlan,
-  valid: [{ name: 'reached' }, { name: 'unsaid is told of elsewhere', change: (plan) => void (plan.sites.byId['s1']!.c4fm!.networkIds = []) }],
+  valid: [
+    { name: 'reached' },
+    { name: 'unsaid is told of elsewhere', change: (plan) => void (plan.sites.byId['s1']!.c4fm!.networkIds = []) },
+  ],
   invalid: [
     {
       name: 'a room of the repeaters’ network that has a twin, and a bridge besides',
       change: meant(roomAt('rm2', 'ferry'), '52077'),
-      findings: [{ message: 'twin', pointer, says: 'Ferry Deck is on Mainland; Home reaches Skerry. There the same room is 41377, Ferry Deck.', fixes: { twin: meant(roomAt('rm1', 'deck'), '41377'), bridge: meant(roomAt('rm1', 'span'), '41950') } }],
+      findings: [
+        {
+          message: 'twin',
+          pointer,
+          says: 'Ferry Deck is on Mainland; Home reaches Skerry. There the same room is 41377, Ferry Deck.',
+          fixes: { twin: meant(roomAt('rm1', 'deck'), '41377'), bridge: meant(roomAt('rm1', 'span'), '41950') },
+        },
+      ],
     },
     {
       name: 'one that only a bridge leads to, without a want',
-      change: (plan) => { removeRow(roomNetwork(plan, 'rm1')!.rooms, 'deck'); meant(roomAt('rm2', 'ferry'), '52077')(plan); removeRow(plan.wants, 'w-evening'); Object.assign(roomChannel(plan, 'w-evening'), { wantId: null, built: null }); },
-      findings: [{ message: 'bridge', pointer, says: 'Ferry Deck is on Mainland; Home reaches Skerry. There 41950, Mainland Span, bridges to Mainland.', fixes: { bridge: (plan) => { roomChannel(plan, 'w-evening').destination = roomAt('rm1', 'span'); roomChannel(plan, 'w-evening').c4fm.room = '41950'; } } }],
+      change: (plan) => {
+        removeRow(roomNetwork(plan, 'rm1')!.rooms, 'deck');
+        meant(roomAt('rm2', 'ferry'), '52077')(plan);
+        removeRow(plan.wants, 'w-evening');
+        Object.assign(roomChannel(plan, 'w-evening'), { wantId: null, built: null });
+      },
+      findings: [
+        {
+          message: 'bridge',
+          pointer,
+          says: 'Ferry Deck is on Mainland; Home reaches Skerry. There 41950, Mainland Span, bridges to Mainland.',
+          fixes: {
+            bridge: (plan) => {
+              roomChannel(plan, 'w-evening').destination = roomAt('rm1', 'span');
+              roomChannel(plan, 'w-evening').c4fm.room = '41950';
+            },
+          },
+        },
+      ],
     },
     {
       name: 'nothing leads there',
       change: (plan) => void (plan.sites.byId['rp5']!.c4fm!.networkIds = ['rm1']),
-      findings: [{ message: 'bridge', pointer: roomPointer('w-news', 'destination'), fixes: { bridge: (plan) => { plan.wants.byId['w-news']!.destination = roomAt('rm1', 'span'); const channel = roomChannel(plan, 'w-news'); channel.destination = roomAt('rm1', 'span'); channel.c4fm.room = '41950'; channel.built!.c4fm.room = '41950'; } } }, { message: 'alone', pointer: roomPointer('w-news-disconnect', 'destination'), says: 'The number that disconnects is on Mainland; Dunsel Mixed reaches Skerry.' }],
+      findings: [
+        {
+          message: 'bridge',
+          pointer: roomPointer('w-news', 'destination'),
+          fixes: {
+            bridge: (plan) => {
+              plan.wants.byId['w-news']!.destination = roomAt('rm1', 'span');
+              const channel = roomChannel(plan, 'w-news');
+              channel.destination = roomAt('rm1', 'span');
+              channel.c4fm.room = '41950';
+              channel.built!.c4fm.room = '41950';
+            },
+          },
+        },
+        {
+          message: 'alone',
+          pointer: roomPointer('w-news-disconnect', 'destination'),
+          says: 'The number that disconnects is on Mainland; Dunsel Mixed reaches Skerry.',
+        },
+      ],
     },
   ],
 });

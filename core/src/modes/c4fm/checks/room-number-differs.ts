@@ -16,7 +16,11 @@ export const roomNumberDiffers = valueCheck({
     remedy: 'Set the number of the room.',
     source: { kind: 'common practice', name: 'rooms are called by five digits; 99999 disconnects' },
   },
-  messages: { differs: 'The channel calls {has}; expected {expects}.', nothing: 'The channel calls nothing; expected {expects}.', leaves: 'The channel calls {has}, which disconnects and is no room; expected {expects}.' },
+  messages: {
+    differs: 'The channel calls {has}; expected {expects}.',
+    nothing: 'The channel calls nothing; expected {expects}.',
+    leaves: 'The channel calls {has}, which disconnects and is no room; expected {expects}.',
+  },
   which(context, fact) {
     const has = String(fact.has);
     // Digits that are no number at all are told of as that.

@@ -17,7 +17,12 @@ export const roomUnknown = defineCheck({
   fixes: {},
   check(index, report) {
     eachDisagreement(index, 'room', 'network', (context, fact) => {
-      report({ message: 'unknown', data: { ...wordsOf(context, fact) }, pointer: channelPointer(context, 'c4fm', 'room'), subject: channelSubject(context) });
+      report({
+        message: 'unknown',
+        data: { ...wordsOf(context, fact) },
+        pointer: channelPointer(context, 'c4fm', 'room'),
+        subject: channelSubject(context),
+      });
     });
   },
 });

@@ -21,7 +21,13 @@ export const toneOnDigitalOnly = defineCheck({
       const { toneTx, toneRx } = context.channel.c4fm;
       const sides = [...(toneTx === null ? [] : ['toneTx']), ...(toneRx === null ? [] : ['toneRx'])];
       const patches = sides.map((side) => set(channelPointer(context, 'c4fm', side), null));
-      report({ message: 'hidden', data: { has: toneWords(String(fact.has)) }, pointer: channelPointer(context, 'c4fm', sides[0]!), subject: channelSubject(context), fixes: [{ id: 'clear', patches }] });
+      report({
+        message: 'hidden',
+        data: { has: toneWords(String(fact.has)) },
+        pointer: channelPointer(context, 'c4fm', sides[0]!),
+        subject: channelSubject(context),
+        fixes: [{ id: 'clear', patches }],
+      });
     });
   },
 });

@@ -14,7 +14,9 @@ export const voiceWideToBridge = valueCheck({
     remedy: 'Send narrow voice.',
     source: { kind: 'common practice', name: 'bridging to DMR works in narrow only' },
   },
-  messages: { wide: 'The channel sends {has} voice; what it is meant for is behind a bridge, which takes {expects} only.' },
+  messages: {
+    wide: 'The channel sends {has} voice; what it is meant for is behind a bridge, which takes {expects} only.',
+  },
   only: 'broken',
   press: 'Send narrow voice',
 });

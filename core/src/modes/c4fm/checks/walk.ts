@@ -9,8 +9,12 @@ export type C4fmContext = ContextOf<'c4fm'>;
 /** Calls `visit` for each C4FM path whose pair does not agree. */
 export const eachDisagreement = disagreementsIn('c4fm');
 
-export function eachC4fmRadio(index: PlanIndex, visit: (radio: Radio, c4fm: C4fmRadioFields, pointer: string) => void): void {
-  for (const radio of rows(index.plan.radios)) if (radio.c4fm) visit(radio, radio.c4fm, `/radios/byId/${radio.id}/c4fm`);
+export function eachC4fmRadio(
+  index: PlanIndex,
+  visit: (radio: Radio, c4fm: C4fmRadioFields, pointer: string) => void,
+): void {
+  for (const radio of rows(index.plan.radios))
+    if (radio.c4fm) visit(radio, radio.c4fm, `/radios/byId/${radio.id}/c4fm`);
 }
 
 /** The number of the room that a site should be connected to. */

@@ -29,7 +29,8 @@ export const callNotRouted = defineCheck({
   docs: {
     summary: 'No rule takes a channel’s call, an earlier rule takes it elsewhere, or none leads to its destination.',
     why: 'The call stops at the hotspot, or comes out where you do not mean it, and nothing tells you.',
-    remedy: 'Put the rules in order under the hotspot’s routes: exact ones first, the catch-all last, one for groups and one for private calls to each network.',
+    remedy:
+      'Put the rules in order under the hotspot’s routes: exact ones first, the catch-all last, one for groups and one for private calls to each network.',
     source: { kind: 'common practice', name: 'route rules: the first match wins' },
   },
   messages: {
@@ -49,7 +50,10 @@ export const callNotRouted = defineCheck({
       const at: RulesAt = (...path) => profilePointer(index.plan, siteId, ...path);
       if (verdict.is === 'taken') {
         const more = { by: ruleWords(profile!, verdict.by), right: ruleWords(profile!, verdict.right) };
-        const fix = verdict.by.range === null ? { id: 'move' as const, patches: moveToEnd(at, profile!, verdict.by) } : { id: 'first' as const, patches: moveBefore(at, profile!, verdict.right, verdict.by) };
+        const fix =
+          verdict.by.range === null
+            ? { id: 'move' as const, patches: moveToEnd(at, profile!, verdict.by) }
+            : { id: 'first' as const, patches: moveBefore(at, profile!, verdict.right, verdict.by) };
         report({ message: 'taken', data: { ...data, ...more }, pointer, subject, fixes: [fix] });
         return;
       }
@@ -63,11 +67,19 @@ export const callNotRouted = defineCheck({
       const table = routesOf(index, siteId);
       // Where a call goes astray its own number is taken: the network's number then gets a rule of its own, before all others.
       const number = verdict.is === 'unreachable' ? wanted.number : call.number;
-      const rule = missingRule(table, profile!, { networkId: networkIdOf(channel.destination)!, kind: wanted.kind, number: wanted.number }, { slot, number });
+      const rule = missingRule(
+        table,
+        profile!,
+        { networkId: networkIdOf(channel.destination)!, kind: wanted.kind, number: wanted.number },
+        { slot, number },
+      );
       const patches = addRule(at, profile!, rule, verdict.is === 'unreachable' ? 0 : placeForRange(profile!));
       if (number !== call.number) patches.push(set(pointer, number));
       if (wanted.kind !== call.kind) patches.push(set(channelPointer(context, 'dmr', 'call', 'kind'), wanted.kind));
-      const what = rule.range!.count > 1 ? `${wanted.kind} calls to ${index.plan.networks.byId[rule.networkId]!.name}` : `${wanted.kind} ${number}`;
+      const what =
+        rule.range!.count > 1
+          ? `${wanted.kind} calls to ${index.plan.networks.byId[rule.networkId]!.name}`
+          : `${wanted.kind} ${number}`;
       report({ message, data, pointer, subject, fixes: [{ id: 'add', data: { ...data, what }, patches }] });
     });
   },

@@ -21,8 +21,21 @@ export const catchAllBeforeRules = defineCheck({
         if (rule.range !== null) return;
         const behind = table.rules.slice(place + 1).filter((other) => other.call === rule.call && other.range !== null);
         if (behind.length === 0) return;
-        const data = { rule: ruleWords(profile, rule), site: site.name, network: index.plan.networks.byId[rule.networkId]!.name, kind: rule.call, swallowed: behind.map((other) => ruleWords(profile, other)).join(' and '), verb: behind.length === 1 ? 'takes' : 'take' };
-        report({ message: 'before', data, pointer: rulePointer(at, rule), subject: { siteId: site.id, networkId: rule.networkId }, fixes: [{ id: 'move', patches: moveToEnd(at, profile, rule) }] });
+        const data = {
+          rule: ruleWords(profile, rule),
+          site: site.name,
+          network: index.plan.networks.byId[rule.networkId]!.name,
+          kind: rule.call,
+          swallowed: behind.map((other) => ruleWords(profile, other)).join(' and '),
+          verb: behind.length === 1 ? 'takes' : 'take',
+        };
+        report({
+          message: 'before',
+          data,
+          pointer: rulePointer(at, rule),
+          subject: { siteId: site.id, networkId: rule.networkId },
+          fixes: [{ id: 'move', patches: moveToEnd(at, profile, rule) }],
+        });
       });
     });
   },

@@ -20,8 +20,19 @@ export const catchAllMissing = defineCheck({
       const networkId = table.networkIds[0];
       if (networkId === undefined || table.rules.some((rule) => rule.call === 'group' && rule.range === null)) return;
       const id = freeId(`r-${networkId}-rest`.slice(0, 50), (one) => one in profile.dmr.rules.byId);
-      const patches = addRule(at, profile, { id, networkId, call: 'group', range: null, reply: true }, profile.dmr.rules.order.length);
-      report({ message: 'missing', data: { site: site.name, network: index.plan.networks.byId[networkId]!.name }, pointer: rulesPointer(at), subject: { siteId: site.id }, fixes: [{ id: 'add', patches }] });
+      const patches = addRule(
+        at,
+        profile,
+        { id, networkId, call: 'group', range: null, reply: true },
+        profile.dmr.rules.order.length,
+      );
+      report({
+        message: 'missing',
+        data: { site: site.name, network: index.plan.networks.byId[networkId]!.name },
+        pointer: rulesPointer(at),
+        subject: { siteId: site.id },
+        fixes: [{ id: 'add', patches }],
+      });
     });
   },
 });

@@ -34,7 +34,15 @@ testCheck(contactMissing, {
           message: 'missing',
           pointer: `${CHANNEL}/dmr/call`,
           says: 'The channel calls group 1000417 (Lantern 417); Handheld has no such contact.',
-          fixes: { add: (plan) => putRow(plan.codeplugs['r1']!.dmr.contacts, { id: 'ct-g1000417', name: 'Hask Wide', kind: 'group', number: 1_000_417 }) },
+          fixes: {
+            add: (plan) =>
+              putRow(plan.codeplugs['r1']!.dmr.contacts, {
+                id: 'ct-g1000417',
+                name: 'Hask Wide',
+                kind: 'group',
+                number: 1_000_417,
+              }),
+          },
         },
       ],
     },

@@ -26,13 +26,22 @@ export const contactMissing = defineCheck({
       const { kind, number } = channel.dmr.call;
       const key = contactKey(kind, number);
       const id = freeId(`ct-${key}`, (taken) => taken in codeplug.dmr.contacts.byId);
-      const name = shortenName((arrives && whatIsAt(index, arrives.networkId, arrives.kind, arrives.number)) ?? channel.name, radio.limits.nameLength);
+      const name = shortenName(
+        (arrives && whatIsAt(index, arrives.networkId, arrives.kind, arrives.number)) ?? channel.name,
+        radio.limits.nameLength,
+      );
       const base = toPointer(['codeplugs', radio.id, 'dmr', 'contacts']);
       const patches = [
         { op: 'add' as const, path: `${base}/byId/${id}`, value: { id, name, kind, number } },
         { op: 'add' as const, path: `${base}/order/-`, value: id },
       ];
-      report({ message: 'missing', data: { kind, number: calledNumber(context), radio: radio.name, name }, pointer: channelPointer(context, 'dmr', 'call'), subject: channelSubject(context), fixes: [{ id: 'add', patches }] });
+      report({
+        message: 'missing',
+        data: { kind, number: calledNumber(context), radio: radio.name, name },
+        pointer: channelPointer(context, 'dmr', 'call'),
+        subject: channelSubject(context),
+        fixes: [{ id: 'add', patches }],
+      });
     });
   },
 });

@@ -19,7 +19,16 @@ export const dmrIdMalformed = defineCheck({
     const text = String(dmrId);
     const expects = Number(text.slice(0, 7));
     const pointer = '/station/dmrId';
-    const fixes = text.length === 9 && isStationId(expects) ? [{ id: 'cut' as const, data: { expects }, patches: [{ op: 'replace' as const, path: pointer, value: expects }] }] : [];
+    const fixes =
+      text.length === 9 && isStationId(expects)
+        ? [
+            {
+              id: 'cut' as const,
+              data: { expects },
+              patches: [{ op: 'replace' as const, path: pointer, value: expects }],
+            },
+          ]
+        : [];
     report({ message: 'malformed', data: { has: dmrId, digits: text.length }, pointer, fixes });
   },
 });

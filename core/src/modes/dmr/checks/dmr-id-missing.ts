@@ -14,6 +14,7 @@ export const dmrIdMissing = defineCheck({
   messages: { missing: 'The station has no DMR ID; expected 7 digits.' },
   fixes: {},
   check(index, report) {
-    if (needsDmrId(index.plan) && index.plan.station.dmrId === null) report({ message: 'missing', pointer: '/station/dmrId' });
+    if (needsDmrId(index.plan) && index.plan.station.dmrId === null)
+      report({ message: 'missing', pointer: '/station/dmrId' });
   },
 });

@@ -12,7 +12,8 @@ export const groupNotAtRepeater = defineCheck({
   docs: {
     summary: 'A channel calls a group that its repeater carries on neither slot.',
     why: 'The call stays at the repeater or is refused there.',
-    remedy: 'Choose a group that it carries or another repeater; if you know that it takes the group, add it to the site and tell the list’s keeper.',
+    remedy:
+      'Choose a group that it carries or another repeater; if you know that it takes the group, add it to the site and tell the list’s keeper.',
   },
   messages: { not: 'The channel calls group {has}; {site} carries {expects}.' },
   fixes: { add: 'Add group {has} to slot {slot} of {site}: I know that it is taken up there' },
@@ -21,8 +22,18 @@ export const groupNotAtRepeater = defineCheck({
       const site = context.site!;
       const { call, slot } = context.channel.dmr;
       const data = { has: call.number, site: site.name, expects: carriedWords(carriageOf(site)!), slot };
-      const add = { op: 'add' as const, path: toPointer(['sites', 'byId', site.id, 'dmr', 'carries', 'groups', '-']), value: { slot, number: call.number, static: false } };
-      report({ message: 'not', data, pointer: channelPointer(context, 'dmr', 'call', 'number'), subject: channelSubject(context), fixes: [{ id: 'add', patches: [add] }] });
+      const add = {
+        op: 'add' as const,
+        path: toPointer(['sites', 'byId', site.id, 'dmr', 'carries', 'groups', '-']),
+        value: { slot, number: call.number, static: false },
+      };
+      report({
+        message: 'not',
+        data,
+        pointer: channelPointer(context, 'dmr', 'call', 'number'),
+        subject: channelSubject(context),
+        fixes: [{ id: 'add', patches: [add] }],
+      });
     });
   },
 });

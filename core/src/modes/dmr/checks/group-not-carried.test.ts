@@ -11,18 +11,46 @@ const aimed = (plan: Plan) => {
 };
 
 testCheck(groupNotCarried, {
-  valid: [{ name: 'its network is on' }, { name: 'no network is on: the login says so', change: (plan) => (aimed(plan), void (profileOf(plan, 's1').dmr.logins['n1']!.enabled = false)) }],
+  valid: [
+    { name: 'its network is on' },
+    {
+      name: 'no network is on: the login says so',
+      change: (plan) => (aimed(plan), void (profileOf(plan, 's1').dmr.logins['n1']!.enabled = false)),
+    },
+  ],
   invalid: [
     {
       name: 'another network is on',
       change: aimed,
-      findings: [{ message: 'not', pointer: `${CHANNEL}/destination/networkId`, says: 'Harbour is on Causeway; Home is logged in to Lantern.', fixes: { switch: (plan) => { profileOf(plan, 's1').dmr.logins['n1']!.enabled = false; profileOf(plan, 's1').dmr.logins['n2']!.enabled = true; } } }],
+      findings: [
+        {
+          message: 'not',
+          pointer: `${CHANNEL}/destination/networkId`,
+          says: 'Harbour is on Causeway; Home is logged in to Lantern.',
+          fixes: {
+            switch: (plan) => {
+              profileOf(plan, 's1').dmr.logins['n1']!.enabled = false;
+              profileOf(plan, 's1').dmr.logins['n2']!.enabled = true;
+            },
+          },
+        },
+      ],
     },
     {
       name: 'several are chosen from, but not this',
       change: (plan) => (bothNetworks(plan), aimed(plan), void (profileOf(plan, 's1').dmr.selection = 'several')),
-      findings: [{ message: 'not', pointer: `${CHANNEL}/destination/networkId`, fixes: { enable: (plan) => void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = true) } }],
+      findings: [
+        {
+          message: 'not',
+          pointer: `${CHANNEL}/destination/networkId`,
+          fixes: { enable: (plan) => void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = true) },
+        },
+      ],
     },
-    { name: 'it has no login at all', change: (plan) => (aimed(plan), void delete profileOf(plan, 's1').dmr.logins['n2']), findings: [{ message: 'not', pointer: `${CHANNEL}/destination/networkId` }] },
+    {
+      name: 'it has no login at all',
+      change: (plan) => (aimed(plan), void delete profileOf(plan, 's1').dmr.logins['n2']),
+      findings: [{ message: 'not', pointer: `${CHANNEL}/destination/networkId` }],
+    },
   ],
 });

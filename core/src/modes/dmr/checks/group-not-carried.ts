@@ -24,11 +24,24 @@ export const groupNotCarried = defineCheck({
       const destination = channel.destination!;
       const networkId = networkIdOf(destination)!;
       const table = routesOf(index, site.id);
-      const login = (id: string, on: boolean) => set(profilePointer(index.plan, site.id, 'dmr', 'logins', id, 'enabled'), on);
+      const login = (id: string, on: boolean) =>
+        set(profilePointer(index.plan, site.id, 'dmr', 'logins', id, 'enabled'), on);
       const known = profile!.dmr.logins[networkId] !== undefined;
-      const switching = table.selection === 'one' ? { id: 'switch' as const, patches: [...table.networkIds.map((id) => login(id, false)), login(networkId, true)] } : { id: 'enable' as const, patches: [login(networkId, true)] };
+      const switching =
+        table.selection === 'one'
+          ? {
+              id: 'switch' as const,
+              patches: [...table.networkIds.map((id) => login(id, false)), login(networkId, true)],
+            }
+          : { id: 'enable' as const, patches: [login(networkId, true)] };
       const data = { destination: callFor(index.plan, destination)!.name, ...wordsOf(context, fact), site: site.name };
-      report({ message: 'not', data, pointer: channelPointer(context, 'destination', 'networkId'), subject: channelSubject(context), fixes: known ? [switching] : [] });
+      report({
+        message: 'not',
+        data,
+        pointer: channelPointer(context, 'destination', 'networkId'),
+        subject: channelSubject(context),
+        fixes: known ? [switching] : [],
+      });
     });
   },
 });

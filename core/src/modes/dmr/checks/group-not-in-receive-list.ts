@@ -27,16 +27,29 @@ export const groupNotInReceiveList = defineCheck({
       const { number } = channel.dmr.call;
       const called = calledNumber(context);
       const pointer = channelPointer(context, 'dmr', 'receiveListId');
-      const list = channel.dmr.receiveListId === null ? undefined : codeplug.dmr.receiveLists.byId[channel.dmr.receiveListId];
+      const list =
+        channel.dmr.receiveListId === null ? undefined : codeplug.dmr.receiveLists.byId[channel.dmr.receiveListId];
       const other = rows(codeplug.dmr.receiveLists).find((one) => one.groups.includes(number));
       const subject = channelSubject(context);
       if (list && list.groups.length < radio.limits.groupsPerReceiveList) {
         const path = toPointer(['codeplugs', radio.id, 'dmr', 'receiveLists', 'byId', list.id, 'groups', '-']);
-        report({ message: 'lacks', data: { number, called, list: list.name }, pointer, subject, fixes: [{ id: 'add', patches: [{ op: 'add', path, value: number }] }] });
+        report({
+          message: 'lacks',
+          data: { number, called, list: list.name },
+          pointer,
+          subject,
+          fixes: [{ id: 'add', patches: [{ op: 'add', path, value: number }] }],
+        });
         return;
       }
-      const fixes = other ? [{ id: 'use' as const, data: { list: other.name }, patches: [set(pointer, other.id)] }] : [];
-      report(list ? { message: 'lacks', data: { number, called, list: list.name }, pointer, subject, fixes } : { message: 'none', data: { number, called, radio: radio.name }, pointer, subject, fixes });
+      const fixes = other
+        ? [{ id: 'use' as const, data: { list: other.name }, patches: [set(pointer, other.id)] }]
+        : [];
+      report(
+        list
+          ? { message: 'lacks', data: { number, called, list: list.name }, pointer, subject, fixes }
+          : { message: 'none', data: { number, called, radio: radio.name }, pointer, subject, fixes },
+      );
     });
   },
 });

@@ -5,9 +5,29 @@ import { groupUnknown } from './group-unknown';
 import { dmrNetwork } from '../networks';
 
 testCheck(groupUnknown, {
-  valid: [{ name: 'known' }, { name: 'unlinked, but the number is known', change: (plan) => void (channelOf(plan, 'g1').destination = null) }],
+  valid: [
+    { name: 'known' },
+    { name: 'unlinked, but the number is known', change: (plan) => void (channelOf(plan, 'g1').destination = null) },
+  ],
   invalid: [
-    { name: 'the group was removed', change: (plan) => removeRow(dmrNetwork(plan, 'n1')!.groups, 'g1'), findings: [{ message: 'unknown', pointer: `${CHANNEL}/dmr/call/number`, says: 'The channel calls group 417; Lantern knows no such number.' }] },
-    { name: 'a private call to a group’s number', change: (plan) => { channelOf(plan, 'g1').destination = null; channelOf(plan, 'g1').dmr.call.kind = 'private'; }, findings: [{ message: 'unknown', pointer: `${CHANNEL}/dmr/call/number` }] },
+    {
+      name: 'the group was removed',
+      change: (plan) => removeRow(dmrNetwork(plan, 'n1')!.groups, 'g1'),
+      findings: [
+        {
+          message: 'unknown',
+          pointer: `${CHANNEL}/dmr/call/number`,
+          says: 'The channel calls group 417; Lantern knows no such number.',
+        },
+      ],
+    },
+    {
+      name: 'a private call to a group’s number',
+      change: (plan) => {
+        channelOf(plan, 'g1').destination = null;
+        channelOf(plan, 'g1').dmr.call.kind = 'private';
+      },
+      findings: [{ message: 'unknown', pointer: `${CHANNEL}/dmr/call/number` }],
+    },
   ],
 });

@@ -18,8 +18,17 @@ export const groupUnknown = defineCheck({
   fixes: {},
   check(index, report) {
     eachDisagreement(index, 'group', 'network', (context) => {
-      const data = { kind: context.channel.dmr.call.kind, called: calledNumber(context), network: networkName(index.plan, context.arrives!.networkId) };
-      report({ message: 'unknown', data, pointer: channelPointer(context, 'dmr', 'call', 'number'), subject: channelSubject(context) });
+      const data = {
+        kind: context.channel.dmr.call.kind,
+        called: calledNumber(context),
+        network: networkName(index.plan, context.arrives!.networkId),
+      };
+      report({
+        message: 'unknown',
+        data,
+        pointer: channelPointer(context, 'dmr', 'call', 'number'),
+        subject: channelSubject(context),
+      });
     });
   },
 });

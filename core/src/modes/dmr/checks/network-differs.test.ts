@@ -17,7 +17,12 @@ testCheck(networkDiffers, {
     {
       name: 'the other comes first',
       change: (plan) => (second(plan), void plan.networks.order.reverse()),
-      findings: ALL.map((id) => ({ message: 'differs', pointer: `/codeplugs/r1/channels/byId/ch-w-${id}/destination/networkId`, says: 'The call goes to Causeway; its destination is on Lantern.', fixes: { switch: (plan) => void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = false) } })),
+      findings: ALL.map((id) => ({
+        message: 'differs',
+        pointer: `/codeplugs/r1/channels/byId/ch-w-${id}/destination/networkId`,
+        says: 'The call goes to Causeway; its destination is on Lantern.',
+        fixes: { switch: (plan) => void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = false) },
+      })),
     },
   ],
 });

@@ -10,7 +10,8 @@ export const networkDiffers = defineCheck({
   title: 'The hotspot sends the call to another network',
   fact: 'network',
   docs: {
-    summary: 'A hotspot without route rules is logged in to several networks, and a channel is meant for one that is not the first.',
+    summary:
+      'A hotspot without route rules is logged in to several networks, and a channel is meant for one that is not the first.',
     why: 'The same number on another network is another group, or nobody.',
     remedy: 'Plan rules for both networks under the hotspot’s routes, or log it in only to the network that is meant.',
   },
@@ -24,7 +25,13 @@ export const networkDiffers = defineCheck({
       const login = (id: string) => profilePointer(index.plan, site.id, 'dmr', 'logins', id, 'enabled');
       const data = { has: networkName(plan, has), expects: networkName(plan, expects), site: site.name };
       const fixes = [{ id: 'switch' as const, patches: [set(login(has), false)] }];
-      report({ message: 'differs', data, pointer: channelPointer(context, 'destination', 'networkId'), subject: channelSubject(context), fixes });
+      report({
+        message: 'differs',
+        data,
+        pointer: channelPointer(context, 'destination', 'networkId'),
+        subject: channelSubject(context),
+        fixes,
+      });
     });
   },
 });

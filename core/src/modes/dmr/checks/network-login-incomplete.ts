@@ -11,7 +11,11 @@ import { dmrNetwork, dmrNetworks } from '../networks';
 
 /** Networks that a hotspot must log in to: those whose login is on; when none is, those that channels through it are meant to reach. */
 function networksNeeded(plan: Plan, siteId: string): Set<string> {
-  const needed = new Set(Object.entries(effectiveProfile(plan, siteId)!.dmr.logins).filter(([, login]) => login.enabled).map(([id]) => id));
+  const needed = new Set(
+    Object.entries(effectiveProfile(plan, siteId)!.dmr.logins)
+      .filter(([, login]) => login.enabled)
+      .map(([id]) => id),
+  );
   // Beside a network that is on, a check of its own says that the destination’s is not.
   if (needed.size > 0) return needed;
   for (const codeplug of Object.values(plan.codeplugs)) {
@@ -43,7 +47,13 @@ export const networkLoginIncomplete = defineCheck({
     eachProfile(plan, (site, profile, at) => {
       const needed = networksNeeded(plan, site.id);
       const linked = index.paths().some(({ context }) => isDmrPath(context) && context.site?.id === site.id);
-      if (needed.size === 0 && linked) report({ message: 'missing', data: { site: site.name }, pointer: at('dmr', 'logins'), subject: { siteId: site.id } });
+      if (needed.size === 0 && linked)
+        report({
+          message: 'missing',
+          data: { site: site.name },
+          pointer: at('dmr', 'logins'),
+          subject: { siteId: site.id },
+        });
       for (const network of dmrNetworks(plan).filter((one) => needed.has(one.id))) {
         const login = profile.dmr.logins[network.id] ?? null;
         const gaps = loginGaps(login, plan.station.dmrId);
@@ -52,9 +62,25 @@ export const networkLoginIncomplete = defineCheck({
         const server = rows(network.servers)[0];
         const patches = [];
         if (login && gaps.includes('enabled')) patches.push({ known: 'on', patch: set(`${pointer}/enabled`, true) });
-        if (login && gaps.includes('server') && server) patches.push({ known: server.name, patch: set(`${pointer}/serverId`, server.id) });
-        const fixes = patches.length === 0 ? [] : [{ id: 'complete' as const, data: { known: patches.map((one) => one.known).join(', ') }, patches: patches.map((one) => one.patch) }];
-        report({ message: 'incomplete', data: { site: site.name, network: network.name, has: gapWords(gaps) }, pointer: login ? pointer : at('dmr', 'logins'), subject: { siteId: site.id, networkId: network.id }, fixes });
+        if (login && gaps.includes('server') && server)
+          patches.push({ known: server.name, patch: set(`${pointer}/serverId`, server.id) });
+        const fixes =
+          patches.length === 0
+            ? []
+            : [
+                {
+                  id: 'complete' as const,
+                  data: { known: patches.map((one) => one.known).join(', ') },
+                  patches: patches.map((one) => one.patch),
+                },
+              ];
+        report({
+          message: 'incomplete',
+          data: { site: site.name, network: network.name, has: gapWords(gaps) },
+          pointer: login ? pointer : at('dmr', 'logins'),
+          subject: { siteId: site.id, networkId: network.id },
+          fixes,
+        });
       }
     });
   },

@@ -14,7 +14,9 @@ export const networksOverlap = defineCheck({
     remedy: 'Give each network numbers of its own: the prefix planner does it.',
     source: { kind: 'common practice', name: 'a prefix of its own for each network' },
   },
-  messages: { overlap: 'At {site}, {earlier} and {later} both claim {kind} {taken}; they go to {winner}, never to {loser}.' },
+  messages: {
+    overlap: 'At {site}, {earlier} and {later} both claim {kind} {taken}; they go to {winner}, never to {loser}.',
+  },
   fixes: { move: 'Let {loser} have them' },
   check(index, report) {
     const nameOf = (id: string) => index.plan.networks.byId[id]!.name;
@@ -24,7 +26,15 @@ export const networksOverlap = defineCheck({
         if (wholly || rule.range === null || !other || by.some((one) => one.range === null)) continue;
         report({
           message: 'overlap',
-          data: { site: site.name, earlier: ruleWords(profile, other), later: ruleWords(profile, rule), kind: rule.call, taken: taken.map(stretchWords).join(', '), winner: nameOf(other.networkId), loser: nameOf(rule.networkId) },
+          data: {
+            site: site.name,
+            earlier: ruleWords(profile, other),
+            later: ruleWords(profile, rule),
+            kind: rule.call,
+            taken: taken.map(stretchWords).join(', '),
+            winner: nameOf(other.networkId),
+            loser: nameOf(rule.networkId),
+          },
           pointer: rulePointer(at, rule),
           subject: { siteId: site.id, networkId: rule.networkId },
           fixes: [{ id: 'move', patches: moveBefore(at, profile, rule, by[0]!) }],

@@ -23,9 +23,23 @@ export const numberOverLimit = defineCheck({
       for (const rule of table.rules) {
         if (!rule.range || claimOf(rule).last <= ADDRESS_MAX) continue;
         const count = ADDRESS_MAX - rule.range.first + 1;
-        const data = { rule: ruleWords(profile, rule), site: site.name, claim: stretchWords(claimOf(rule)), count: count.toLocaleString('en') };
-        const fix = count > 0 ? { id: 'shorten' as const, patches: [set(rulePointer(at, rule, 'range', 'count'), count)] } : { id: 'remove' as const, patches: removeRule(at, profile, rule) };
-        report({ message: 'over', data, pointer: rulePointer(at, rule, 'range'), subject: { siteId: site.id, networkId: rule.networkId }, fixes: [fix] });
+        const data = {
+          rule: ruleWords(profile, rule),
+          site: site.name,
+          claim: stretchWords(claimOf(rule)),
+          count: count.toLocaleString('en'),
+        };
+        const fix =
+          count > 0
+            ? { id: 'shorten' as const, patches: [set(rulePointer(at, rule, 'range', 'count'), count)] }
+            : { id: 'remove' as const, patches: removeRule(at, profile, rule) };
+        report({
+          message: 'over',
+          data,
+          pointer: rulePointer(at, rule, 'range'),
+          subject: { siteId: site.id, networkId: rule.networkId },
+          fixes: [fix],
+        });
       }
     });
   },

@@ -14,7 +14,8 @@ export const prefixTakesPersonalId = defineCheck({
   docs: {
     summary: 'A 7-digit ID that is in use lies among the numbers that a rule translates.',
     why: 'Used as a group, the ID loses its first digit: the call comes out in some other group of that network.',
-    remedy: 'Give the network a prefix that no ID begins with: 1, 8 and 9 collide with no country’s code; look at the IDs really in use.',
+    remedy:
+      'Give the network a prefix that no ID begins with: 1, 8 and 9 collide with no country’s code; look at the IDs really in use.',
     source: { kind: 'published', name: 'ITU-T E.212 (country codes begin with 2 to 7)' },
   },
   messages: { taken: '{where}, {id}, lies in {rule} of {site}: as a group it goes to {network} {number} instead.' },
@@ -31,10 +32,39 @@ export const prefixTakesPersonalId = defineCheck({
         if (!found) continue;
         const [id, where] = found;
         const number = outThrough(rule, { kind: 'group', slot: rule.range.slot, number: id }).number;
-        const data = { where, id: formatId(id), rule: ruleWords(profile, rule), site: site.name, network: plan.networks.byId[rule.networkId]!.name, number };
-        const prefix = prefixOf([rule], rule.networkId) === null ? undefined : planPrefixes(plan, [rule.networkId], table.rules.filter((one) => one.networkId !== rule.networkId)).prefixes[0]?.prefix;
-        const fixes = prefix === undefined ? [] : [{ id: 'prefix' as const, data: { ...data, prefix }, patches: edit(plan, (draft) => changePrefix(draft, site.id, rule.networkId, prefix)).patches }];
-        report({ message: 'taken', data, pointer: rulePointer(at, rule), subject: { siteId: site.id, networkId: rule.networkId }, fixes });
+        const data = {
+          where,
+          id: formatId(id),
+          rule: ruleWords(profile, rule),
+          site: site.name,
+          network: plan.networks.byId[rule.networkId]!.name,
+          number,
+        };
+        const prefix =
+          prefixOf([rule], rule.networkId) === null
+            ? undefined
+            : planPrefixes(
+                plan,
+                [rule.networkId],
+                table.rules.filter((one) => one.networkId !== rule.networkId),
+              ).prefixes[0]?.prefix;
+        const fixes =
+          prefix === undefined
+            ? []
+            : [
+                {
+                  id: 'prefix' as const,
+                  data: { ...data, prefix },
+                  patches: edit(plan, (draft) => changePrefix(draft, site.id, rule.networkId, prefix)).patches,
+                },
+              ];
+        report({
+          message: 'taken',
+          data,
+          pointer: rulePointer(at, rule),
+          subject: { siteId: site.id, networkId: rule.networkId },
+          fixes,
+        });
       }
     });
   },

@@ -23,11 +23,19 @@ export const privateRuleMissing = defineCheck({
         if (!table.networkIds.includes(network.id)) continue;
         const mine = table.rules.filter((rule) => rule.networkId === network.id);
         if (mine.length === 0 || mine.some((rule) => rule.call === 'private')) continue;
-        const specials = SPECIAL_NAMES.filter((name) => network.special[name]?.kind === 'private').map((name) => SPECIAL_TITLES[name].toLowerCase());
+        const specials = SPECIAL_NAMES.filter((name) => network.special[name]?.kind === 'private').map((name) =>
+          SPECIAL_TITLES[name].toLowerCase(),
+        );
         if (specials.length === 0) continue;
         const rule = mirrored(table, profile, network.id, 'private');
         const fixes = rule ? [{ id: 'add' as const, patches: addRule(at, profile, rule, placeForRange(profile)) }] : [];
-        report({ message: 'missing', data: { site: site.name, network: network.name, specials: specials.join(' and ') }, pointer: rulesPointer(at), subject: { siteId: site.id, networkId: network.id }, fixes });
+        report({
+          message: 'missing',
+          data: { site: site.name, network: network.name, specials: specials.join(' and ') },
+          pointer: rulesPointer(at),
+          subject: { siteId: site.id, networkId: network.id },
+          fixes,
+        });
       }
     });
   },

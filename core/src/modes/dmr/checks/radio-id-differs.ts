@@ -26,7 +26,13 @@ export const radioIdDiffers = defineCheck({
       if (radio.dmr === null || radio.dmr.id === expects) continue;
       const pointer = `/radios/byId/${radio.id}/dmr/id`;
       const data = { radio: radio.name, expects, has: radio.dmr.id ?? 'none' };
-      report({ message: radio.dmr.id === null ? 'missing' : 'differs', data, pointer, subject: { radioId: radio.id }, fixes: [{ id: 'set', patches: [set(pointer, expects)] }] });
+      report({
+        message: radio.dmr.id === null ? 'missing' : 'differs',
+        data,
+        pointer,
+        subject: { radioId: radio.id },
+        fixes: [{ id: 'set', patches: [set(pointer, expects)] }],
+      });
     }
   },
 });

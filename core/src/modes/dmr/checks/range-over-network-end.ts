@@ -32,9 +32,23 @@ export const rangeOverNetworkEnd = defineCheck({
         const last = range.networkFirst + range.count - 1;
         if (last <= end) continue;
         const count = end - range.networkFirst + 1;
-        const data = { rule: ruleWords(profile, rule), site: site.name, network: index.plan.networks.byId[rule.networkId]!.name, there: stretchWords({ first: range.networkFirst, last }), end: end.toLocaleString('en'), count: count.toLocaleString('en') };
-        const fixes = count > 0 ? [{ id: 'shorten' as const, patches: [set(rulePointer(at, rule, 'range', 'count'), count)] }] : [];
-        report({ message: 'over', data, pointer: rulePointer(at, rule, 'range'), subject: { siteId: site.id, networkId: rule.networkId }, fixes });
+        const data = {
+          rule: ruleWords(profile, rule),
+          site: site.name,
+          network: index.plan.networks.byId[rule.networkId]!.name,
+          there: stretchWords({ first: range.networkFirst, last }),
+          end: end.toLocaleString('en'),
+          count: count.toLocaleString('en'),
+        };
+        const fixes =
+          count > 0 ? [{ id: 'shorten' as const, patches: [set(rulePointer(at, rule, 'range', 'count'), count)] }] : [];
+        report({
+          message: 'over',
+          data,
+          pointer: rulePointer(at, rule, 'range'),
+          subject: { siteId: site.id, networkId: rule.networkId },
+          fixes,
+        });
       }
     });
   },

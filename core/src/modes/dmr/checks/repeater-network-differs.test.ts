@@ -5,9 +5,33 @@ import { repeaterNetworkDiffers } from './repeater-network-differs';
 
 testCheck(repeaterNetworkDiffers, {
   plan: sitesPlan,
-  valid: [{ name: 'its network' }, { name: 'a channel that is meant for no place', change: (plan) => void (headChannel(plan).destination = null) }],
+  valid: [
+    { name: 'its network' },
+    { name: 'a channel that is meant for no place', change: (plan) => void (headChannel(plan).destination = null) },
+  ],
   invalid: [
-    { name: 'linked elsewhere', change: (plan) => { causeway(plan); repeaterOf(plan, 'rp1').dmr!.carries!.networkId = 'n2'; }, findings: ['g1', 'g2'].map((id) => ({ message: 'differs', pointer: `${HEAD.replace('g1', id)}/destination/networkId` })) },
-    { name: 'nobody said which, told once', change: (plan) => void (repeaterOf(plan, 'rp1').dmr!.carries!.networkId = null), findings: [{ message: 'unknown', pointer: '/sites/byId/rp1/dmr/carries/networkId', says: 'The plan does not say which network Hask Head is linked to.', fixes: { link: (plan) => void (repeaterOf(plan, 'rp1').dmr!.carries!.networkId = 'n1') } }] },
+    {
+      name: 'linked elsewhere',
+      change: (plan) => {
+        causeway(plan);
+        repeaterOf(plan, 'rp1').dmr!.carries!.networkId = 'n2';
+      },
+      findings: ['g1', 'g2'].map((id) => ({
+        message: 'differs',
+        pointer: `${HEAD.replace('g1', id)}/destination/networkId`,
+      })),
+    },
+    {
+      name: 'nobody said which, told once',
+      change: (plan) => void (repeaterOf(plan, 'rp1').dmr!.carries!.networkId = null),
+      findings: [
+        {
+          message: 'unknown',
+          pointer: '/sites/byId/rp1/dmr/carries/networkId',
+          says: 'The plan does not say which network Hask Head is linked to.',
+          fixes: { link: (plan) => void (repeaterOf(plan, 'rp1').dmr!.carries!.networkId = 'n1') },
+        },
+      ],
+    },
   ],
 });

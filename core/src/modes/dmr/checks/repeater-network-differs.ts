@@ -12,7 +12,8 @@ export const repeaterNetworkDiffers = defineCheck({
   title: 'The repeater is on another network, or on one that nobody has named',
   fact: 'site-network',
   docs: {
-    summary: 'A channel is meant for a network that its repeater is not linked to, or the plan does not say which it is linked to.',
+    summary:
+      'A channel is meant for a network that its repeater is not linked to, or the plan does not say which it is linked to.',
     why: 'The same number on another network is another group, with other people.',
     remedy: 'Say under Sites which network the repeater is linked to, or choose a repeater of the network you mean.',
   },
@@ -35,12 +36,31 @@ export const repeaterNetworkDiffers = defineCheck({
         if (told.has(site.id)) return;
         told.add(site.id);
         const pointer = toPointer(['sites', 'byId', site.id, 'dmr', 'carries', 'networkId']);
-        const fixes = wanted === null ? [] : [{ id: 'link' as const, data: { site: site.name, network: nameOf(wanted) }, patches: [set(pointer, wanted)] }];
+        const fixes =
+          wanted === null
+            ? []
+            : [
+                {
+                  id: 'link' as const,
+                  data: { site: site.name, network: nameOf(wanted) },
+                  patches: [set(pointer, wanted)],
+                },
+              ];
         report({ message: 'unknown', data: { site: site.name }, pointer, subject: { siteId: site.id }, fixes });
         return;
       }
-      const data = { destination: callFor(plan, channel.destination!)!.name, expects: nameOf(networkId!), has: nameOf(carriage.networkId), site: site.name };
-      report({ message: 'differs', data, pointer: channelPointer(context, 'destination', 'networkId'), subject: channelSubject(context) });
+      const data = {
+        destination: callFor(plan, channel.destination!)!.name,
+        expects: nameOf(networkId!),
+        has: nameOf(carriage.networkId),
+        site: site.name,
+      };
+      report({
+        message: 'differs',
+        data,
+        pointer: channelPointer(context, 'destination', 'networkId'),
+        subject: channelSubject(context),
+      });
     });
   },
 });

@@ -20,11 +20,20 @@ export const rulePartlyShadowed = defineCheck({
   check(index, report) {
     eachRouted(index, (site, profile, table, at) => {
       for (const { rule, by, taken, wholly } of shadows(table.rules)) {
-        if (wholly || rule.range === null || by.some((one) => one.range === null || one.networkId !== rule.networkId)) continue;
+        if (wholly || rule.range === null || by.some((one) => one.range === null || one.networkId !== rule.networkId))
+          continue;
         const words = (one: typeof rule) => ruleWords(profile, one);
         report({
           message: 'partly',
-          data: { rule: words(rule), site: site.name, kind: rule.call, claim: stretchWords(claimOf(rule)), taken: taken.map(stretchWords).join(', '), by: by.map(words).join(' and '), first: words(by[0]!) },
+          data: {
+            rule: words(rule),
+            site: site.name,
+            kind: rule.call,
+            claim: stretchWords(claimOf(rule)),
+            taken: taken.map(stretchWords).join(', '),
+            by: by.map(words).join(' and '),
+            first: words(by[0]!),
+          },
           pointer: rulePointer(at, rule),
           subject: { siteId: site.id, networkId: rule.networkId },
           fixes: [{ id: 'move', patches: moveBefore(at, profile, rule, by[0]!) }],

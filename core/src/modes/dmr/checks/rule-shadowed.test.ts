@@ -5,9 +5,23 @@ import { routedPlan } from '../../../testing/sample-routes';
 import { ruleShadowed } from './rule-shadowed';
 
 /** Puts a rule for groups at a place. */
-const put = (plan: Plan, at: number, id: string, networkId: string, first: number, count: number, networkFirst = first % 1_000_000) => {
+const put = (
+  plan: Plan,
+  at: number,
+  id: string,
+  networkId: string,
+  first: number,
+  count: number,
+  networkFirst = first % 1_000_000,
+) => {
   const { rules } = profileOf(plan, 's1').dmr;
-  rules.byId[id] = { id, networkId, call: 'group', range: { slot: 2, first, networkSlot: 2, networkFirst, count }, reply: true };
+  rules.byId[id] = {
+    id,
+    networkId,
+    call: 'group',
+    range: { slot: 2, first, networkSlot: 2, networkFirst, count },
+    reply: true,
+  };
   rules.order.splice(at, 0, id);
 };
 
@@ -16,23 +30,74 @@ testCheck(ruleShadowed, {
   valid: [
     { name: 'as planned' },
     { name: 'a part only', change: (plan) => put(plan, 0, 'x', 'n2', 1_000_400, 50) },
-    { name: 'the same on the other slot', change: (plan) => (put(plan, 2, 'x', 'n1', 1_000_400, 50), void (profileOf(plan, 's1').dmr.rules.byId['x']!.range!.slot = 1)) },
-    { name: 'of a network that is off', change: (plan) => (put(plan, 2, 'x', 'n2', 1_000_400, 50), void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = false)) },
+    {
+      name: 'the same on the other slot',
+      change: (plan) => (
+        put(plan, 2, 'x', 'n1', 1_000_400, 50),
+        void (profileOf(plan, 's1').dmr.rules.byId['x']!.range!.slot = 1)
+      ),
+    },
+    {
+      name: 'of a network that is off',
+      change: (plan) => (
+        put(plan, 2, 'x', 'n2', 1_000_400, 50),
+        void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = false)
+      ),
+    },
   ],
   invalid: [
     {
       name: 'inside an earlier one',
       change: (plan) => put(plan, 2, 'x', 'n2', 1_000_400, 50),
-      findings: [{
-        message: 'shadowed',
-        pointer: '/profiles/byId/s1/set/dmr/rules/byId/x',
-        says: 'Rule 3 of Home, group 1,000,400–1,000,449 to Causeway, never takes a call: rule 1 takes its numbers first.',
-        fixes: {
-          move: (plan) => void (profileOf(plan, 's1').dmr.rules.order = ['x', 'r-n1-group', 'r-n2-group', 'r-n1-private', 'r-n2-private', 'r-n1-rest']),
-          remove: (plan) => { delete profileOf(plan, 's1').dmr.rules.byId['x']; profileOf(plan, 's1').dmr.rules.order.splice(2, 1); },
+      findings: [
+        {
+          message: 'shadowed',
+          pointer: '/profiles/byId/s1/set/dmr/rules/byId/x',
+          says: 'Rule 3 of Home, group 1,000,400–1,000,449 to Causeway, never takes a call: rule 1 takes its numbers first.',
+          fixes: {
+            move: (plan) =>
+              void (profileOf(plan, 's1').dmr.rules.order = [
+                'x',
+                'r-n1-group',
+                'r-n2-group',
+                'r-n1-private',
+                'r-n2-private',
+                'r-n1-rest',
+              ]),
+            remove: (plan) => {
+              delete profileOf(plan, 's1').dmr.rules.byId['x'];
+              profileOf(plan, 's1').dmr.rules.order.splice(2, 1);
+            },
+          },
         },
-      }],
+      ],
     },
-    { name: 'under two together', change: (plan) => { put(plan, 0, 'a', 'n1', 5_000_001, 10); put(plan, 1, 'b', 'n1', 5_000_011, 10); put(plan, 2, 'x', 'n1', 5_000_005, 12); }, findings: [{ message: 'shadowed', pointer: '/profiles/byId/s1/set/dmr/rules/byId/x', fixes: { move: (plan) => void (profileOf(plan, 's1').dmr.rules.order = ['x', 'a', 'b', ...profileOf(plan, 's1').dmr.rules.order.slice(3)]), remove: (plan) => { delete profileOf(plan, 's1').dmr.rules.byId['x']; profileOf(plan, 's1').dmr.rules.order.splice(2, 1); } } }] },
+    {
+      name: 'under two together',
+      change: (plan) => {
+        put(plan, 0, 'a', 'n1', 5_000_001, 10);
+        put(plan, 1, 'b', 'n1', 5_000_011, 10);
+        put(plan, 2, 'x', 'n1', 5_000_005, 12);
+      },
+      findings: [
+        {
+          message: 'shadowed',
+          pointer: '/profiles/byId/s1/set/dmr/rules/byId/x',
+          fixes: {
+            move: (plan) =>
+              void (profileOf(plan, 's1').dmr.rules.order = [
+                'x',
+                'a',
+                'b',
+                ...profileOf(plan, 's1').dmr.rules.order.slice(3),
+              ]),
+            remove: (plan) => {
+              delete profileOf(plan, 's1').dmr.rules.byId['x'];
+              profileOf(plan, 's1').dmr.rules.order.splice(2, 1);
+            },
+          },
+        },
+      ],
+    },
   ],
 });

@@ -15,7 +15,9 @@ export const ruleShadowed = defineCheck({
     remedy: 'Move the rule up if it is meant to win, or remove it.',
     source: { kind: 'common practice', name: 'route rules: the first match wins' },
   },
-  messages: { shadowed: '{rule} of {site}, {kind} {claim} to {network}, never takes a call: {by} takes its numbers first.' },
+  messages: {
+    shadowed: '{rule} of {site}, {kind} {claim} to {network}, never takes a call: {by} takes its numbers first.',
+  },
   fixes: { move: 'Move it before {first}', remove: 'Remove it' },
   check(index, report) {
     eachRouted(index, (site, profile, table, at) => {
@@ -23,7 +25,15 @@ export const ruleShadowed = defineCheck({
         // A catch-all that comes too early, or twice, is told by checks of its own.
         if (!wholly || rule.range === null || by.some((one) => one.range === null)) continue;
         const words = (one: typeof rule) => ruleWords(profile, one);
-        const data = { rule: words(rule), site: site.name, kind: rule.call, claim: stretchWords(claimOf(rule)), network: index.plan.networks.byId[rule.networkId]!.name, by: by.map(words).join(' and '), first: words(by[0]!) };
+        const data = {
+          rule: words(rule),
+          site: site.name,
+          kind: rule.call,
+          claim: stretchWords(claimOf(rule)),
+          network: index.plan.networks.byId[rule.networkId]!.name,
+          by: by.map(words).join(' and '),
+          first: words(by[0]!),
+        };
         report({
           message: 'shadowed',
           data,

@@ -25,16 +25,37 @@ export const ruleWithoutInverse = defineCheck({
     eachRouted(index, (site, profile, table, at) => {
       for (const rule of table.rules) {
         if (rule.reply) continue;
-        const data = { rule: ruleWords(profile, rule), site: site.name, network: index.plan.networks.byId[rule.networkId]!.name };
+        const data = {
+          rule: ruleWords(profile, rule),
+          site: site.name,
+          network: index.plan.networks.byId[rule.networkId]!.name,
+        };
         const pointer = rulePointer(at, rule, 'reply');
-        report({ message: 'off', data, pointer, subject: { siteId: site.id, networkId: rule.networkId }, fixes: [{ id: 'on', patches: [set(pointer, true)] }] });
+        report({
+          message: 'off',
+          data,
+          pointer,
+          subject: { siteId: site.id, networkId: rule.networkId },
+          fixes: [{ id: 'on', patches: [set(pointer, true)] }],
+        });
       }
     });
     eachDisagreement(index, 'return', 'gateway', (context, fact) => {
       if (fact.has === null) return;
       const pointer = channelPointer(context, 'dmr', 'call', 'number');
-      const data = { number: context.arrives!.number, site: context.site!.name, has: Number(fact.has), expects: Number(fact.expects) };
-      report({ message: 'other', data, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches: [set(pointer, fact.has)] }] });
+      const data = {
+        number: context.arrives!.number,
+        site: context.site!.name,
+        has: Number(fact.has),
+        expects: Number(fact.expects),
+      };
+      report({
+        message: 'other',
+        data,
+        pointer,
+        subject: channelSubject(context),
+        fixes: [{ id: 'set', patches: [set(pointer, fact.has)] }],
+      });
     });
   },
 });

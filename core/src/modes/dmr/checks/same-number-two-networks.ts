@@ -8,7 +8,10 @@ import { callFor } from '../links';
 
 /** The name as the ear has it: without case and without a count at its end. */
 function spoken(name: string): string {
-  return name.toLowerCase().replace(/[\s\d]+$/, '').replace(/\s+/g, ' ');
+  return name
+    .toLowerCase()
+    .replace(/[\s\d]+$/, '')
+    .replace(/\s+/g, ' ');
 }
 
 export const sameNumberTwoNetworks = defineCheck({
@@ -21,7 +24,9 @@ export const sameNumberTwoNetworks = defineCheck({
     remedy: 'Put the network into the name of one of them.',
     source: { kind: 'common practice', name: 'group numbers are per network' },
   },
-  messages: { alike: 'Channels “{name}” and “{other}” of {radio} call group {number} on {network} and on {otherNetwork}.' },
+  messages: {
+    alike: 'Channels “{name}” and “{other}” of {radio} call group {number} on {network} and on {otherNetwork}.',
+  },
   fixes: { rename: 'Call it “{fresh}”' },
   check(index, report) {
     const { plan } = index;
@@ -39,8 +44,24 @@ export const sameNumberTwoNetworks = defineCheck({
         const nameOf = (one: Channel) => plan.networks.byId[networkIdOf(one.destination)!]!.name;
         const fresh = shortenName(`${channel.name.replace(/\s*\d+$/, '')} ${nameOf(channel)}`, radio.limits.nameLength);
         const at = `${pointer}/channels/byId/${channel.id}/name`;
-        const fixes = taken.has(fresh) || spoken(fresh) === spoken(other.name) ? [] : [{ id: 'rename' as const, data: { fresh }, patches: [set(at, fresh)] }];
-        report({ message: 'alike', data: { name: other.name, other: channel.name, radio: radio.name, number, network: nameOf(other), otherNetwork: nameOf(channel) }, pointer: at, subject: { radioId: radio.id, channelId: channel.id }, fixes });
+        const fixes =
+          taken.has(fresh) || spoken(fresh) === spoken(other.name)
+            ? []
+            : [{ id: 'rename' as const, data: { fresh }, patches: [set(at, fresh)] }];
+        report({
+          message: 'alike',
+          data: {
+            name: other.name,
+            other: channel.name,
+            radio: radio.name,
+            number,
+            network: nameOf(other),
+            otherNetwork: nameOf(channel),
+          },
+          pointer: at,
+          subject: { radioId: radio.id, channelId: channel.id },
+          fixes,
+        });
       }
     });
   },

@@ -8,6 +8,25 @@ const off = (plan: Plan) => void (profileOf(plan, 's1').dmr.selection = 'one');
 
 testCheck(severalNetworksSelectionOff, {
   plan: routedPlan,
-  valid: [{ name: 'selection on' }, { name: 'one network', change: (plan) => (off(plan), void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = false)) }],
-  invalid: [{ name: 'selection off', change: off, findings: [{ message: 'off', pointer: '/profiles/byId/s1/set/dmr/selection', says: 'Home is logged in to Lantern and Causeway with network selection off: every call goes to Lantern.', fixes: { one: (plan) => void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = false) } }] }],
+  valid: [
+    { name: 'selection on' },
+    {
+      name: 'one network',
+      change: (plan) => (off(plan), void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = false)),
+    },
+  ],
+  invalid: [
+    {
+      name: 'selection off',
+      change: off,
+      findings: [
+        {
+          message: 'off',
+          pointer: '/profiles/byId/s1/set/dmr/selection',
+          says: 'Home is logged in to Lantern and Causeway with network selection off: every call goes to Lantern.',
+          fixes: { one: (plan) => void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = false) },
+        },
+      ],
+    },
+  ],
 });

@@ -21,7 +21,13 @@ export const severalNetworksSelectionOff = defineCheck({
       if (selection === 'several' || networkIds.length < 2 || !listensFor(profile, 'dmr')) return;
       const nameOf = (id: string) => index.plan.networks.byId[id]!.name;
       const patches = networkIds.slice(1).map((id) => set(at('dmr', 'logins', id, 'enabled'), false));
-      report({ message: 'off', data: { site: site.name, networks: networkIds.map(nameOf).join(' and '), first: nameOf(networkIds[0]!) }, pointer: at('dmr', 'selection'), subject: { siteId: site.id }, fixes: [{ id: 'one', patches }] });
+      report({
+        message: 'off',
+        data: { site: site.name, networks: networkIds.map(nameOf).join(' and '), first: nameOf(networkIds[0]!) },
+        pointer: at('dmr', 'selection'),
+        subject: { siteId: site.id },
+        fixes: [{ id: 'one', patches }],
+      });
     });
   },
 });

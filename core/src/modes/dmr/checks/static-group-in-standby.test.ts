@@ -9,12 +9,26 @@ const statics = (standby: boolean) => (plan: Plan) => {
 };
 
 testCheck(staticGroupInStandby, {
-  valid: [{ name: 'nothing static' }, { name: 'static, no standby', change: statics(false) }, { name: 'standby, nothing static', change: (plan) => void (profileOf(plan, 's1').standby = true) }],
+  valid: [
+    { name: 'nothing static' },
+    { name: 'static, no standby', change: statics(false) },
+    { name: 'standby, nothing static', change: (plan) => void (profileOf(plan, 's1').standby = true) },
+  ],
   invalid: [
     {
       name: 'both',
       change: statics(true),
-      findings: [{ message: 'awake', pointer: '/profiles/byId/s1/set/dmr/logins/n1/staticGroupIds', says: 'Home is in standby, yet Hask Wide and Ostrey All on Lantern are static.', fixes: { none: (plan) => void (profileOf(plan, 's1').dmr.logins['n1']!.staticGroupIds = []), leave: (plan) => void (profileOf(plan, 's1').standby = false) } }],
+      findings: [
+        {
+          message: 'awake',
+          pointer: '/profiles/byId/s1/set/dmr/logins/n1/staticGroupIds',
+          says: 'Home is in standby, yet Hask Wide and Ostrey All on Lantern are static.',
+          fixes: {
+            none: (plan) => void (profileOf(plan, 's1').dmr.logins['n1']!.staticGroupIds = []),
+            leave: (plan) => void (profileOf(plan, 's1').standby = false),
+          },
+        },
+      ],
     },
   ],
 });

@@ -22,8 +22,23 @@ export const staticGroupInStandby = defineCheck({
         const names = login.staticGroupIds.map((id) => network.groups.byId[id]!.name);
         if (!login.enabled || names.length === 0) continue;
         const pointer = at('dmr', 'logins', networkId, 'staticGroupIds');
-        const data = { site: site.name, groups: names.join(' and '), network: network.name, verb: names.length === 1 ? 'is' : 'are', them: names.length === 1 ? 'it' : 'them' };
-        report({ message: 'awake', data, pointer, subject: { siteId: site.id, networkId }, fixes: [{ id: 'none', patches: [set(pointer, [])] }, { id: 'leave', patches: [set(at('standby'), false)] }] });
+        const data = {
+          site: site.name,
+          groups: names.join(' and '),
+          network: network.name,
+          verb: names.length === 1 ? 'is' : 'are',
+          them: names.length === 1 ? 'it' : 'them',
+        };
+        report({
+          message: 'awake',
+          data,
+          pointer,
+          subject: { siteId: site.id, networkId },
+          fixes: [
+            { id: 'none', patches: [set(pointer, [])] },
+            { id: 'leave', patches: [set(at('standby'), false)] },
+          ],
+        });
       }
     });
   },

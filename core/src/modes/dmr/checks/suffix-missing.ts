@@ -21,8 +21,17 @@ export const suffixMissing = defineCheck({
         if (!login.enabled || login.suffix !== null) continue;
         const pointer = at('dmr', 'logins', networkId, 'suffix');
         const free = freeSuffix(index.plan, site.id);
-        const fixes = free === null ? [] : [{ id: 'set' as const, data: { expects: String(free).padStart(2, '0') }, patches: [set(pointer, free)] }];
-        report({ message: 'missing', data: { site: site.name, network: index.plan.networks.byId[networkId]!.name }, pointer, subject: { siteId: site.id, networkId }, fixes });
+        const fixes =
+          free === null
+            ? []
+            : [{ id: 'set' as const, data: { expects: String(free).padStart(2, '0') }, patches: [set(pointer, free)] }];
+        report({
+          message: 'missing',
+          data: { site: site.name, network: index.plan.networks.byId[networkId]!.name },
+          pointer,
+          subject: { siteId: site.id, networkId },
+          fixes,
+        });
       }
     });
   },

@@ -28,8 +28,17 @@ export const suffixUsedTwice = defineCheck({
         const pointer = at('dmr', 'logins', networkId, 'suffix');
         const free = freeSuffix(index.plan, site.id);
         const two = (suffix: number) => String(suffix).padStart(2, '0');
-        const fixes = free === null ? [] : [{ id: 'set' as const, data: { site: site.name, expects: two(free) }, patches: [set(pointer, free)] }];
-        report({ message: 'twice', data: { site: site.name, other, has: two(login.suffix), network: index.plan.networks.byId[networkId]!.name }, pointer, subject: { siteId: site.id, networkId }, fixes });
+        const fixes =
+          free === null
+            ? []
+            : [{ id: 'set' as const, data: { site: site.name, expects: two(free) }, patches: [set(pointer, free)] }];
+        report({
+          message: 'twice',
+          data: { site: site.name, other, has: two(login.suffix), network: index.plan.networks.byId[networkId]!.name },
+          pointer,
+          subject: { siteId: site.id, networkId },
+          fixes,
+        });
       }
     });
   },

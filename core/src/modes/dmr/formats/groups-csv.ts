@@ -10,10 +10,16 @@ type FiledGroup = Pick<TalkGroup, 'number' | 'name' | 'category'>;
 const COLUMNS = ['Number', 'Name', 'Category'] as const;
 const NAME_MAX = 60;
 
-function readGroup(line: number, [number = '', name = '', category = '']: string[], findings: ReadFinding[]): FiledGroup {
-  const wrong = (place: string, found: string, expected: string) => findings.push({ line, place, found: quoted(found), expected });
+function readGroup(
+  line: number,
+  [number = '', name = '', category = '']: string[],
+  findings: ReadFinding[],
+): FiledGroup {
+  const wrong = (place: string, found: string, expected: string) =>
+    findings.push({ line, place, found: quoted(found), expected });
   const value = Number(number.replace(/\s/g, ''));
-  if (!/^\s*\d[\d\s]*$/.test(number) || value < ADDRESS_MIN || value > ADDRESS_MAX) wrong('Number', number, `a whole number from ${ADDRESS_MIN} to ${ADDRESS_MAX.toLocaleString('en')}`);
+  if (!/^\s*\d[\d\s]*$/.test(number) || value < ADDRESS_MIN || value > ADDRESS_MAX)
+    wrong('Number', number, `a whole number from ${ADDRESS_MIN} to ${ADDRESS_MAX.toLocaleString('en')}`);
   if (name.trim() === '' || name.trim().length > NAME_MAX) wrong('Name', name, `a name of 1 to ${NAME_MAX} characters`);
   const kind = category.trim().toLowerCase();
   if (!GROUP_CATEGORIES.includes(kind as GroupCategory)) wrong('Category', category, GROUP_CATEGORIES.join(', '));
@@ -32,14 +38,25 @@ export const groupsCsv: Format<readonly FiledGroup[]> = {
     const headings = (table[0]?.cells ?? []).map((cell) => cell.trim().toLowerCase());
     const at = COLUMNS.map((column) => headings.indexOf(column.toLowerCase()));
     COLUMNS.forEach((column, i) => {
-      if (at[i]! < 0) findings.push({ line: 1, place: column, found: 'nothing', expected: `a column headed “${column}”` });
+      if (at[i]! < 0)
+        findings.push({ line: 1, place: column, found: 'nothing', expected: `a column headed “${column}”` });
     });
     if (findings.length > 0) return { value: null, findings };
     const seen = new Map<number, number>();
     const groups = table.slice(1).map(({ line, cells }) => {
-      const group = readGroup(line, at.map((column) => cells[column] ?? ''), findings);
+      const group = readGroup(
+        line,
+        at.map((column) => cells[column] ?? ''),
+        findings,
+      );
       const before = seen.get(group.number);
-      if (before !== undefined) findings.push({ line, place: 'Number', found: `${group.number} again, as on line ${before}`, expected: 'each number once' });
+      if (before !== undefined)
+        findings.push({
+          line,
+          place: 'Number',
+          found: `${group.number} again, as on line ${before}`,
+          expected: 'each number once',
+        });
       else seen.set(group.number, line);
       return group;
     });

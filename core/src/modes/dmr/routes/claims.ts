@@ -47,11 +47,22 @@ function slotsOf(rule: RouteRule): readonly TimeSlot[] {
 export function shadows(rules: readonly RouteRule[]): Shadow[] {
   return rules.flatMap((rule, at): Shadow[] => {
     const mine = claimOf(rule);
-    const by = rules.slice(0, at).filter((other) => other.call === rule.call && slotsOf(rule).some((slot) => claimsSlot(other, slot)) && common(mine, claimOf(other)) !== null);
+    const by = rules
+      .slice(0, at)
+      .filter(
+        (other) =>
+          other.call === rule.call &&
+          slotsOf(rule).some((slot) => claimsSlot(other, slot)) &&
+          common(mine, claimOf(other)) !== null,
+      );
     if (by.length === 0) return [];
     // What is taken on each of its slots; a catch-all has both.
-    const perSlot = slotsOf(rule).map((slot) => joined(by.filter((other) => claimsSlot(other, slot)).map((other) => common(mine, claimOf(other))!)));
-    const wholly = perSlot.every((taken) => taken.length === 1 && taken[0]!.first <= mine.first && taken[0]!.last >= mine.last);
+    const perSlot = slotsOf(rule).map((slot) =>
+      joined(by.filter((other) => claimsSlot(other, slot)).map((other) => common(mine, claimOf(other))!)),
+    );
+    const wholly = perSlot.every(
+      (taken) => taken.length === 1 && taken[0]!.first <= mine.first && taken[0]!.last >= mine.last,
+    );
     return [{ rule, by, taken: joined(perSlot.flat()), wholly }];
   });
 }
@@ -80,7 +91,13 @@ export function segments(table: RouteTable, kind: CallKind, slot: TimeSlot): Seg
     const rule = matchingRule(table, { kind, slot, number: first });
     const hidden = rules.filter((one) => one !== rule && claimOf(one).first <= first && claimOf(one).last >= last);
     const before = result.at(-1);
-    if (before && before.rule === rule && before.hidden.length === hidden.length && before.hidden.every((one, i) => one === hidden[i])) before.last = last;
+    if (
+      before &&
+      before.rule === rule &&
+      before.hidden.length === hidden.length &&
+      before.hidden.every((one, i) => one === hidden[i])
+    )
+      before.last = last;
     else result.push({ first, last, rule, hidden });
   }
   return result;

@@ -22,11 +22,20 @@ function reorder(at: RulesAt, order: readonly Id[]): Patch {
 
 export function addRule(at: RulesAt, profile: ProfileValues, rule: RouteRule, place: number): Patch[] {
   const { order } = profile.dmr.rules;
-  return [{ op: 'add', path: rulePointer(at, rule), value: rule }, reorder(at, [...order.slice(0, place), rule.id, ...order.slice(place)])];
+  return [
+    { op: 'add', path: rulePointer(at, rule), value: rule },
+    reorder(at, [...order.slice(0, place), rule.id, ...order.slice(place)]),
+  ];
 }
 
 export function removeRule(at: RulesAt, profile: ProfileValues, rule: RouteRule): Patch[] {
-  return [{ op: 'remove', path: rulePointer(at, rule) }, reorder(at, profile.dmr.rules.order.filter((id) => id !== rule.id))];
+  return [
+    { op: 'remove', path: rulePointer(at, rule) },
+    reorder(
+      at,
+      profile.dmr.rules.order.filter((id) => id !== rule.id),
+    ),
+  ];
 }
 
 /** Puts a rule right before another. */
@@ -52,14 +61,33 @@ function ruleId(profile: ProfileValues, networkId: Id, what: string): Id {
 
 /** The same stretch for the other kind of call: what is missing when groups pass and private calls do not. */
 export function mirrored(table: RouteTable, profile: ProfileValues, networkId: Id, call: CallKind): RouteRule | null {
-  const other = table.rules.find((rule) => rule.networkId === networkId && rule.call !== call && rule.range !== null && rule.range.count > 1);
+  const other = table.rules.find(
+    (rule) => rule.networkId === networkId && rule.call !== call && rule.range !== null && rule.range.count > 1,
+  );
   return other ? { ...other, id: ruleId(profile, networkId, call), call } : null;
 }
 
 /** A rule that leads this one number right: the mirrored stretch where it does, else a rule for the number alone. */
-export function missingRule(table: RouteTable, profile: ProfileValues, wanted: { networkId: Id; kind: CallKind; number: number }, sent: { slot: 1 | 2; number: number }): RouteRule {
+export function missingRule(
+  table: RouteTable,
+  profile: ProfileValues,
+  wanted: { networkId: Id; kind: CallKind; number: number },
+  sent: { slot: 1 | 2; number: number },
+): RouteRule {
   const twin = mirrored(table, profile, wanted.networkId, wanted.kind);
-  if (twin && claimOf(twin).first <= sent.number && claimOf(twin).last >= sent.number && outThrough(twin, { kind: wanted.kind, ...sent }).number === wanted.number) return twin;
+  if (
+    twin &&
+    claimOf(twin).first <= sent.number &&
+    claimOf(twin).last >= sent.number &&
+    outThrough(twin, { kind: wanted.kind, ...sent }).number === wanted.number
+  )
+    return twin;
   const range = { slot: sent.slot, first: sent.number, networkSlot: sent.slot, networkFirst: wanted.number, count: 1 };
-  return { id: ruleId(profile, wanted.networkId, String(sent.number)), networkId: wanted.networkId, call: wanted.kind, range, reply: true };
+  return {
+    id: ruleId(profile, wanted.networkId, String(sent.number)),
+    networkId: wanted.networkId,
+    call: wanted.kind,
+    range,
+    reply: true,
+  };
 }

@@ -31,7 +31,8 @@ export function idsInUse(plan: Plan): Map<number, string> {
   };
   add(plan.station.dmrId, 'your DMR ID');
   for (const radio of rows(plan.radios)) add(radio.dmr?.id, `the ID of ${radio.name}`);
-  for (const network of dmrNetworks(plan)) for (const group of rows(network.groups)) add(group.number, `group ${group.name} on ${network.name}`);
+  for (const network of dmrNetworks(plan))
+    for (const group of rows(network.groups)) add(group.number, `group ${group.name} on ${network.name}`);
   for (const [radioId, codeplug] of Object.entries(plan.codeplugs)) {
     const routed = new Set<number>();
     for (const channel of dmrChannels(codeplug)) {
@@ -42,7 +43,9 @@ export function idsInUse(plan: Plan): Map<number, string> {
         add(callFor(plan, channel.destination)?.number, `channel ${channel.name}`);
       } else if (countryOfId(number) !== null) add(number, `channel ${channel.name}`);
     }
-    for (const contact of rows(codeplug.dmr.contacts)) if (!routed.has(contact.number) && countryOfId(contact.number) !== null) add(contact.number, `contact ${contact.name} of ${plan.radios.byId[radioId]?.name ?? radioId}`);
+    for (const contact of rows(codeplug.dmr.contacts))
+      if (!routed.has(contact.number) && countryOfId(contact.number) !== null)
+        add(contact.number, `contact ${contact.name} of ${plan.radios.byId[radioId]?.name ?? radioId}`);
   }
   return found;
 }
@@ -61,7 +64,15 @@ export interface PrefixPlan {
 
 /** The prefix a network has by its group rules; `null` when none is of that form. */
 export function prefixOf(rules: readonly RouteRule[], networkId: Id): number | null {
-  const rule = rules.find((one) => one.networkId === networkId && one.call === 'group' && one.range !== null && one.range.count > 1 && one.range.first % PREFIX_STEP === one.range.networkFirst && one.range.first > PREFIX_STEP);
+  const rule = rules.find(
+    (one) =>
+      one.networkId === networkId &&
+      one.call === 'group' &&
+      one.range !== null &&
+      one.range.count > 1 &&
+      one.range.first % PREFIX_STEP === one.range.networkFirst &&
+      one.range.first > PREFIX_STEP,
+  );
   return rule?.range ? Math.floor(rule.range.first / PREFIX_STEP) : null;
 }
 
@@ -71,7 +82,11 @@ export function prefixStretch(prefix: number): { first: number; last: number } {
 }
 
 /** Why a prefix cannot be taken, `null` when it can. */
-function objection(prefix: number, taken: readonly { first: number; last: number; what: string }[], ids: ReadonlyMap<number, string>): string | null {
+function objection(
+  prefix: number,
+  taken: readonly { first: number; last: number; what: string }[],
+  ids: ReadonlyMap<number, string>,
+): string | null {
   const { first, last } = prefixStretch(prefix);
   const rule = taken.find((one) => one.first <= last && one.last >= first);
   if (rule) return `${rule.what} takes numbers of it`;
@@ -83,7 +98,9 @@ function objection(prefix: number, taken: readonly { first: number; last: number
 export function planPrefixes(plan: Plan, networkIds: readonly Id[], rules: readonly RouteRule[]): PrefixPlan {
   const ids = idsInUse(plan);
   const nameOf = (id: Id) => plan.networks.byId[id]!.name;
-  const taken = rules.filter((rule) => rule.range !== null).map((rule) => ({ ...claimOf(rule), what: `a rule to ${nameOf(rule.networkId)}` }));
+  const taken = rules
+    .filter((rule) => rule.range !== null)
+    .map((rule) => ({ ...claimOf(rule), what: `a rule to ${nameOf(rule.networkId)}` }));
   const result: PrefixPlan = { prefixes: [], without: [], passedOver: [] };
   const free = [...SAFE_PREFIXES, ...COUNTRY_PREFIXES];
   for (const networkId of networkIds) {
@@ -119,7 +136,8 @@ function longNumbers(plan: Plan, siteId: Id, network: Network): number[] {
     if (call && call.kind === 'group' && call.number > TRANSLATED_MAX) found.add(call.number);
   };
   for (const want of rows(plan.wants)) if (want.siteId === siteId) look(want.destination);
-  for (const codeplug of Object.values(plan.codeplugs)) for (const channel of rows(codeplug.channels)) if (channel.siteId === siteId) look(channel.destination);
+  for (const codeplug of Object.values(plan.codeplugs))
+    for (const channel of rows(codeplug.channels)) if (channel.siteId === siteId) look(channel.destination);
   return [...found].sort((a, b) => a - b);
 }
 
@@ -137,7 +155,13 @@ function slotOf(plan: Plan, siteId: Id): TimeSlot[] {
 }
 
 /** Keeps rules that are there, adds those of the networks that lack them before the catch-alls, and a catch-all when there is none. */
-function rulesFor(plan: Plan, siteId: Id, prefixes: PrefixPlan['prefixes'], present: readonly RouteRule[], networkIds: readonly Id[]): RouteRule[] {
+function rulesFor(
+  plan: Plan,
+  siteId: Id,
+  prefixes: PrefixPlan['prefixes'],
+  present: readonly RouteRule[],
+  networkIds: readonly Id[],
+): RouteRule[] {
   const names = new Set(present.map((rule) => rule.id));
   const id = (base: string) => {
     const given = freeId(base, (one) => names.has(one));
@@ -152,18 +176,68 @@ function rulesFor(plan: Plan, siteId: Id, prefixes: PrefixPlan['prefixes'], pres
     for (const { networkId, prefix } of prefixes) {
       const { first, last } = prefixStretch(prefix);
       for (const call of ['group', 'private'] as const) {
-        if (present.some((rule) => rule.networkId === networkId && rule.call === call && rule.range?.slot === slot && rule.range.count > 1)) continue;
-        fresh[call].push(rangeRule(id(`r-${networkId}-${call}`.slice(0, 50)), networkId, call, { slot, first, networkSlot: slot, networkFirst: 1, count: last - first + 1 }));
+        if (
+          present.some(
+            (rule) =>
+              rule.networkId === networkId && rule.call === call && rule.range?.slot === slot && rule.range.count > 1,
+          )
+        )
+          continue;
+        fresh[call].push(
+          rangeRule(id(`r-${networkId}-${call}`.slice(0, 50)), networkId, call, {
+            slot,
+            first,
+            networkSlot: slot,
+            networkFirst: 1,
+            count: last - first + 1,
+          }),
+        );
       }
       if (networkId === catchAllId) continue;
       for (const number of longNumbers(plan, siteId, plan.networks.byId[networkId]!)) {
-        if (present.some((rule) => rule.range && rule.range.slot === slot && claimOf(rule).first <= number && claimOf(rule).last >= number && rule.call === 'group')) continue;
-        exact.push(rangeRule(id(`r-${networkId}-${number}`.slice(0, 50)), networkId, 'group', { slot, first: number, networkSlot: slot, networkFirst: number, count: 1 }));
+        if (
+          present.some(
+            (rule) =>
+              rule.range &&
+              rule.range.slot === slot &&
+              claimOf(rule).first <= number &&
+              claimOf(rule).last >= number &&
+              rule.call === 'group',
+          )
+        )
+          continue;
+        exact.push(
+          rangeRule(id(`r-${networkId}-${number}`.slice(0, 50)), networkId, 'group', {
+            slot,
+            first: number,
+            networkSlot: slot,
+            networkFirst: number,
+            count: 1,
+          }),
+        );
       }
     }
   }
-  const rest: RouteRule[] = catchAlls.some((rule) => rule.call === 'group') || catchAllId === undefined ? [] : [{ id: id(`r-${catchAllId}-rest`.slice(0, 50)), networkId: catchAllId, call: 'group', range: null, reply: true }];
-  return [...exact, ...present.filter((rule) => rule.range !== null), ...fresh.group, ...fresh.private, ...catchAlls, ...rest];
+  const rest: RouteRule[] =
+    catchAlls.some((rule) => rule.call === 'group') || catchAllId === undefined
+      ? []
+      : [
+          {
+            id: id(`r-${catchAllId}-rest`.slice(0, 50)),
+            networkId: catchAllId,
+            call: 'group',
+            range: null,
+            reply: true,
+          },
+        ];
+  return [
+    ...exact,
+    ...present.filter((rule) => rule.range !== null),
+    ...fresh.group,
+    ...fresh.private,
+    ...catchAlls,
+    ...rest,
+  ];
 }
 
 /**
@@ -176,11 +250,21 @@ export function proposeRouting(plan: Plan, siteId: Id, networkIds: readonly Id[]
   const prefixPlan = planPrefixes(plan, networkIds, present);
   const rules = rulesFor(plan, siteId, prefixPlan.prefixes, present, networkIds);
   const changes = renumberings(plan, siteId, tableOfProfile(plan, profile), routeTable('several', networkIds, rules));
-  return { ...prefixPlan, rules, catchAllId: rules.find((rule) => rule.range === null && rule.call === 'group')?.networkId ?? null, changes };
+  return {
+    ...prefixPlan,
+    rules,
+    catchAllId: rules.find((rule) => rule.range === null && rule.call === 'group')?.networkId ?? null,
+    changes,
+  };
 }
 
 /** Carries a proposal out in a draft: logins on, selection on, rules, and every channel kept on what it reaches. */
-export function acceptRouting(plan: Plan, siteId: Id, networkIds: readonly Id[], proposal: Pick<RoutingProposal, 'rules'>): void {
+export function acceptRouting(
+  plan: Plan,
+  siteId: Id,
+  networkIds: readonly Id[],
+  proposal: Pick<RoutingProposal, 'rules'>,
+): void {
   const before: RouteTable = tableOfProfile(plan, effectiveProfile(plan, siteId)!);
   renumber(plan, siteId, before, routeTable('several', networkIds, proposal.rules));
   editProfile(plan, siteId, (values) => {
@@ -204,7 +288,8 @@ export function changePrefix(plan: Plan, siteId: Id, networkId: Id, prefix: numb
   const from = prefixStretch(old);
   const to = prefixStretch(prefix);
   const moved = rows(dmr.rules).map((rule): RouteRule => {
-    if (rule.networkId !== networkId || !rule.range || rule.range.first < from.first || rule.range.first > from.last) return rule;
+    if (rule.networkId !== networkId || !rule.range || rule.range.first < from.first || rule.range.first > from.last)
+      return rule;
     const first = rule.range.first - from.first + to.first;
     return { ...rule, range: { ...rule.range, first, count: Math.min(rule.range.count, to.last - first + 1) } };
   });
@@ -213,7 +298,13 @@ export function changePrefix(plan: Plan, siteId: Id, networkId: Id, prefix: numb
 }
 
 /** The number to call on the radio for a number of a network through a site, in its usual slot; `null` when none does. */
-export function radioNumber(plan: Plan, siteId: Id, networkId: Id, kind: RouteRule['call'], number: number): number | null {
+export function radioNumber(
+  plan: Plan,
+  siteId: Id,
+  networkId: Id,
+  kind: RouteRule['call'],
+  number: number,
+): number | null {
   const profile = effectiveProfile(plan, siteId);
   if (!profile) return null;
   const table = tableOfProfile(plan, profile);

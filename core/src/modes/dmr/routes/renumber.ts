@@ -20,22 +20,45 @@ export interface Renumbering {
   networkNumber: number;
 }
 
-type Translate = (kind: CallKind, slot: TimeSlot, number: number) => { to: number | null; networkId: Id; networkNumber: number } | null;
+type Translate = (
+  kind: CallKind,
+  slot: TimeSlot,
+  number: number,
+) => { to: number | null; networkId: Id; networkNumber: number } | null;
 
 /** Old number → the number that reaches the same place by the new routes; `null` for one that reached nothing. */
 function translator(before: RouteTable, after: RouteTable): Translate {
   return (kind, slot, number) => {
     const old = forward(before, { kind, slot, number });
-    return old && { to: numberFor(after, old.networkId, kind, old.number, slot), networkId: old.networkId, networkNumber: old.number };
+    return (
+      old && {
+        to: numberFor(after, old.networkId, kind, old.number, slot),
+        networkId: old.networkId,
+        networkNumber: old.number,
+      }
+    );
   };
 }
 
 /** A channel that is meant for a network which only the new routes reach goes there now, not where it went astray before. */
-function meant(plan: Plan, { destination, dmr: { slot } }: ChannelOf<'dmr'>, before: RouteTable, after: RouteTable): ReturnType<Translate> {
+function meant(
+  plan: Plan,
+  { destination, dmr: { slot } }: ChannelOf<'dmr'>,
+  before: RouteTable,
+  after: RouteTable,
+): ReturnType<Translate> {
   const networkId = networkIdOf(destination);
-  if (!destination || networkId === null || before.networkIds.includes(networkId) || !after.networkIds.includes(networkId)) return null;
+  if (
+    !destination ||
+    networkId === null ||
+    before.networkIds.includes(networkId) ||
+    !after.networkIds.includes(networkId)
+  )
+    return null;
   const call = callFor(plan, destination);
-  return call && { to: numberFor(after, networkId, call.kind, call.number, slot), networkId, networkNumber: call.number };
+  return (
+    call && { to: numberFor(after, networkId, call.kind, call.number, slot), networkId, networkNumber: call.number }
+  );
 }
 
 /** Every channel through a site whose number must change, or that is lost, when its routes do. In the plan's order. */
@@ -59,7 +82,14 @@ function setNumber(channel: ChannelOf<'dmr'>, to: number): void {
 }
 
 /** The contact of a number that no channel calls any more takes the new number; else a new one is added. */
-function moveContact(radio: Radio, codeplug: Codeplug, kind: CallKind, from: number, to: number, stillCalled: boolean): void {
+function moveContact(
+  radio: Radio,
+  codeplug: Codeplug,
+  kind: CallKind,
+  from: number,
+  to: number,
+  stillCalled: boolean,
+): void {
   const contacts = rows(codeplug.dmr.contacts);
   if (contacts.some((one) => one.kind === kind && one.number === to)) return;
   const old = contacts.find((one) => one.kind === kind && one.number === from);
@@ -67,8 +97,16 @@ function moveContact(radio: Radio, codeplug: Codeplug, kind: CallKind, from: num
     old.number = to;
     return;
   }
-  const name = nameFitter(radio.limits.nameLength, contacts.map((one) => one.name))({ name: old?.name ?? `${kind} ${to}`, qualifier: '' });
-  putRow(codeplug.dmr.contacts, { id: freeId(`ct-${contactKey(kind, to)}`, (id) => id in codeplug.dmr.contacts.byId), name, kind, number: to });
+  const name = nameFitter(
+    radio.limits.nameLength,
+    contacts.map((one) => one.name),
+  )({ name: old?.name ?? `${kind} ${to}`, qualifier: '' });
+  putRow(codeplug.dmr.contacts, {
+    id: freeId(`ct-${contactKey(kind, to)}`, (id) => id in codeplug.dmr.contacts.byId),
+    name,
+    kind,
+    number: to,
+  });
 }
 
 /** Members of receive lists that serve only channels through this site are all translated; in shared lists the new number joins. */
@@ -78,11 +116,17 @@ function moveLists(codeplug: Codeplug, siteId: Id, changes: readonly Renumbering
     const users = channels.filter((channel) => channel.dmr.receiveListId === list.id);
     if (users.length === 0) continue;
     const [first] = users;
-    const groups = new Set(users.every((user) => user.siteId === siteId) ? list.groups.map((group) => translate('group', first!.dmr.slot, group)?.to ?? group) : list.groups);
+    const groups = new Set(
+      users.every((user) => user.siteId === siteId)
+        ? list.groups.map((group) => translate('group', first!.dmr.slot, group)?.to ?? group)
+        : list.groups,
+    );
     for (const change of changes) {
-      if (change.kind === 'group' && change.to !== null && users.some((user) => user.id === change.channelId)) groups.add(change.to);
+      if (change.kind === 'group' && change.to !== null && users.some((user) => user.id === change.channelId))
+        groups.add(change.to);
     }
-    if (groups.size !== list.groups.length || list.groups.some((group) => !groups.has(group))) list.groups = [...groups];
+    if (groups.size !== list.groups.length || list.groups.some((group) => !groups.has(group)))
+      list.groups = [...groups];
   }
 }
 
@@ -98,7 +142,9 @@ export function renumber(plan: Plan, siteId: Id, before: RouteTable, after: Rout
       if (to !== null && isDmr(channel)) setNumber(channel, to);
     }
     const called = new Set(dmrChannels(codeplug).map(({ dmr: { call } }) => contactKey(call.kind, call.number)));
-    for (const { kind, from, to } of changes) if (to !== null) moveContact(plan.radios.byId[radioId]!, codeplug, kind, from, to, called.has(contactKey(kind, from)));
+    for (const { kind, from, to } of changes)
+      if (to !== null)
+        moveContact(plan.radios.byId[radioId]!, codeplug, kind, from, to, called.has(contactKey(kind, from)));
     moveLists(codeplug, siteId, changes, translate);
   }
 }

@@ -22,9 +22,31 @@ import { dmrNetwork } from '../networks';
 
 const NETWORKS = ['a', 'b', 'c'];
 
-const prefixRule = (networkId: string, call: CallKind, prefix: number): RouteRule => ({ id: `${networkId}-${call}`, networkId, call, range: { slot: 2, first: prefix * 1_000_000 + 1, networkSlot: 2, networkFirst: 1, count: 999_999 }, reply: true });
-const catchAll = (networkId: string, call: CallKind = 'group'): RouteRule => ({ id: `${networkId}-rest-${call}`, networkId, call, range: null, reply: true });
-const PRACTICE = routeTable('several', ['a', 'b'], [prefixRule('a', 'group', 1), prefixRule('b', 'group', 2), prefixRule('a', 'private', 1), prefixRule('b', 'private', 2), catchAll('a')]);
+const prefixRule = (networkId: string, call: CallKind, prefix: number): RouteRule => ({
+  id: `${networkId}-${call}`,
+  networkId,
+  call,
+  range: { slot: 2, first: prefix * 1_000_000 + 1, networkSlot: 2, networkFirst: 1, count: 999_999 },
+  reply: true,
+});
+const catchAll = (networkId: string, call: CallKind = 'group'): RouteRule => ({
+  id: `${networkId}-rest-${call}`,
+  networkId,
+  call,
+  range: null,
+  reply: true,
+});
+const PRACTICE = routeTable(
+  'several',
+  ['a', 'b'],
+  [
+    prefixRule('a', 'group', 1),
+    prefixRule('b', 'group', 2),
+    prefixRule('a', 'private', 1),
+    prefixRule('b', 'private', 2),
+    catchAll('a'),
+  ],
+);
 
 /** Common practice: prefix 1 is network A with the catch-all, prefix 2 is network B, on slot 2. */
 const TABLE: [CallKind, number, string, number][] = [
@@ -54,20 +76,37 @@ describe('routing through prefixes, by common practice', () => {
     expect(numberFor(PRACTICE, 'b', 'group', 9_992_417, 2)).toBeNull();
     // The prefix of B takes such an ID apart, so even A cannot be reached by it.
     expect(numberFor(PRACTICE, 'a', 'group', 2_351_234, 2)).toBeNull();
-    expect(forward(PRACTICE, { kind: 'group', slot: 2, number: 2_351_234 })).toMatchObject({ networkId: 'b', number: 351_234 });
+    expect(forward(PRACTICE, { kind: 'group', slot: 2, number: 2_351_234 })).toMatchObject({
+      networkId: 'b',
+      number: 351_234,
+    });
   });
 
   it('what comes unasked takes the first rule that holds it', () => {
-    expect(unasked(PRACTICE, 'a', { kind: 'group', slot: 2, number: 2350 })).toEqual({ kind: 'group', slot: 2, number: 1_002_350 });
-    expect(unasked(PRACTICE, 'a', { kind: 'group', slot: 2, number: 9_992_417 })).toEqual({ kind: 'group', slot: 2, number: 9_992_417 });
+    expect(unasked(PRACTICE, 'a', { kind: 'group', slot: 2, number: 2350 })).toEqual({
+      kind: 'group',
+      slot: 2,
+      number: 1_002_350,
+    });
+    expect(unasked(PRACTICE, 'a', { kind: 'group', slot: 2, number: 9_992_417 })).toEqual({
+      kind: 'group',
+      slot: 2,
+      number: 9_992_417,
+    });
     expect(unasked(PRACTICE, 'b', { kind: 'private', slot: 1, number: 4000 })).toBeNull();
     expect(unasked(PRACTICE, 'c', { kind: 'group', slot: 2, number: 91 })).toBeNull();
-    expect(unasked(routeTable('one', ['a'], []), 'a', { kind: 'group', slot: 2, number: 91 })).toMatchObject({ number: 91 });
+    expect(unasked(routeTable('one', ['a'], []), 'a', { kind: 'group', slot: 2, number: 91 })).toMatchObject({
+      number: 91,
+    });
   });
 
   it('nothing passes a rule of a network that is off, and nothing comes back without its reply', () => {
     const onlyA = routeTable('several', ['a'], PRACTICE.rules);
-    expect(forward(onlyA, { kind: 'group', slot: 2, number: 2_000_091 })).toMatchObject({ networkId: 'a', number: 2_000_091, rule: { id: 'a-rest-group' } });
+    expect(forward(onlyA, { kind: 'group', slot: 2, number: 2_000_091 })).toMatchObject({
+      networkId: 'a',
+      number: 2_000_091,
+      rule: { id: 'a-rest-group' },
+    });
     expect(forward(onlyA, { kind: 'private', slot: 2, number: 2_004_000 })).toBeNull();
     const mute = routeTable('several', ['a'], [{ ...prefixRule('a', 'group', 1), reply: false }]);
     expect(answer(forward(mute, { kind: 'group', slot: 2, number: 1_000_091 })!)).toBeNull();
@@ -78,11 +117,46 @@ describe('routing through prefixes, by common practice', () => {
 /** A small number space, so that brute force can look at all of it. */
 const SMALL = 60;
 const smallRule = fc
-  .record({ networkId: fc.constantFrom(...NETWORKS), call: fc.constantFrom('group' as const, 'private' as const), all: fc.integer({ min: 0, max: 7 }), slot: fc.constantFrom(1 as const, 2 as const), networkSlot: fc.constantFrom(1 as const, 2 as const), first: fc.integer({ min: 1, max: SMALL }), networkFirst: fc.integer({ min: 1, max: SMALL }), count: fc.integer({ min: 1, max: 25 }), reply: fc.boolean() })
-  .map(({ networkId, call, all, reply, ...range }): RouteRule => ({ id: '', networkId, call, range: all === 0 ? null : { slot: range.slot, first: range.first, networkSlot: range.networkSlot, networkFirst: range.networkFirst, count: range.count }, reply }));
-const smallRules = fc.array(smallRule, { minLength: 1, maxLength: 8 }).map((rules) => rules.map((rule, at) => ({ ...rule, id: `r${at}` })));
-const everyCall = (['group', 'private'] as const).flatMap((kind) => ([1, 2] as const).flatMap((slot) => Array.from({ length: SMALL + 30 }, (_, at): Call => ({ kind, slot, number: at + 1 }))));
-const claims = (rule: RouteRule, call: Call) => rule.call === call.kind && claimsSlot(rule, call.slot) && call.number >= claimOf(rule).first && call.number <= claimOf(rule).last;
+  .record({
+    networkId: fc.constantFrom(...NETWORKS),
+    call: fc.constantFrom('group' as const, 'private' as const),
+    all: fc.integer({ min: 0, max: 7 }),
+    slot: fc.constantFrom(1 as const, 2 as const),
+    networkSlot: fc.constantFrom(1 as const, 2 as const),
+    first: fc.integer({ min: 1, max: SMALL }),
+    networkFirst: fc.integer({ min: 1, max: SMALL }),
+    count: fc.integer({ min: 1, max: 25 }),
+    reply: fc.boolean(),
+  })
+  .map(({ networkId, call, all, reply, ...range }): RouteRule => ({
+    id: '',
+    networkId,
+    call,
+    range:
+      all === 0
+        ? null
+        : {
+            slot: range.slot,
+            first: range.first,
+            networkSlot: range.networkSlot,
+            networkFirst: range.networkFirst,
+            count: range.count,
+          },
+    reply,
+  }));
+const smallRules = fc
+  .array(smallRule, { minLength: 1, maxLength: 8 })
+  .map((rules) => rules.map((rule, at) => ({ ...rule, id: `r${at}` })));
+const everyCall = (['group', 'private'] as const).flatMap((kind) =>
+  ([1, 2] as const).flatMap((slot) =>
+    Array.from({ length: SMALL + 30 }, (_, at): Call => ({ kind, slot, number: at + 1 })),
+  ),
+);
+const claims = (rule: RouteRule, call: Call) =>
+  rule.call === call.kind &&
+  claimsSlot(rule, call.slot) &&
+  call.number >= claimOf(rule).first &&
+  call.number <= claimOf(rule).last;
 
 describe('any set of rules', () => {
   it('the first that claims a call takes it, and back is the inverse of out', () => {
@@ -105,16 +179,22 @@ describe('any set of rules', () => {
 
   it('a number found for a place leads there', () => {
     fc.assert(
-      fc.property(smallRules, fc.constantFrom(...NETWORKS), fc.integer({ min: 1, max: SMALL }), fc.constantFrom(1 as const, 2 as const), (rules, networkId, number, slot) => {
-        const table = routeTable('several', NETWORKS, rules);
-        const found = numberFor(table, networkId, 'group', number, slot);
-        const leads = (sent: number) => {
-          const routed = forward(table, { kind: 'group', slot, number: sent });
-          return routed?.networkId === networkId && routed.number === number;
-        };
-        if (found !== null) expect(leads(found)).toBe(true);
-        else expect(Array.from({ length: SMALL + 30 }, (_, at) => at + 1).some(leads)).toBe(false);
-      }),
+      fc.property(
+        smallRules,
+        fc.constantFrom(...NETWORKS),
+        fc.integer({ min: 1, max: SMALL }),
+        fc.constantFrom(1 as const, 2 as const),
+        (rules, networkId, number, slot) => {
+          const table = routeTable('several', NETWORKS, rules);
+          const found = numberFor(table, networkId, 'group', number, slot);
+          const leads = (sent: number) => {
+            const routed = forward(table, { kind: 'group', slot, number: sent });
+            return routed?.networkId === networkId && routed.number === number;
+          };
+          if (found !== null) expect(leads(found)).toBe(true);
+          else expect(Array.from({ length: SMALL + 30 }, (_, at) => at + 1).some(leads)).toBe(false);
+        },
+      ),
       { numRuns: 150 },
     );
   });
@@ -131,12 +211,22 @@ describe('any set of rules', () => {
           expect(shadow !== undefined).toBe(lost.length > 0);
           if (!shadow) continue;
           // A catch-all reaches past the small space, where only another one takes from it.
-          const whole = rule.range ? mine.length === lost.length : rules.some((other) => rules.indexOf(other) < rules.indexOf(rule) && other.call === rule.call && other.range === null);
+          const whole = rule.range
+            ? mine.length === lost.length
+            : rules.some(
+                (other) =>
+                  rules.indexOf(other) < rules.indexOf(rule) && other.call === rule.call && other.range === null,
+              );
           expect(shadow.wholly).toBe(whole);
           const inTaken = (number: number) => shadow.taken.some((one) => number >= one.first && number <= one.last);
           for (const call of lost) expect(inTaken(call.number)).toBe(true);
-          if (rule.range) for (const call of mine) expect(inTaken(call.number)).toBe(lost.some((one) => one.number === call.number));
-          expect(shadow.by).toEqual(rules.filter((other) => rules.indexOf(other) < rules.indexOf(rule) && mine.some((call) => claims(other, call))));
+          if (rule.range)
+            for (const call of mine) expect(inTaken(call.number)).toBe(lost.some((one) => one.number === call.number));
+          expect(shadow.by).toEqual(
+            rules.filter(
+              (other) => rules.indexOf(other) < rules.indexOf(rule) && mine.some((call) => claims(other, call)),
+            ),
+          );
         }
       }),
       { numRuns: 80 },
@@ -162,13 +252,26 @@ describe('any set of rules', () => {
   });
 
   it('joined stretches hold the same numbers, apart', () => {
-    expect(joined([{ first: 8, last: 9 }, { first: 1, last: 3 }, { first: 4, last: 5 }, { first: 2, last: 2 }])).toEqual([{ first: 1, last: 5 }, { first: 8, last: 9 }]);
+    expect(
+      joined([
+        { first: 8, last: 9 },
+        { first: 1, last: 3 },
+        { first: 4, last: 5 },
+        { first: 2, last: 2 },
+      ]),
+    ).toEqual([
+      { first: 1, last: 5 },
+      { first: 8, last: 9 },
+    ]);
   });
 });
 
 describe('the prefix planner', () => {
   it('gives 1 and 8 where IDs begin with 999, and says why 9 is passed over', () => {
-    const plan = edit(samplePlan(), (draft) => { causeway(draft); putRow(draft.networks, newNetwork('dmr', 'n3', 'Third')); }).plan;
+    const plan = edit(samplePlan(), (draft) => {
+      causeway(draft);
+      putRow(draft.networks, newNetwork('dmr', 'n3', 'Third'));
+    }).plan;
     const { prefixes, passedOver } = planPrefixes(plan, ['n1', 'n2', 'n3'], []);
     expect(prefixes.map((one) => one.prefix)).toEqual([1, 8, 10]);
     expect(passedOver).toEqual([{ prefix: 9, why: 'your DMR ID, 9992417, lies in it' }]);
@@ -177,26 +280,52 @@ describe('the prefix planner', () => {
   it('keeps every channel on what it reaches, its contact and its place in the list', () => {
     const before = edit(samplePlan(), causeway).plan;
     const proposal = proposeRouting(before, 's1', ['n1', 'n2']);
-    expect(proposal.changes.map(({ channelId, from, to }) => [channelId, from, to])).toEqual([['ch-w-g1', 417, 1_000_417], ['ch-w-g2', 588, 1_000_588], ['ch-w-g3', 591, 1_000_591], ['ch-w-echo', 9990, 1_009_990]]);
+    expect(proposal.changes.map(({ channelId, from, to }) => [channelId, from, to])).toEqual([
+      ['ch-w-g1', 417, 1_000_417],
+      ['ch-w-g2', 588, 1_000_588],
+      ['ch-w-g3', 591, 1_000_591],
+      ['ch-w-echo', 9990, 1_009_990],
+    ]);
     const { plan, inverse } = edit(before, (draft) => acceptRouting(draft, 's1', ['n1', 'n2'], proposal));
     expect(validatePlan(plan).problems).toEqual([]);
     expect(runChecks(planIndex(plan))).toEqual([]);
-    expect(rows(plan.codeplugs['r1']!.dmr.contacts).map((one) => [one.name, one.number])).toEqual([['Hask Wide', 1_000_417], ['Ostrey All', 1_000_588], ['Ferry Net', 1_000_591], ['Echo Lantern', 1_009_990]]);
+    expect(rows(plan.codeplugs['r1']!.dmr.contacts).map((one) => [one.name, one.number])).toEqual([
+      ['Hask Wide', 1_000_417],
+      ['Ostrey All', 1_000_588],
+      ['Ferry Net', 1_000_591],
+      ['Echo Lantern', 1_009_990],
+    ]);
     expect(plan.codeplugs['r1']!.dmr.receiveLists.byId['rl-n1-s1']!.groups).toEqual([1_000_417, 1_000_588, 1_000_591]);
     // What the planner moved is no work by hand, so building again changes nothing.
     expect(edit(plan, carryOut()).patches).toEqual([]);
-    expect(edit(plan, (draft) => acceptRouting(draft, 's1', ['n1', 'n2'], proposeRouting(plan, 's1', ['n1', 'n2']))).plan).toEqual(plan);
+    expect(
+      edit(plan, (draft) => acceptRouting(draft, 's1', ['n1', 'n2'], proposeRouting(plan, 's1', ['n1', 'n2']))).plan,
+    ).toEqual(plan);
     expect(inverse.length).toBeGreaterThan(0);
   });
 
   it('leaves a contact and a list that others use as they are, beside the new', () => {
     const plan = edit(samplePlan(), (draft) => {
       causeway(draft);
-      const other = structuredClone({ ...samplePlan().codeplugs['r1']!.channels.byId['ch-w-g1']!, id: 'other', siteId: null, wantId: null });
+      const other = structuredClone({
+        ...samplePlan().codeplugs['r1']!.channels.byId['ch-w-g1']!,
+        id: 'other',
+        siteId: null,
+        wantId: null,
+      });
       putRow(draft.codeplugs['r1']!.channels, other);
     }).plan;
-    const { contacts, receiveLists } = edit(plan, (draft) => acceptRouting(draft, 's1', ['n1', 'n2'], proposeRouting(plan, 's1', ['n1', 'n2']))).plan.codeplugs['r1']!.dmr;
-    expect(rows(contacts).filter((one) => one.name.startsWith('Hask')).map((one) => [one.name, one.number])).toEqual([['Hask Wide', 417], ['Hask Wide 2', 1_000_417]]);
+    const { contacts, receiveLists } = edit(plan, (draft) =>
+      acceptRouting(draft, 's1', ['n1', 'n2'], proposeRouting(plan, 's1', ['n1', 'n2'])),
+    ).plan.codeplugs['r1']!.dmr;
+    expect(
+      rows(contacts)
+        .filter((one) => one.name.startsWith('Hask'))
+        .map((one) => [one.name, one.number]),
+    ).toEqual([
+      ['Hask Wide', 417],
+      ['Hask Wide 2', 1_000_417],
+    ]);
     expect(receiveLists.byId['rl-n1-s1']!.groups).toEqual([417, 588, 591, 1_000_417, 1_000_588, 1_000_591]);
   });
 
@@ -206,14 +335,21 @@ describe('the prefix planner', () => {
     expect(channelOf(plan, 'k1').dmr.call.number).toBe(12_000_417);
     expect(runChecks(planIndex(plan))).toEqual([]);
     // Prefix 16 has room for 776,415 numbers only.
-    expect(ruleOf(edit(plan, (draft) => changePrefix(draft, 's1', 'n2', 16)).plan, 'r-n2-group').range!.count).toBe(776_415);
+    expect(ruleOf(edit(plan, (draft) => changePrefix(draft, 's1', 'n2', 16)).plan, 'r-n2-group').range!.count).toBe(
+      776_415,
+    );
   });
 
   it('passes numbers of seven digits as they are', () => {
     const plan = edit(samplePlan(), (draft) => {
       causeway(draft);
       putRow(dmrNetwork(draft, 'n2')!.groups, { id: 'own', name: 'Own', number: 9_992_417, category: 'local' });
-      putRow(draft.wants, { id: 'w-own', destination: { mode: 'dmr', kind: 'group', networkId: 'n2', groupId: 'own' }, radioId: 'r1', siteId: 's1' });
+      putRow(draft.wants, {
+        id: 'w-own',
+        destination: { mode: 'dmr', kind: 'group', networkId: 'n2', groupId: 'own' },
+        radioId: 'r1',
+        siteId: 's1',
+      });
       acceptRouting(draft, 's1', ['n1', 'n2'], proposeRouting(draft, 's1', ['n1', 'n2']));
     }).plan;
     const built = edit(plan, carryOut()).plan;
@@ -226,18 +362,45 @@ describe('the prefix planner', () => {
     const ids = ['n1', 'n2', 'n3'];
     const wanted = edit(samplePlan(), (draft) => {
       causeway(draft);
-      profileOf(draft, 's1').dmr.logins['n3'] = { ...newLogin(), enabled: false, serverId: 'srv', suffix: 3, password: 'practice' };
-      putRow(draft.networks, { ...newNetwork('dmr', 'n3', 'Third'), servers: tableOf([newServer('srv', 'One', 'one.example')]) });
+      profileOf(draft, 's1').dmr.logins['n3'] = {
+        ...newLogin(),
+        enabled: false,
+        serverId: 'srv',
+        suffix: 3,
+        password: 'practice',
+      };
+      putRow(draft.networks, {
+        ...newNetwork('dmr', 'n3', 'Third'),
+        servers: tableOf([newServer('srv', 'One', 'one.example')]),
+      });
       // The same numbers and names on all three networks: the hardest to tell apart.
       for (const [at, id] of ids.entries()) {
-        dmrNetwork(draft, id)!.groups = tableOf(Array.from({ length: 20 }, (_, n) => ({ id: `x${n}`, name: `Group ${'ABCDEFGHIJKLMNOPQRST'[n]}`, number: 100 + n * 7 + (n % 3 === at ? 0 : at), category: 'local' as const })));
-        for (let n = 0; n < 20; n += 1) putRow(draft.wants, { id: `${id}-x${n}`, destination: { mode: 'dmr', kind: 'group', networkId: id, groupId: `x${n}` }, radioId: 'r1', siteId: 's1' });
+        dmrNetwork(draft, id)!.groups = tableOf(
+          Array.from({ length: 20 }, (_, n) => ({
+            id: `x${n}`,
+            name: `Group ${'ABCDEFGHIJKLMNOPQRST'[n]}`,
+            number: 100 + n * 7 + (n % 3 === at ? 0 : at),
+            category: 'local' as const,
+          })),
+        );
+        for (let n = 0; n < 20; n += 1)
+          putRow(draft.wants, {
+            id: `${id}-x${n}`,
+            destination: { mode: 'dmr', kind: 'group', networkId: id, groupId: `x${n}` },
+            radioId: 'r1',
+            siteId: 's1',
+          });
       }
-      for (const id of ['w-g1', 'w-g2', 'w-g3']) { delete draft.wants.byId[id]; draft.wants.order.splice(draft.wants.order.indexOf(id), 1); }
+      for (const id of ['w-g1', 'w-g2', 'w-g3']) {
+        delete draft.wants.byId[id];
+        draft.wants.order.splice(draft.wants.order.indexOf(id), 1);
+      }
     }).plan;
     const routed = edit(wanted, (draft) => acceptRouting(draft, 's1', ids, proposeRouting(draft, 's1', ids))).plan;
     const built = edit(routed, carryOut()).plan;
-    expect(rows(built.codeplugs['r1']!.channels).filter((channel) => channel.destination?.kind === 'group')).toHaveLength(60);
+    expect(
+      rows(built.codeplugs['r1']!.channels).filter((channel) => channel.destination?.kind === 'group'),
+    ).toHaveLength(60);
     expect(runChecks(planIndex(built))).toEqual([]);
   });
 });
@@ -246,21 +409,49 @@ describe('what must be reprogrammed', () => {
   it('is the difference to what was written: radio, channels, old and new, with the place on the network', () => {
     const written = edit(samplePlan(), (draft) => markWritten(draft, 'r1', '2026-11-02T18:30:00Z')).plan;
     expect(reprogrammingList(planIndex(written))).toEqual([]);
-    const routed = edit(written, (draft) => { causeway(draft); acceptRouting(draft, 's1', ['n1', 'n2'], proposeRouting(draft, 's1', ['n1', 'n2'])); }).plan;
+    const routed = edit(written, (draft) => {
+      causeway(draft);
+      acceptRouting(draft, 's1', ['n1', 'n2'], proposeRouting(draft, 's1', ['n1', 'n2']));
+    }).plan;
     const [list] = reprogrammingList(planIndex(routed));
     expect(list).toMatchObject({ radioName: 'Handheld', writtenAt: '2026-11-02T18:30:00Z' });
     expect(list!.records.map((one) => one.what)).toEqual(['contact', 'receive list']);
     expect(list!.channels).toHaveLength(4);
-    expect(list!.channels[0]).toEqual({ channelId: 'ch-w-g1', name: 'Hask Wide', kind: 'changed', changes: [{ field: 'Number', from: '417', to: '1000417' }], place: 'Lantern 417' });
+    expect(list!.channels[0]).toEqual({
+      channelId: 'ch-w-g1',
+      name: 'Hask Wide',
+      kind: 'changed',
+      changes: [{ field: 'Number', from: '417', to: '1000417' }],
+      place: 'Lantern 417',
+    });
     const changesOf = (what: string) => list!.records.find((one) => one.what === what)!.changes;
-    expect(changesOf('contact')[0]).toEqual({ name: 'Hask Wide', kind: 'changed', from: 'Hask Wide, group 417', to: 'Hask Wide, group 1000417' });
-    expect(changesOf('receive list')).toEqual([{ name: 'Lantern', kind: 'changed', from: '417, 588, 591', to: '1000417, 1000588, 1000591' }]);
-    expect(reprogrammingList(planIndex(edit(routed, (draft) => markWritten(draft, 'r1', '2026-11-03T18:30:00Z')).plan))).toEqual([]);
+    expect(changesOf('contact')[0]).toEqual({
+      name: 'Hask Wide',
+      kind: 'changed',
+      from: 'Hask Wide, group 417',
+      to: 'Hask Wide, group 1000417',
+    });
+    expect(changesOf('receive list')).toEqual([
+      { name: 'Lantern', kind: 'changed', from: '417, 588, 591', to: '1000417, 1000588, 1000591' },
+    ]);
+    expect(
+      reprogrammingList(planIndex(edit(routed, (draft) => markWritten(draft, 'r1', '2026-11-03T18:30:00Z')).plan)),
+    ).toEqual([]);
   });
 
   it('is everything for a radio that was never written to, and names what goes', () => {
-    expect(reprogrammingList(planIndex(samplePlan()))[0]).toMatchObject({ writtenAt: null, channels: [{ kind: 'new' }, { kind: 'new' }, { kind: 'new' }, { kind: 'new' }] });
-    const fewer = edit(samplePlan((draft) => markWritten(draft, 'r1', '2026-11-02T18:30:00Z')), (draft) => { delete draft.codeplugs['r1']!.channels.byId['ch-w-g3']; }).plan;
-    expect(reprogrammingList(planIndex(fewer))[0]!.channels).toEqual([{ channelId: 'ch-w-g3', name: 'Ferry Net', kind: 'gone', changes: [], place: '' }]);
+    expect(reprogrammingList(planIndex(samplePlan()))[0]).toMatchObject({
+      writtenAt: null,
+      channels: [{ kind: 'new' }, { kind: 'new' }, { kind: 'new' }, { kind: 'new' }],
+    });
+    const fewer = edit(
+      samplePlan((draft) => markWritten(draft, 'r1', '2026-11-02T18:30:00Z')),
+      (draft) => {
+        delete draft.codeplugs['r1']!.channels.byId['ch-w-g3'];
+      },
+    ).plan;
+    expect(reprogrammingList(planIndex(fewer))[0]!.channels).toEqual([
+      { channelId: 'ch-w-g3', name: 'Ferry Net', kind: 'gone', changes: [], place: '' },
+    ]);
   });
 });

@@ -55,10 +55,18 @@ export function claimsSlot(rule: RouteRule, slot: TimeSlot): boolean {
 
 function compile(rules: readonly RouteRule[], kind: CallKind, slot: TimeSlot): Compiled {
   const mine = rules.filter((rule) => rule.call === kind && claimsSlot(rule, slot));
-  return { rules: mine, first: Float64Array.from(mine, (rule) => claimOf(rule).first), last: Float64Array.from(mine, (rule) => claimOf(rule).last) };
+  return {
+    rules: mine,
+    first: Float64Array.from(mine, (rule) => claimOf(rule).first),
+    last: Float64Array.from(mine, (rule) => claimOf(rule).last),
+  };
 }
 
-export function routeTable(selection: RouteTable['selection'], networkIds: readonly Id[], rules: readonly RouteRule[]): RouteTable {
+export function routeTable(
+  selection: RouteTable['selection'],
+  networkIds: readonly Id[],
+  rules: readonly RouteRule[],
+): RouteTable {
   const active = rules.filter((rule) => networkIds.includes(rule.networkId));
   const of = (kind: CallKind) => ({ 1: compile(active, kind, 1), 2: compile(active, kind, 2) });
   return { selection, networkIds, rules: active, compiled: { group: of('group'), private: of('private') } };
@@ -66,7 +74,11 @@ export function routeTable(selection: RouteTable['selection'], networkIds: reado
 
 export function tableOfProfile(plan: Plan, profile: Pick<ProfileValues, 'dmr'>): RouteTable {
   const { selection, rules, logins } = profile.dmr;
-  return routeTable(selection, plan.networks.order.filter((id) => logins[id]?.enabled), rows(rules));
+  return routeTable(
+    selection,
+    plan.networks.order.filter((id) => logins[id]?.enabled),
+    rows(rules),
+  );
 }
 
 /** The rule that takes a call from the radio, `null` when none does. */
@@ -80,7 +92,13 @@ export function matchingRule(table: RouteTable, { kind, slot, number }: Call): R
 export function outThrough(rule: RouteRule, call: Call): Routed {
   const { range, networkId } = rule;
   if (!range) return { kind: call.kind, slot: call.slot, number: call.number, networkId, rule };
-  return { kind: call.kind, slot: range.networkSlot, number: call.number - range.first + range.networkFirst, networkId, rule };
+  return {
+    kind: call.kind,
+    slot: range.networkSlot,
+    number: call.number - range.first + range.networkFirst,
+    networkId,
+    rule,
+  };
 }
 
 /** Where a call from the radio goes; `null` when it stops at the gateway. */
@@ -88,7 +106,9 @@ export function forward(table: RouteTable, call: Call): Routed | null {
   if (table.selection === 'one') {
     const networkId = table.networkIds[0];
     // Written out: this runs for every channel of every trace, and spreading is slower.
-    return networkId === undefined ? null : { kind: call.kind, slot: call.slot, number: call.number, networkId, rule: null };
+    return networkId === undefined
+      ? null
+      : { kind: call.kind, slot: call.slot, number: call.number, networkId, rule: null };
   }
   const rule = matchingRule(table, call);
   return rule && outThrough(rule, call);
@@ -124,12 +144,24 @@ export function unasked(table: RouteTable, networkId: Id, call: Call): Call | nu
  * The number a radio must call, on its slot, to reach a number of a network; `null` when none does.
  * Rules that also turn the answer back come first, ranges before catch-alls.
  */
-export function numberFor(table: RouteTable, networkId: Id, kind: CallKind, number: number, slot: TimeSlot): number | null {
+export function numberFor(
+  table: RouteTable,
+  networkId: Id,
+  kind: CallKind,
+  number: number,
+  slot: TimeSlot,
+): number | null {
   if (table.selection === 'one') return table.networkIds[0] === networkId ? number : null;
   let without: number | null = null;
   for (const catchAll of [false, true]) {
     for (const rule of table.rules) {
-      if (rule.networkId !== networkId || rule.call !== kind || (rule.range === null) !== catchAll || !claimsSlot(rule, slot)) continue;
+      if (
+        rule.networkId !== networkId ||
+        rule.call !== kind ||
+        (rule.range === null) !== catchAll ||
+        !claimsSlot(rule, slot)
+      )
+        continue;
       const sent = rule.range === null ? number : number - rule.range.networkFirst + rule.range.first;
       const { first, last } = claimOf(rule);
       if (sent < first || sent > last || sent > ADDRESS_MAX) continue;

@@ -28,23 +28,45 @@ export interface Travel {
 }
 
 /** Other networks of the hotspot that know the number as typed: whoever types it bare probably means one of them. */
-function knownElsewhere(index: PlanIndex, siteId: Id, sent: Call, here: Id | null): { words: string; meant: number } | null {
+function knownElsewhere(
+  index: PlanIndex,
+  siteId: Id,
+  sent: Call,
+  here: Id | null,
+): { words: string; meant: number } | null {
   const table = routesOf(index, siteId);
   for (const network of rows(index.plan.networks)) {
     if (network.id === here || !table.networkIds.includes(network.id)) continue;
     const name = whatIsAt(index, network.id, sent.kind, sent.number);
     const meant = name === null ? null : numberFor(table, network.id, sent.kind, sent.number, sent.slot);
-    if (meant !== null) return { words: `${network.name} has ${sent.kind} ${sent.number}, ${name}: on the radio that is ${meant}.`, meant };
+    if (meant !== null)
+      return {
+        words: `${network.name} has ${sent.kind} ${sent.number}, ${name}: on the radio that is ${meant}.`,
+        meant,
+      };
   }
   return null;
 }
 
-function doubtOf(index: PlanIndex, siteId: Id, sent: Call, routed: Routed | null, name: string | null): { doubt: string | null; meant: number | null } {
+function doubtOf(
+  index: PlanIndex,
+  siteId: Id,
+  sent: Call,
+  routed: Routed | null,
+  name: string | null,
+): { doubt: string | null; meant: number | null } {
   if (name !== null) return { doubt: null, meant: null };
   const other = knownElsewhere(index, siteId, sent, routed?.networkId ?? null);
   if (other) return { doubt: `Probably not meant: ${other.words}`, meant: other.meant };
-  const id = sent.kind === 'group' && routed !== null && routed.number !== sent.number ? idsInUse(index.plan).get(sent.number) : undefined;
-  if (id !== undefined) return { doubt: `Probably not meant: ${formatId(sent.number)} is ${id}, and the rule takes it apart.`, meant: null };
+  const id =
+    sent.kind === 'group' && routed !== null && routed.number !== sent.number
+      ? idsInUse(index.plan).get(sent.number)
+      : undefined;
+  if (id !== undefined)
+    return {
+      doubt: `Probably not meant: ${formatId(sent.number)} is ${id}, and the rule takes it apart.`,
+      meant: null,
+    };
   return { doubt: routed ? `Nothing is known at ${routed.kind} ${routed.number} there.` : null, meant: null };
 }
 
@@ -70,7 +92,9 @@ export function travel(index: PlanIndex, siteId: Id, sent: Call): Travel {
       : table.networkIds.length === 0
         ? 'Nowhere: the hotspot is logged in to no network.'
         : `Nowhere: no rule takes ${sent.kind} ${sent.number}.`,
-    shown: routed ? `${page}, the network’s ${routed.number}; the answer ${back ? `comes back as ${back.number}` : 'does not come back'}.` : `${page} and nothing follows.`,
+    shown: routed
+      ? `${page}, the network’s ${routed.number}; the answer ${back ? `comes back as ${back.number}` : 'does not come back'}.`
+      : `${page} and nothing follows.`,
     ...doubtOf(index, siteId, sent, routed, name),
   };
 }

@@ -15,7 +15,10 @@ export const directMixed = defineCheck({
     remedy: 'Set both fields to DIRECT for a site on a cable, and neither for one over the air.',
     source: { kind: 'common practice', name: 'terminal use: RPT1 = RPT2 = DIRECT' },
   },
-  messages: { air: 'RPT1 is “{rpt1}” and RPT2 “{rpt2}”; {site} is called over the air.', cable: 'RPT1 is “{rpt1}” and RPT2 “{rpt2}”; {site} is on a cable and expects DIRECT in both.' },
+  messages: {
+    air: 'RPT1 is “{rpt1}” and RPT2 “{rpt2}”; {site} is called over the air.',
+    cable: 'RPT1 is “{rpt1}” and RPT2 “{rpt2}”; {site} is on a cable and expects DIRECT in both.',
+  },
   fixes: { set: 'Set both fields for {site}' },
   check(index, report) {
     eachDisagreement(index, 'direct', 'site', (context) => {
@@ -25,7 +28,13 @@ export const directMixed = defineCheck({
       const access = cable ? DIRECT : accessTo(callSign, module, context.channel.destination?.kind !== 'local');
       const pointer = channelPointer(context, 'dstar', 'rpt1');
       const patches = [set(pointer, access.rpt1), set(channelPointer(context, 'dstar', 'rpt2'), access.rpt2)];
-      report({ message: cable ? 'cable' : 'air', data: { rpt1: fieldText(rpt1), rpt2: fieldText(rpt2), site: site.name }, pointer, subject: channelSubject(context), fixes: [{ id: 'set', patches }] });
+      report({
+        message: cable ? 'cable' : 'air',
+        data: { rpt1: fieldText(rpt1), rpt2: fieldText(rpt2), site: site.name },
+        pointer,
+        subject: channelSubject(context),
+        fixes: [{ id: 'set', patches }],
+      });
     });
   },
 });

@@ -11,13 +11,23 @@ import { gatewayOf } from '../links';
 
 /** A site whose gateway is known to reach a family: one's own first, then the nearest. */
 export function reachingSite(plan: Plan, letters: string, not: Id): Site | null {
-  const able = rows(plan.sites).filter((site) => site.id !== not && site.dstar && reachesFamily(gatewayOf(site.dstar), letters));
-  return able.sort((a, b) => Number(b.kind === 'hotspot') - Number(a.kind === 'hotspot') || a.distanceM - b.distanceM)[0] ?? null;
+  const able = rows(plan.sites).filter(
+    (site) => site.id !== not && site.dstar && reachesFamily(gatewayOf(site.dstar), letters),
+  );
+  return (
+    able.sort((a, b) => Number(b.kind === 'hotspot') - Number(a.kind === 'hotspot') || a.distanceM - b.distanceM)[0] ??
+    null
+  );
 }
 
 /** The channels that serve the same reflector as this one: to link and to talk. */
 function together(plan: Plan, radioId: Id, channel: ChannelOf<'dstar'>): ChannelOf<'dstar'>[] {
-  const same = (one: ChannelOf<'dstar'>) => one.id === channel.id || (channel.wantId !== null && one.wantId === channel.wantId && one.destination?.kind === 'reflector' && one.siteId === channel.siteId);
+  const same = (one: ChannelOf<'dstar'>) =>
+    one.id === channel.id ||
+    (channel.wantId !== null &&
+      one.wantId === channel.wantId &&
+      one.destination?.kind === 'reflector' &&
+      one.siteId === channel.siteId);
   return rows(plan.codeplugs[radioId]!.channels).filter(isDstar).filter(same);
 }
 
@@ -27,15 +37,38 @@ export function takeElsewhere(plan: Plan, radioId: Id, channel: ChannelOf<'dstar
   const want = channel.wantId === null ? undefined : plan.wants.byId[channel.wantId];
   const mine = together(plan, radioId, channel);
   const at = (id: Id) => toPointer(['codeplugs', radioId, 'channels', 'byId', id]);
-  const there = want && rows(plan.wants).some((one) => one.radioId === radioId && one.siteId === to.id && destinationKey(one.destination) === destinationKey(want.destination));
-  if (want && there) return { id: 'drop', patches: [{ op: 'remove', path: toPointer(['wants', 'byId', want.id]) }, ...mine.map((one): Patch => ({ op: 'remove', path: at(one.id) }))] };
+  const there =
+    want &&
+    rows(plan.wants).some(
+      (one) =>
+        one.radioId === radioId &&
+        one.siteId === to.id &&
+        destinationKey(one.destination) === destinationKey(want.destination),
+    );
+  if (want && there)
+    return {
+      id: 'drop',
+      patches: [
+        { op: 'remove', path: toPointer(['wants', 'byId', want.id]) },
+        ...mine.map((one): Patch => ({ op: 'remove', path: at(one.id) })),
+      ],
+    };
   const moved = mine.flatMap((one): Patch[] => {
     const key = one.destination && destinationKey(one.destination);
-    const draft = one.destination && build.channels(plan, to, one.destination).find((made) => destinationKey(made.destination) === key);
+    const draft =
+      one.destination &&
+      build.channels(plan, to, one.destination).find((made) => destinationKey(made.destination) === key);
     if (!draft) return [];
     const values = { ...draft.values, name: one.name };
     const { rxHz, txHz, power, dstar } = values;
-    return [set(`${at(one.id)}/siteId`, to.id), ...Object.entries({ rxHz, txHz, power, dstar }).map(([field, value]) => set(`${at(one.id)}/${field}`, value)), ...(one.built ? [set(`${at(one.id)}/built`, values)] : [])];
+    return [
+      set(`${at(one.id)}/siteId`, to.id),
+      ...Object.entries({ rxHz, txHz, power, dstar }).map(([field, value]) => set(`${at(one.id)}/${field}`, value)),
+      ...(one.built ? [set(`${at(one.id)}/built`, values)] : []),
+    ];
   });
-  return { id: 'move', patches: [...(want ? [set(toPointer(['wants', 'byId', want.id, 'siteId']), to.id)] : []), ...moved] };
+  return {
+    id: 'move',
+    patches: [...(want ? [set(toPointer(['wants', 'byId', want.id, 'siteId']), to.id)] : []), ...moved],
+  };
 }

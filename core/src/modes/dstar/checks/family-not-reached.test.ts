@@ -8,9 +8,17 @@ import { familyNotReached } from './family-not-reached';
 /** The want and both of its channels come through the hotspot. */
 function move(plan: Plan): void {
   plan.wants.byId['w-wav']!.siteId = 's1';
-  for (const [part, ur] of [['w-wav-link', 'WAV042AL'], ['w-wav-talk', 'CQCQCQ  ']] as const) {
+  for (const [part, ur] of [
+    ['w-wav-link', 'WAV042AL'],
+    ['w-wav-talk', 'CQCQCQ  '],
+  ] as const) {
     const channel = dstarChannel(plan, part);
-    const values = { rxHz: 439_125_000, txHz: 439_125_000, power: 'low' as const, dstar: { ur, rpt1: 'QO3VES B', rpt2: 'QO3VES G', duplex: true } };
+    const values = {
+      rxHz: 439_125_000,
+      txHz: 439_125_000,
+      power: 'low' as const,
+      dstar: { ur, rpt1: 'QO3VES B', rpt2: 'QO3VES G', duplex: true },
+    };
     Object.assign(channel, { siteId: 's1', ...values, built: { ...channel.built, ...values } });
   }
 }
@@ -25,30 +33,75 @@ function drop(plan: Plan): void {
 
 testCheck(familyNotReached, {
   plan: dstarPlan,
-  valid: [{ name: 'reached' }, { name: 'every one', change: (plan) => void (plan.sites.byId['rp4']!.dstar!.families = null) }, { name: 'unsaid is told of elsewhere', change: (plan) => void (plan.sites.byId['rp4']!.dstar!.families = []) }],
+  valid: [
+    { name: 'reached' },
+    { name: 'every one', change: (plan) => void (plan.sites.byId['rp4']!.dstar!.families = null) },
+    { name: 'unsaid is told of elsewhere', change: (plan) => void (plan.sites.byId['rp4']!.dstar!.families = []) },
+  ],
   invalid: [
     {
       name: 'link and talk, taken through the hotspot',
       change: (plan) => void (plan.sites.byId['rp4']!.dstar!.families = ['SEA']),
       findings: [
-        { message: 'open', pointer: '/sites/byId/rp4/dstar/families', says: 'The gateway of Merrin Ridge reaches SEA; family WAV is not among them. Home reaches it.', fixes: { move } },
+        {
+          message: 'open',
+          pointer: '/sites/byId/rp4/dstar/families',
+          says: 'The gateway of Merrin Ridge reaches SEA; family WAV is not among them. Home reaches it.',
+          fixes: { move },
+        },
         { message: 'open', pointer: '/sites/byId/rp4/dstar/families', fixes: { move } },
       ],
     },
     {
       name: 'nobody else reaches it',
-      change: (plan) => { plan.sites.byId['rp4']!.dstar!.families = ['SEA', 'LNK']; plan.sites.byId['s1']!.dstar!.families = ['LNK']; },
-      findings: [{ message: 'closed', pointer: '/sites/byId/rp4/dstar/families', says: 'The gateway of Merrin Ridge reaches SEA, LNK; family WAV is not among them.' }, { message: 'closed', pointer: '/sites/byId/rp4/dstar/families' }],
+      change: (plan) => {
+        plan.sites.byId['rp4']!.dstar!.families = ['SEA', 'LNK'];
+        plan.sites.byId['s1']!.dstar!.families = ['LNK'];
+      },
+      findings: [
+        {
+          message: 'closed',
+          pointer: '/sites/byId/rp4/dstar/families',
+          says: 'The gateway of Merrin Ridge reaches SEA, LNK; family WAV is not among them.',
+        },
+        { message: 'closed', pointer: '/sites/byId/rp4/dstar/families' },
+      ],
     },
     {
       name: 'wanted through the hotspot already',
-      change: (plan) => { plan.sites.byId['rp4']!.dstar!.families = ['SEA']; putRow(plan.wants, { ...plan.wants.byId['w-wav']!, id: 'w-wav-home', siteId: 's1' }); },
-      findings: [{ message: 'open', pointer: '/sites/byId/rp4/dstar/families', fixes: { drop } }, { message: 'open', pointer: '/sites/byId/rp4/dstar/families', fixes: { drop } }],
+      change: (plan) => {
+        plan.sites.byId['rp4']!.dstar!.families = ['SEA'];
+        putRow(plan.wants, { ...plan.wants.byId['w-wav']!, id: 'w-wav-home', siteId: 's1' });
+      },
+      findings: [
+        { message: 'open', pointer: '/sites/byId/rp4/dstar/families', fixes: { drop } },
+        { message: 'open', pointer: '/sites/byId/rp4/dstar/families', fixes: { drop } },
+      ],
     },
     {
       name: 'a channel without a want',
-      change: (plan) => { plan.sites.byId['rp4']!.dstar!.families = ['SEA']; removeRow(plan.codeplugs['r2']!.channels, 'ch-w-wav-talk'); Object.assign(dstarChannel(plan, 'w-wav-link'), { wantId: null, built: null }); },
-      findings: [{ message: 'open', pointer: '/sites/byId/rp4/dstar/families', fixes: { move: (plan) => { Object.assign(dstarChannel(plan, 'w-wav-link'), { siteId: 's1', rxHz: 439_125_000, txHz: 439_125_000, power: 'low', dstar: { ur: 'WAV042AL', rpt1: 'QO3VES B', rpt2: 'QO3VES G', duplex: true } }); } } }],
+      change: (plan) => {
+        plan.sites.byId['rp4']!.dstar!.families = ['SEA'];
+        removeRow(plan.codeplugs['r2']!.channels, 'ch-w-wav-talk');
+        Object.assign(dstarChannel(plan, 'w-wav-link'), { wantId: null, built: null });
+      },
+      findings: [
+        {
+          message: 'open',
+          pointer: '/sites/byId/rp4/dstar/families',
+          fixes: {
+            move: (plan) => {
+              Object.assign(dstarChannel(plan, 'w-wav-link'), {
+                siteId: 's1',
+                rxHz: 439_125_000,
+                txHz: 439_125_000,
+                power: 'low',
+                dstar: { ur: 'WAV042AL', rpt1: 'QO3VES B', rpt2: 'QO3VES G', duplex: true },
+              });
+            },
+          },
+        },
+      ],
     },
   ],
 });

@@ -12,10 +12,14 @@ export const familyNotReached = defineCheck({
   docs: {
     summary: 'A channel is meant for a reflector of a family that the site’s gateway does not reach.',
     why: 'A gateway of a maker’s own reaches one family only: it answers that it cannot link, or not at all.',
-    remedy: 'Use a site that reaches the family, such as your hotspot, or a reflector of a family that this site reaches.',
+    remedy:
+      'Use a site that reaches the family, such as your hotspot, or a reflector of a family that this site reaches.',
     source: { kind: 'common practice', name: 'family reach is a property of the site' },
   },
-  messages: { closed: 'The gateway of {site} reaches {has}; family {expects} is not among them.', open: 'The gateway of {site} reaches {has}; family {expects} is not among them. {other} reaches it.' },
+  messages: {
+    closed: 'The gateway of {site} reaches {has}; family {expects} is not among them.',
+    open: 'The gateway of {site} reaches {has}; family {expects} is not among them. {other} reaches it.',
+  },
   fixes: { move: 'Take it through {other}', drop: 'Take this wish back: it is had through {other}' },
   check(index, report) {
     eachDisagreement(index, 'family', 'gateway', (context, fact) => {
@@ -25,7 +29,13 @@ export const familyNotReached = defineCheck({
       const other = reachingSite(index.plan, letters, site.id);
       const data = { site: site.name, has: pairWords(context, fact).has, expects: letters, other: other?.name ?? '' };
       const fix = other && takeElsewhere(index.plan, context.radio.id, context.channel, other);
-      report({ message: other ? 'open' : 'closed', data, pointer: `/sites/byId/${site.id}/dstar/families`, subject: channelSubject(context), fixes: fix && fix.patches.length > 0 ? [fix] : [] });
+      report({
+        message: other ? 'open' : 'closed',
+        data,
+        pointer: `/sites/byId/${site.id}/dstar/families`,
+        subject: channelSubject(context),
+        fixes: fix && fix.patches.length > 0 ? [fix] : [],
+      });
     });
   },
 });

@@ -27,7 +27,16 @@ export const familyReachUnsaid = defineCheck({
     for (const [siteId, { name, letters }] of sites) {
       const pointer = `/sites/byId/${siteId}/dstar/families`;
       const families = [...letters].sort();
-      report({ message: 'unsaid', data: { site: name, families: families.join(' and ') }, pointer, subject: { siteId }, fixes: [{ id: 'reaches', patches: [set(pointer, families)] }, { id: 'every', patches: [set(pointer, null)] }] });
+      report({
+        message: 'unsaid',
+        data: { site: name, families: families.join(' and ') },
+        pointer,
+        subject: { siteId },
+        fixes: [
+          { id: 'reaches', patches: [set(pointer, families)] },
+          { id: 'every', patches: [set(pointer, null)] },
+        ],
+      });
     }
   },
 });

@@ -15,7 +15,10 @@ export const moduleMisplaced = valueCheck({
     remedy: 'Put the letter into the eighth place, with spaces before it.',
     source: { kind: 'common practice', name: 'the module stands in the eighth character' },
   },
-  messages: { misplaced: 'RPT1 is “{has}”; {site} expects “{expects}”, the letter in the eighth place.', missing: 'RPT1 is “{has}” without a letter; {site} expects “{expects}”.' },
+  messages: {
+    misplaced: 'RPT1 is “{has}”; {site} expects “{expects}”, the letter in the eighth place.',
+    missing: 'RPT1 is “{has}” without a letter; {site} expects “{expects}”.',
+  },
   which({ channel, site }) {
     const fault = rpt1Fault(channel.dstar.rpt1, site!.dstar!.callSign);
     return fault === 'other' ? null : fault;

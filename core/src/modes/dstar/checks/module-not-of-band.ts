@@ -16,7 +16,10 @@ export const moduleNotOfBand = defineCheck({
     remedy: 'Set the letter of the band in your hotspot; of a repeater ask its keeper, or correct the list.',
     source: { kind: 'common practice', name: 'A 23 cm, B 70 cm, C 2 m' },
   },
-  messages: { differs: '{site} has module {has}; its band asks for {expects}.', missing: '{site} has no module letter; its band asks for {expects}.' },
+  messages: {
+    differs: '{site} has module {has}; its band asks for {expects}.',
+    missing: '{site} has no module letter; its band asks for {expects}.',
+  },
   fixes: { set: 'Set {site} and its channels to module {expects}' },
   check(index, report) {
     for (const site of rows(index.plan.sites)) {
@@ -26,8 +29,20 @@ export const moduleNotOfBand = defineCheck({
       if (expects === null || expects === module) continue;
       const pointer = `/sites/byId/${site.id}/dstar/module`;
       const before = withModule(callSign, module);
-      const moved = channelsOfSite(index, site.id).flatMap(({ channel, pointer: at }) => (isDstar(channel) ? (['rpt1', 'rpt2'] as const).filter((field) => channel.dstar[field] === before).map((field) => set(`${at}/dstar/${field}`, withModule(callSign, expects))) : []));
-      report({ message: module === '' ? 'missing' : 'differs', data: { site: site.name, has: module, expects }, pointer, subject: { siteId: site.id }, fixes: [{ id: 'set', patches: [set(pointer, expects), ...moved] }] });
+      const moved = channelsOfSite(index, site.id).flatMap(({ channel, pointer: at }) =>
+        isDstar(channel)
+          ? (['rpt1', 'rpt2'] as const)
+              .filter((field) => channel.dstar[field] === before)
+              .map((field) => set(`${at}/dstar/${field}`, withModule(callSign, expects)))
+          : [],
+      );
+      report({
+        message: module === '' ? 'missing' : 'differs',
+        data: { site: site.name, has: module, expects },
+        pointer,
+        subject: { siteId: site.id },
+        fixes: [{ id: 'set', patches: [set(pointer, expects), ...moved] }],
+      });
     }
   },
 });

@@ -20,10 +20,23 @@ export const myBorrowed = defineCheck({
   check(index, report) {
     const { callSign } = index.plan.station;
     eachDstarRadio(index, (radio, { my }, at) => {
-      if (callSign === '' || my.trim() === '' || my.length > FIELD_LENGTH || fieldProblem(my) || my !== my.toUpperCase()) return;
+      if (
+        callSign === '' ||
+        my.trim() === '' ||
+        my.length > FIELD_LENGTH ||
+        fieldProblem(my) ||
+        my !== my.toUpperCase()
+      )
+        return;
       if (callSignOf(padField(my)) === callSign || my.trim() === callSign) return;
       const pointer = `${at}/my`;
-      report({ message: 'borrowed', data: { radio: radio.name, has: my.trim(), expects: callSign }, pointer, subject: { radioId: radio.id }, fixes: [{ id: 'set', patches: [set(pointer, callSign)] }] });
+      report({
+        message: 'borrowed',
+        data: { radio: radio.name, has: my.trim(), expects: callSign },
+        pointer,
+        subject: { radioId: radio.id },
+        fixes: [{ id: 'set', patches: [set(pointer, callSign)] }],
+      });
     });
   },
 });

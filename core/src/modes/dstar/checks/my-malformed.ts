@@ -11,7 +11,8 @@ export const myMalformed = defineCheck({
   title: 'MY is not eight characters of a call sign',
   fact: 'my',
   docs: {
-    summary: 'MY holds letters that the header does not have, more than eight characters, or its letter in another place than the eighth.',
+    summary:
+      'MY holds letters that the header does not have, more than eight characters, or its letter in another place than the eighth.',
     why: 'What goes on the air is cut or refused: gateways do not know you.',
     remedy: 'Use capital letters and digits, at most eight, with a further letter only in the eighth place.',
     source: { kind: 'published', name: 'JARL, D-STAR system standard (field of 8 characters)' },
@@ -22,12 +23,21 @@ export const myMalformed = defineCheck({
     eachDstarRadio(index, (radio, { my }, at) => {
       if (my.trim() === '') return;
       const small = my === my.toUpperCase() ? null : refused(`“${my}”`, 'capital letters', my.toUpperCase());
-      const wrong = my.length > FIELD_LENGTH ? refused(`${my.length} characters`, `at most ${FIELD_LENGTH}`) : (fieldProblem(my) ?? small);
+      const wrong =
+        my.length > FIELD_LENGTH
+          ? refused(`${my.length} characters`, `at most ${FIELD_LENGTH}`)
+          : (fieldProblem(my) ?? small);
       if (!wrong) return;
       const pointer = `${at}/my`;
       const { found, expected, meant } = wrong;
       const data = { radio: radio.name, has: found, expected, meant: meant ?? '' };
-      report({ message: 'malformed', data, pointer, subject: { radioId: radio.id }, fixes: meant === undefined ? [] : [{ id: 'set', patches: [set(pointer, meant)] }] });
+      report({
+        message: 'malformed',
+        data,
+        pointer,
+        subject: { radioId: radio.id },
+        fixes: meant === undefined ? [] : [{ id: 'set', patches: [set(pointer, meant)] }],
+      });
     });
   },
 });

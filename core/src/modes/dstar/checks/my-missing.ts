@@ -20,7 +20,13 @@ export const myMissing = defineCheck({
     eachDstarRadio(index, (radio, { my }, at) => {
       if (my.trim() !== '') return;
       const pointer = `${at}/my`;
-      report({ message: 'missing', data: { radio: radio.name, expects: callSign }, pointer, subject: { radioId: radio.id }, fixes: callSign === '' ? [] : [{ id: 'set', patches: [set(pointer, callSign)] }] });
+      report({
+        message: 'missing',
+        data: { radio: radio.name, expects: callSign },
+        pointer,
+        subject: { radioId: radio.id },
+        fixes: callSign === '' ? [] : [{ id: 'set', patches: [set(pointer, callSign)] }],
+      });
     });
   },
 });

@@ -19,10 +19,21 @@ export const mySuffixMalformed = defineCheck({
   fixes: { set: 'Set it to {meant}' },
   check(index, report) {
     eachDstarRadio(index, (radio, { suffix }, at) => {
-      if (suffix.length <= SUFFIX_LENGTH && fieldProblem(suffix, SUFFIX_LENGTH) === null && suffix === suffix.toUpperCase()) return;
+      if (
+        suffix.length <= SUFFIX_LENGTH &&
+        fieldProblem(suffix, SUFFIX_LENGTH) === null &&
+        suffix === suffix.toUpperCase()
+      )
+        return;
       const meant = suffix.toUpperCase().slice(0, SUFFIX_LENGTH).trim();
       const pointer = `${at}/suffix`;
-      report({ message: 'malformed', data: { radio: radio.name, has: suffix, meant }, pointer, subject: { radioId: radio.id }, fixes: FIELD_CHARACTERS.test(meant) && meant !== '' ? [{ id: 'set', patches: [set(pointer, meant)] }] : [] });
+      report({
+        message: 'malformed',
+        data: { radio: radio.name, has: suffix, meant },
+        pointer,
+        subject: { radioId: radio.id },
+        fixes: FIELD_CHARACTERS.test(meant) && meant !== '' ? [{ id: 'set', patches: [set(pointer, meant)] }] : [],
+      });
     });
   },
 });

@@ -13,7 +13,11 @@ export const nearSearchIncomplete = defineCheck({
     remedy: 'Enter the position and the offset from UTC of the site.',
     source: { kind: 'common practice', name: 'site lists hold position and time offset' },
   },
-  messages: { position: '{site} has no position; {radio} looks for near sites.', offset: '{site} has no offset from UTC; {radio} looks for near sites.', both: '{site} has neither position nor offset from UTC; {radio} looks for near sites.' },
+  messages: {
+    position: '{site} has no position; {radio} looks for near sites.',
+    offset: '{site} has no offset from UTC; {radio} looks for near sites.',
+    both: '{site} has neither position nor offset from UTC; {radio} looks for near sites.',
+  },
   fixes: {},
   check(index, report) {
     const { plan } = index;
@@ -21,9 +25,17 @@ export const nearSearchIncomplete = defineCheck({
       if (!siteList?.nearSearch) return;
       for (const site of rows(plan.sites)) {
         if (!site.dstar || site.dstar.cable) continue;
-        const lacks = [positionOf(plan, site) === null ? 'position' : '', site.dstar.utcOffsetMin === null ? 'offset' : ''].filter(Boolean);
+        const lacks = [
+          positionOf(plan, site) === null ? 'position' : '',
+          site.dstar.utcOffsetMin === null ? 'offset' : '',
+        ].filter(Boolean);
         if (lacks.length === 0) continue;
-        report({ message: lacks.length === 2 ? 'both' : (lacks[0] as 'position' | 'offset'), data: { site: site.name, radio: radio.name }, pointer: `/sites/byId/${site.id}/dstar/utcOffsetMin`, subject: { radioId: radio.id, siteId: site.id } });
+        report({
+          message: lacks.length === 2 ? 'both' : (lacks[0] as 'position' | 'offset'),
+          data: { site: site.name, radio: radio.name },
+          pointer: `/sites/byId/${site.id}/dstar/utcOffsetMin`,
+          subject: { radioId: radio.id, siteId: site.id },
+        });
       }
     });
   },

@@ -5,6 +5,26 @@ import { noUnlinkEntry } from './no-unlink-entry';
 
 testCheck(noUnlinkEntry, {
   plan: dstarPlan,
-  valid: [{ name: 'one at each site' }, { name: 'nothing links', change: (plan) => { for (const part of ['link', 'unlink']) removeRow(plan.codeplugs['r2']!.channels, `ch-w-wav-${part}`); } }],
-  invalid: [{ name: 'none at one', change: (plan) => removeRow(plan.codeplugs['r2']!.channels, 'ch-w-lnk-unlink'), findings: [{ message: 'none', pointer: '/codeplugs/r2/channels', says: 'Pilot links Home to LNK001 and has no entry that unlinks it.' }] }],
+  valid: [
+    { name: 'one at each site' },
+    {
+      name: 'nothing links',
+      change: (plan) => {
+        for (const part of ['link', 'unlink']) removeRow(plan.codeplugs['r2']!.channels, `ch-w-wav-${part}`);
+      },
+    },
+  ],
+  invalid: [
+    {
+      name: 'none at one',
+      change: (plan) => removeRow(plan.codeplugs['r2']!.channels, 'ch-w-lnk-unlink'),
+      findings: [
+        {
+          message: 'none',
+          pointer: '/codeplugs/r2/channels',
+          says: 'Pilot links Home to LNK001 and has no entry that unlinks it.',
+        },
+      ],
+    },
+  ],
 });

@@ -25,12 +25,18 @@ export const noUnlinkEntry = defineCheck({
       for (const channel of rows(plan.codeplugs[radio.id]!.channels).filter(isDstar)) {
         const command = readCommand(channel.dstar.ur);
         if (channel.siteId === null) continue;
-        if (command.kind === 'link') linked.set(channel.siteId, (linked.get(channel.siteId) ?? new Set<string>()).add(command.reflector));
+        if (command.kind === 'link')
+          linked.set(channel.siteId, (linked.get(channel.siteId) ?? new Set<string>()).add(command.reflector));
         if (command.kind === 'unlink') left.add(channel.siteId);
       }
       for (const [siteId, reflectors] of linked) {
         if (left.has(siteId)) continue;
-        report({ message: 'none', data: { radio: radio.name, site: plan.sites.byId[siteId]!.name, reflectors: [...reflectors].join(' and ') }, pointer: toPointer(['codeplugs', radio.id, 'channels']), subject: { radioId: radio.id, siteId } });
+        report({
+          message: 'none',
+          data: { radio: radio.name, site: plan.sites.byId[siteId]!.name, reflectors: [...reflectors].join(' and ') },
+          pointer: toPointer(['codeplugs', radio.id, 'channels']),
+          subject: { radioId: radio.id, siteId },
+        });
       }
     }
   },

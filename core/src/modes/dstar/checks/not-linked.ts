@@ -9,12 +9,16 @@ export const notLinked = defineCheck({
   title: 'The site is not linked there, and nothing links it',
   fact: 'link',
   docs: {
-    summary: 'A channel is meant for a reflector that its site is not linked to, and the radio has no entry that links it.',
+    summary:
+      'A channel is meant for a reflector that its site is not linked to, and the radio has no entry that links it.',
     why: 'Your call stays at the site, or goes to whatever it is linked to; nothing comes from the reflector.',
     remedy: 'Build the link entry from the want, or let the hotspot link there at start.',
     source: { kind: 'common practice', name: 'link first, then talk' },
   },
-  messages: { nothing: '{site} is linked to nothing; expected {expects}, and {radio} has no entry that links it.', elsewhere: '{site} is linked to {has}; expected {expects}, and {radio} has no entry that links it.' },
+  messages: {
+    nothing: '{site} is linked to nothing; expected {expects}, and {radio} has no entry that links it.',
+    elsewhere: '{site} is linked to {has}; expected {expects}, and {radio} has no entry that links it.',
+  },
   fixes: {},
   check(index, report) {
     eachDisagreement(index, 'link', 'gateway', (context, fact) => {
@@ -22,7 +26,12 @@ export const notLinked = defineCheck({
       const { has, expects } = pairWords(context, fact);
       const data = { site: context.site!.name, has, expects, radio: context.radio.name };
       const nothing = fact.has.is === 'linked' && fact.has.to === null;
-      report({ message: nothing ? 'nothing' : 'elsewhere', data, pointer: channelPointer(context, 'destination'), subject: channelSubject(context) });
+      report({
+        message: nothing ? 'nothing' : 'elsewhere',
+        data,
+        pointer: channelPointer(context, 'destination'),
+        subject: channelSubject(context),
+      });
     });
   },
 });

@@ -11,9 +11,39 @@ function familyOf(plan: Plan): Family {
 
 testCheck(reflectorUnknown, {
   plan: dstarPlan,
-  valid: [{ name: 'in the directory' }, { name: 'whose modules nobody has listed', change: (plan) => void (familyOf(plan).reflectors.byId['lnk1']!.modules = '') }],
+  valid: [
+    { name: 'in the directory' },
+    {
+      name: 'whose modules nobody has listed',
+      change: (plan) => void (familyOf(plan).reflectors.byId['lnk1']!.modules = ''),
+    },
+  ],
   invalid: [
-    { name: 'a reflector that is not in it', change: (plan) => { dstarChannel(plan, 'w-lnk-link').destination = null; dstarChannel(plan, 'w-lnk-link').dstar.ur = 'LNK777CL'; }, findings: [{ message: 'unknown', pointer: dstarPointer('w-lnk-link', 'ur'), says: 'LNK777 C is in no directory of the plan.' }] },
-    { name: 'a module that it does not have', change: (plan) => void (familyOf(plan).reflectors.byId['lnk1']!.modules = 'AB'), findings: [{ message: 'module', pointer: dstarPointer('w-lnk-link', 'ur'), says: 'The directory lists LNK001 A, B; found LNK001 C.' }, { message: 'module', pointer: dstarPointer('w-lnk-talk', 'ur') }] },
+    {
+      name: 'a reflector that is not in it',
+      change: (plan) => {
+        dstarChannel(plan, 'w-lnk-link').destination = null;
+        dstarChannel(plan, 'w-lnk-link').dstar.ur = 'LNK777CL';
+      },
+      findings: [
+        {
+          message: 'unknown',
+          pointer: dstarPointer('w-lnk-link', 'ur'),
+          says: 'LNK777 C is in no directory of the plan.',
+        },
+      ],
+    },
+    {
+      name: 'a module that it does not have',
+      change: (plan) => void (familyOf(plan).reflectors.byId['lnk1']!.modules = 'AB'),
+      findings: [
+        {
+          message: 'module',
+          pointer: dstarPointer('w-lnk-link', 'ur'),
+          says: 'The directory lists LNK001 A, B; found LNK001 C.',
+        },
+        { message: 'module', pointer: dstarPointer('w-lnk-talk', 'ur') },
+      ],
+    },
   ],
 });

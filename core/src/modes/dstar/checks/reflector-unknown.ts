@@ -21,7 +21,12 @@ export const reflectorUnknown = defineCheck({
       const { has } = pairWords(context, fact);
       const listed = listedReflector(index.plan, fact.has.reflector);
       const expects = listed ? `${fact.has.reflector} ${[...listed.modules].join(', ')}` : '';
-      report({ message: listed ? 'module' : 'unknown', data: { has, expects }, pointer: channelPointer(context, 'dstar', 'ur'), subject: channelSubject(context) });
+      report({
+        message: listed ? 'module' : 'unknown',
+        data: { has, expects },
+        pointer: channelPointer(context, 'dstar', 'ur'),
+        subject: channelSubject(context),
+      });
     });
   },
 });

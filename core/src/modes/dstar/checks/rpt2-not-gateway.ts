@@ -27,7 +27,8 @@ export const rpt2NotGateway = valueCheck({
     const { callSign } = site!.dstar!;
     const plain = rpt2.trim();
     if (plain === '') return 'empty';
-    if (plain.startsWith(callSign) && plain.endsWith(GATEWAY_LETTER) && rpt2[FIELD_LENGTH - 1] !== GATEWAY_LETTER) return 'misplaced';
+    if (plain.startsWith(callSign) && plain.endsWith(GATEWAY_LETTER) && rpt2[FIELD_LENGTH - 1] !== GATEWAY_LETTER)
+      return 'misplaced';
     return callSignOf(rpt2) === callSign ? 'module' : 'other';
   },
   press: 'Set RPT2 to {expects}',

@@ -14,7 +14,10 @@ export const simplexSendsNoRpt = valueCheck({
     remedy: 'Set the channel to duplex; for a hotspot on one frequency, duplex with a shift of zero.',
     source: { kind: 'common practice', name: 'hotspots are programmed as duplex with a shift of zero' },
   },
-  messages: { hotspot: 'The channel is set to simplex; {site} needs duplex with a shift of zero.', repeater: 'The channel is set to simplex; {site} needs duplex.' },
+  messages: {
+    hotspot: 'The channel is set to simplex; {site} needs duplex with a shift of zero.',
+    repeater: 'The channel is set to simplex; {site} needs duplex.',
+  },
   which: ({ site }) => (site!.rxHz === site!.txHz ? 'hotspot' : 'repeater'),
   press: 'Set it to duplex',
 });

@@ -21,7 +21,13 @@ export const siteListedTwice = defineCheck({
       const key = withModule(site.dstar.callSign, site.dstar.module);
       const other = first.get(key);
       if (other === undefined) first.set(key, site.name);
-      else report({ message: 'twice', data: { site: site.name, has: fieldText(key), other }, pointer: `/sites/byId/${site.id}/dstar/module`, subject: { siteId: site.id } });
+      else
+        report({
+          message: 'twice',
+          data: { site: site.name, has: fieldText(key), other },
+          pointer: `/sites/byId/${site.id}/dstar/module`,
+          subject: { siteId: site.id },
+        });
     }
   },
 });

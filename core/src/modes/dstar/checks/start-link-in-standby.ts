@@ -18,7 +18,16 @@ export const startLinkInStandby = defineCheck({
     eachProfile(index.plan, (site, { standby, dstar: { startLink, automatic } }, at) => {
       if (!standby || !automatic || !startLink || !site.dstar) return;
       const pointer = at('dstar', 'automatic');
-      report({ message: 'linked', data: { site: site.name, reflector: reflectorWords(startLink) }, pointer, subject: { siteId: site.id }, fixes: [{ id: 'manual', patches: [set(pointer, false)] }, { id: 'leave', patches: [set(at('standby'), false)] }] });
+      report({
+        message: 'linked',
+        data: { site: site.name, reflector: reflectorWords(startLink) },
+        pointer,
+        subject: { siteId: site.id },
+        fixes: [
+          { id: 'manual', patches: [set(pointer, false)] },
+          { id: 'leave', patches: [set(at('standby'), false)] },
+        ],
+      });
     });
   },
 });

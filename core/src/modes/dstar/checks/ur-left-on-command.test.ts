@@ -4,6 +4,25 @@ import { urLeftOnCommand } from './ur-left-on-command';
 
 testCheck(urLeftOnCommand, {
   plan: dstarPlan,
-  valid: [{ name: 'the call to all' }, { name: 'the command of another reflector is told of elsewhere', change: (plan) => void (dstarChannel(plan, 'w-lnk-talk').dstar.ur = 'LNK001AL') }],
-  invalid: [{ name: 'its own link command', change: (plan) => void (dstarChannel(plan, 'w-lnk-talk').dstar.ur = 'LNK001CL'), findings: [{ message: 'left', pointer: dstarPointer('w-lnk-talk', 'ur'), says: 'UR is “LNK001CL”, a command; to talk, “CQCQCQ” is expected.', fixes: { set: (plan) => void (dstarChannel(plan, 'w-lnk-talk').dstar.ur = 'CQCQCQ  ') } }] }],
+  valid: [
+    { name: 'the call to all' },
+    {
+      name: 'the command of another reflector is told of elsewhere',
+      change: (plan) => void (dstarChannel(plan, 'w-lnk-talk').dstar.ur = 'LNK001AL'),
+    },
+  ],
+  invalid: [
+    {
+      name: 'its own link command',
+      change: (plan) => void (dstarChannel(plan, 'w-lnk-talk').dstar.ur = 'LNK001CL'),
+      findings: [
+        {
+          message: 'left',
+          pointer: dstarPointer('w-lnk-talk', 'ur'),
+          says: 'UR is “LNK001CL”, a command; to talk, “CQCQCQ” is expected.',
+          fixes: { set: (plan) => void (dstarChannel(plan, 'w-lnk-talk').dstar.ur = 'CQCQCQ  ') },
+        },
+      ],
+    },
+  ],
 });

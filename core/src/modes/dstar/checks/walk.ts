@@ -24,7 +24,12 @@ export function urFault(context: DstarContext, fact: FactOf<'ur'>): 'left' | 'ma
 }
 
 /** Reports a UR, with the press that sets what is expected where that is known. */
-export function reportUr<M extends string>(report: Report<M, 'set'>, context: DstarContext, message: M, data: Record<string, string> = {}): void {
+export function reportUr<M extends string>(
+  report: Report<M, 'set'>,
+  context: DstarContext,
+  message: M,
+  data: Record<string, string> = {},
+): void {
   const expects = urFor(context.index.plan, context.channel.destination);
   const pointer = channelPointer(context, 'dstar', 'ur');
   report({
@@ -36,6 +41,10 @@ export function reportUr<M extends string>(report: Report<M, 'set'>, context: Ds
   });
 }
 
-export function eachDstarRadio(index: PlanIndex, visit: (radio: Radio, dstar: DstarRadioFields, pointer: string) => void): void {
-  for (const radio of rows(index.plan.radios)) if (radio.dstar) visit(radio, radio.dstar, `/radios/byId/${radio.id}/dstar`);
+export function eachDstarRadio(
+  index: PlanIndex,
+  visit: (radio: Radio, dstar: DstarRadioFields, pointer: string) => void,
+): void {
+  for (const radio of rows(index.plan.radios))
+    if (radio.dstar) visit(radio, radio.dstar, `/radios/byId/${radio.id}/dstar`);
 }

@@ -19,7 +19,11 @@ export const bandwidthNotOfCountry = defineCheck({
     for (const { context } of index.paths()) {
       // A site speaks for itself.
       if (!isFmPath(context) || context.site?.fm || context.channel.fm.widthHz === fmWidthHz) continue;
-      reportValue(report, context, ['fm', 'widthHz'], { message: 'differs', data: { has: context.channel.fm.widthHz / 1000, expects: fmWidthHz / 1000 }, to: fmWidthHz });
+      reportValue(report, context, ['fm', 'widthHz'], {
+        message: 'differs',
+        data: { has: context.channel.fm.widthHz / 1000, expects: fmWidthHz / 1000 },
+        to: fmWidthHz,
+      });
     }
   },
 });

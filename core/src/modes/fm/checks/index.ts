@@ -8,4 +8,13 @@ import { toneMissing } from './tone-missing';
 import { toneNotStandard } from './tone-not-standard';
 import { toneOnWrongSide } from './tone-on-wrong-side';
 
-export const checks: readonly Check[] = [bandwidthNotInRadio, bandwidthNotOfCountry, toneNotStandard, bandwidthDiffers, toneOnWrongSide, toneMissing, toneDiffers, toneHeardDiffers];
+export const checks: readonly Check[] = [
+  bandwidthNotInRadio,
+  bandwidthNotOfCountry,
+  toneNotStandard,
+  bandwidthDiffers,
+  toneOnWrongSide,
+  toneMissing,
+  toneDiffers,
+  toneHeardDiffers,
+];

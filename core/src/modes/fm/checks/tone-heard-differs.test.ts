@@ -4,9 +4,43 @@ import { toneHeardDiffers } from './tone-heard-differs';
 
 testCheck(toneHeardDiffers, {
   plan: sitesPlan,
-  valid: [{ name: 'open to any signal' }, { name: 'the tone the site sends', change: (plan) => { fmChannel(plan).fm.toneRx = '88.5'; repeaterOf(plan, 'rp3').fm!.toneOut = '88.5'; } }],
+  valid: [
+    { name: 'open to any signal' },
+    {
+      name: 'the tone the site sends',
+      change: (plan) => {
+        fmChannel(plan).fm.toneRx = '88.5';
+        repeaterOf(plan, 'rp3').fm!.toneOut = '88.5';
+      },
+    },
+  ],
   invalid: [
-    { name: 'the access tone on the wrong side', change: (plan) => void (fmChannel(plan).fm.toneRx = '110.9'), findings: [{ message: 'unknown', pointer: `${FM}/fm/toneRx`, says: 'The channel opens on 110.9 Hz; Port Ellery is not known to send a tone.', fixes: { open: (plan) => void (fmChannel(plan).fm.toneRx = null) } }] },
-    { name: 'another than the site sends', change: (plan) => { fmChannel(plan).fm.toneRx = '110.9'; repeaterOf(plan, 'rp3').fm!.toneOut = '88.5'; }, findings: [{ message: 'differs', pointer: `${FM}/fm/toneRx`, says: 'The channel opens on 110.9 Hz; Port Ellery sends 88.5 Hz.', fixes: { open: (plan) => void (fmChannel(plan).fm.toneRx = null) } }] },
+    {
+      name: 'the access tone on the wrong side',
+      change: (plan) => void (fmChannel(plan).fm.toneRx = '110.9'),
+      findings: [
+        {
+          message: 'unknown',
+          pointer: `${FM}/fm/toneRx`,
+          says: 'The channel opens on 110.9 Hz; Port Ellery is not known to send a tone.',
+          fixes: { open: (plan) => void (fmChannel(plan).fm.toneRx = null) },
+        },
+      ],
+    },
+    {
+      name: 'another than the site sends',
+      change: (plan) => {
+        fmChannel(plan).fm.toneRx = '110.9';
+        repeaterOf(plan, 'rp3').fm!.toneOut = '88.5';
+      },
+      findings: [
+        {
+          message: 'differs',
+          pointer: `${FM}/fm/toneRx`,
+          says: 'The channel opens on 110.9 Hz; Port Ellery sends 88.5 Hz.',
+          fixes: { open: (plan) => void (fmChannel(plan).fm.toneRx = null) },
+        },
+      ],
+    },
   ],
 });

@@ -14,13 +14,26 @@ export const toneHeardDiffers = defineCheck({
     remedy: 'Open on any signal, or on the tone the site sends.',
     source: { kind: 'common practice', name: 'tone set on the receiving side only when the site sends it' },
   },
-  messages: { unknown: 'The channel opens on {has}; {site} is not known to send a tone.', differs: 'The channel opens on {has}; {site} sends {expects}.' },
+  messages: {
+    unknown: 'The channel opens on {has}; {site} is not known to send a tone.',
+    differs: 'The channel opens on {has}; {site} sends {expects}.',
+  },
   fixes: { open: 'Open on any signal' },
   check(index, report) {
     eachDisagreement(index, 'tone-heard', 'site', (context, fact) => {
       const pointer = channelPointer(context, 'fm', 'toneRx');
-      const data = { site: context.site!.name, has: toneWords(String(fact.has)), expects: toneWords(fact.expects === null ? null : String(fact.expects)) };
-      report({ message: fact.expects === null ? 'unknown' : 'differs', data, pointer, subject: channelSubject(context), fixes: [{ id: 'open', patches: [set(pointer, null)] }] });
+      const data = {
+        site: context.site!.name,
+        has: toneWords(String(fact.has)),
+        expects: toneWords(fact.expects === null ? null : String(fact.expects)),
+      };
+      report({
+        message: fact.expects === null ? 'unknown' : 'differs',
+        data,
+        pointer,
+        subject: channelSubject(context),
+        fixes: [{ id: 'open', patches: [set(pointer, null)] }],
+      });
     });
   },
 });

@@ -19,10 +19,21 @@ export const toneNotStandard = defineCheck({
   check(index, report) {
     eachDisagreement(index, 'tone-value', 'radio', (context, fact) => {
       const { toneTx, toneRx } = context.channel.fm;
-      const sides = ([['toneTx', toneTx], ['toneRx', toneRx]] as const).filter(([, tone]) => tone === fact.has);
+      const sides = (
+        [
+          ['toneTx', toneTx],
+          ['toneRx', toneRx],
+        ] as const
+      ).filter(([, tone]) => tone === fact.has);
       const data = { has: toneWords(String(fact.has)), expects: toneWords(String(fact.expects)) };
       const patches = sides.map(([side]) => set(channelPointer(context, 'fm', side), fact.expects));
-      report({ message: 'none', data, pointer: channelPointer(context, 'fm', sides[0]![0]), subject: channelSubject(context), fixes: [{ id: 'set', patches }] });
+      report({
+        message: 'none',
+        data,
+        pointer: channelPointer(context, 'fm', sides[0]![0]),
+        subject: channelSubject(context),
+        fixes: [{ id: 'set', patches }],
+      });
     });
   },
 });

@@ -20,7 +20,13 @@ export const toneOnWrongSide = defineCheck({
     eachDisagreement(index, 'tone', 'site', (context, fact) => {
       if (fact.has !== null || context.channel.fm.toneRx !== fact.expects) return;
       const at = (side: 'toneTx' | 'toneRx') => channelPointer(context, 'fm', side);
-      report({ message: 'swapped', data: { site: context.site!.name, expects: toneWords(String(fact.expects)) }, pointer: at('toneTx'), subject: channelSubject(context), fixes: [{ id: 'swap', patches: [set(at('toneTx'), fact.expects), set(at('toneRx'), null)] }] });
+      report({
+        message: 'swapped',
+        data: { site: context.site!.name, expects: toneWords(String(fact.expects)) },
+        pointer: at('toneTx'),
+        subject: channelSubject(context),
+        fixes: [{ id: 'swap', patches: [set(at('toneTx'), fact.expects), set(at('toneRx'), null)] }],
+      });
     });
   },
 });

@@ -24,7 +24,10 @@ export const nacSpecial = valueCheck({
     remedy: 'Send the site’s own code; keep F7E for what you hear.',
     source: { kind: 'published', name: 'TIA-102 (network access code)' },
   },
-  messages: { any: 'The channel sends F7E, which only opens a receiver for any code; expected {expects}.', pass: 'The channel sends F7F, which is for repeaters that pass any code; expected {expects}.' },
+  messages: {
+    any: 'The channel sends F7E, which only opens a receiver for any code; expected {expects}.',
+    pass: 'The channel sends F7F, which is for repeaters that pass any code; expected {expects}.',
+  },
   which: (_, { has }) => (has === NAC_PASS ? 'pass' : 'any'),
   data: (context) => ({ expects: nacText(usable(context)) }),
   to: usable,

@@ -26,15 +26,27 @@ export const noP25UnlinkChannel = defineCheck({
       for (const { context } of index.paths()) {
         if (context.radio.id !== radio.id || !isP25Path(context) || !context.site?.p25) continue;
         const { id } = context.site;
-        const wanted = context.channel.destination?.kind === 'group' ? groupFor(plan, context.channel.destination) : null;
+        const wanted =
+          context.channel.destination?.kind === 'group' ? groupFor(plan, context.channel.destination) : null;
         const out = wanted?.network.special.unlink ?? null;
         // What is not reached cannot be linked, and needs no way out.
-        if (wanted && out !== null && reachOf(context.site.p25, wanted.network.id) !== 'not reached') called.set(id, { groups: (called.get(id)?.groups ?? new Set<string>()).add(wanted.name), out });
+        if (wanted && out !== null && reachOf(context.site.p25, wanted.network.id) !== 'not reached')
+          called.set(id, { groups: (called.get(id)?.groups ?? new Set<string>()).add(wanted.name), out });
         if (unlinks(context, context.channel.p25.group)) left.add(id);
       }
       for (const [siteId, { groups, out }] of called) {
         if (left.has(siteId)) continue;
-        report({ message: 'none', data: { radio: radio.name, groups: [...groups].join(' and '), site: plan.sites.byId[siteId]!.name, expects: out }, pointer: toPointer(['codeplugs', radio.id, 'channels']), subject: { radioId: radio.id, siteId } });
+        report({
+          message: 'none',
+          data: {
+            radio: radio.name,
+            groups: [...groups].join(' and '),
+            site: plan.sites.byId[siteId]!.name,
+            expects: out,
+          },
+          pointer: toPointer(['codeplugs', radio.id, 'channels']),
+          subject: { radioId: radio.id, siteId },
+        });
       }
     }
   },

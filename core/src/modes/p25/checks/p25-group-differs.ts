@@ -21,7 +21,11 @@ export const p25GroupDiffers = valueCheck({
   },
   messages: { differs: 'The channel calls group {has}; {wanted} is {expects}.' },
   which: (context, { has }) => (wantedOf(context) && classifyGroup(Number(has)) === 'usable' ? 'differs' : null),
-  data: (context, { has }) => ({ has: Number(has), wanted: wantedOf(context)!.name, expects: wantedOf(context)!.number }),
+  data: (context, { has }) => ({
+    has: Number(has),
+    wanted: wantedOf(context)!.name,
+    expects: wantedOf(context)!.number,
+  }),
   to: (context) => wantedOf(context)!.number,
   press: 'Set the group to {expects}',
 });

@@ -20,7 +20,10 @@ export const p25GroupOutOfRange = valueCheck({
     remedy: 'Set a group from 1 to 65,534.',
     source: { kind: 'from memory', name: 'TIA-102: 16 bits, 1 to 65,534, FFFF hex calls all' },
   },
-  messages: { all: 'The channel calls group 65,535, which calls everybody and is no destination; expected 1 to 65,534.', none: 'The channel calls group 0, which is none; expected 1 to 65,534.' },
+  messages: {
+    all: 'The channel calls group 65,535, which calls everybody and is no destination; expected 1 to 65,534.',
+    none: 'The channel calls group 0, which is none; expected 1 to 65,534.',
+  },
   which(_, { has }) {
     if (classifyGroup(Number(has)) === 'usable') return null;
     return has === GROUP_ALL ? 'all' : 'none';

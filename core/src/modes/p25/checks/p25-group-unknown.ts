@@ -17,7 +17,12 @@ export const p25GroupUnknown = defineCheck({
   fixes: {},
   check(index, report) {
     eachDisagreement(index, 'p25-group', 'network', (context, fact) => {
-      report({ message: 'unknown', data: { ...wordsOf(context, fact) }, pointer: channelPointer(context, 'p25', 'group'), subject: channelSubject(context) });
+      report({
+        message: 'unknown',
+        data: { ...wordsOf(context, fact) },
+        pointer: channelPointer(context, 'p25', 'group'),
+        subject: channelSubject(context),
+      });
     });
   },
 });

@@ -15,14 +15,27 @@ export const p25NetworkNotReached = defineCheck({
     remedy: 'Use a site that reaches the network, or a group of a network that this site reaches.',
     source: { kind: 'common practice', name: 'which network a site reaches is a property of the site' },
   },
-  messages: { alone: '{group} is on {expects}; {site} reaches {has}.', other: '{group} is on {expects}; {site} reaches {has}. {other} reaches it.' },
+  messages: {
+    alone: '{group} is on {expects}; {site} reaches {has}.',
+    other: '{group} is on {expects}; {site} reaches {has}. {other} reaches it.',
+  },
   fixes: {},
   check(index, report) {
     eachDisagreement(index, 'p25-network', 'gateway', (context, fact) => {
       if (fact.state !== 'broken') return;
       const wanted = groupFor(index.plan, context.channel.destination)!;
       const other = rows(index.plan.sites).find((site) => site.p25?.networkIds.includes(wanted.network.id));
-      report({ message: other ? 'other' : 'alone', data: { group: `Group ${wanted.number}`, ...wordsOf(context, fact), site: context.site!.name, other: other?.name ?? '' }, pointer: channelPointer(context, 'destination'), subject: channelSubject(context) });
+      report({
+        message: other ? 'other' : 'alone',
+        data: {
+          group: `Group ${wanted.number}`,
+          ...wordsOf(context, fact),
+          site: context.site!.name,
+          other: other?.name ?? '',
+        },
+        pointer: channelPointer(context, 'destination'),
+        subject: channelSubject(context),
+      });
     });
   },
 });

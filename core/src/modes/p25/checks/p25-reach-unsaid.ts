@@ -23,7 +23,13 @@ export const p25ReachUnsaid = defineCheck({
       if (fact.state !== 'doubtful') return;
       const pointer = toPointer(['sites', 'byId', context.site!.id, 'p25', 'networkIds']);
       const [networkId] = fact.expects as readonly [Id];
-      report({ message: 'unsaid', data: { site: context.site!.name, expects: networkName(index.plan, networkId) }, pointer, subject: channelSubject(context), fixes: [{ id: 'reaches', patches: [{ op: 'add', path: `${pointer}/-`, value: networkId }] }] });
+      report({
+        message: 'unsaid',
+        data: { site: context.site!.name, expects: networkName(index.plan, networkId) },
+        pointer,
+        subject: channelSubject(context),
+        fixes: [{ id: 'reaches', patches: [{ op: 'add', path: `${pointer}/-`, value: networkId }] }],
+      });
     });
   },
 });

@@ -17,11 +17,19 @@ export const p25UnlinkNotSaid = defineCheck({
   messages: { none: '{network} has no unlink group; commonly it is 9999.' },
   fixes: { set: 'Set it to 9999' },
   check(index, report) {
-    const used = new Set(index.paths().map(({ context }) => groupFor(index.plan, context.channel.destination)?.network.id));
+    const used = new Set(
+      index.paths().map(({ context }) => groupFor(index.plan, context.channel.destination)?.network.id),
+    );
     for (const network of p25Networks(index.plan)) {
       if (network.special.unlink !== null || !used.has(network.id)) continue;
       const pointer = toPointer(['networks', 'byId', network.id, 'special', 'unlink']);
-      report({ message: 'none', data: { network: network.name }, pointer, subject: { networkId: network.id }, fixes: [{ id: 'set', patches: [set(pointer, UNLINK_GROUP)] }] });
+      report({
+        message: 'none',
+        data: { network: network.name },
+        pointer,
+        subject: { networkId: network.id },
+        fixes: [{ id: 'set', patches: [set(pointer, UNLINK_GROUP)] }],
+      });
     }
   },
 });

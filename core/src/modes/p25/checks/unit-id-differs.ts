@@ -21,7 +21,13 @@ export const unitIdDiffers = defineCheck({
     eachP25Radio(index, (radio, { unitId }, at) => {
       if (dmrId === null || unitId === null || !isUnitId(unitId) || unitId === dmrId) return;
       const pointer = `${at}/unitId`;
-      report({ message: 'differs', data: { radio: radio.name, has: unitId, expects: dmrId }, pointer, subject: { radioId: radio.id }, fixes: [{ id: 'set', patches: [set(pointer, dmrId)] }] });
+      report({
+        message: 'differs',
+        data: { radio: radio.name, has: unitId, expects: dmrId },
+        pointer,
+        subject: { radioId: radio.id },
+        fixes: [{ id: 'set', patches: [set(pointer, dmrId)] }],
+      });
     });
   },
 });

@@ -14,7 +14,10 @@ export const unitIdOutOfRange = defineCheck({
     remedy: 'Set it to your 7-digit ID.',
     source: { kind: 'from memory', name: 'TIA-102: 24 bits, individual units to 9,999,999' },
   },
-  messages: { missing: '{radio} has no unit ID; expected {expects}.', range: '{radio} has unit ID {has}; expected 1 to 9,999,999.' },
+  messages: {
+    missing: '{radio} has no unit ID; expected {expects}.',
+    range: '{radio} has unit ID {has}; expected 1 to 9,999,999.',
+  },
   fixes: { set: 'Set it to {expects}' },
   check(index, report) {
     const { dmrId } = index.plan.station;
@@ -22,7 +25,13 @@ export const unitIdOutOfRange = defineCheck({
       if (unitId !== null && isUnitId(unitId)) return;
       const pointer = `${at}/unitId`;
       const fixes = dmrId !== null && isUnitId(dmrId) ? [{ id: 'set' as const, patches: [set(pointer, dmrId)] }] : [];
-      report({ message: unitId === null ? 'missing' : 'range', data: { radio: radio.name, has: unitId ?? '', expects: dmrId ?? 'your ID' }, pointer, subject: { radioId: radio.id }, fixes });
+      report({
+        message: unitId === null ? 'missing' : 'range',
+        data: { radio: radio.name, has: unitId ?? '', expects: dmrId ?? 'your ID' },
+        pointer,
+        subject: { radioId: radio.id },
+        fixes,
+      });
     });
   },
 });

@@ -14,6 +14,9 @@ export function eachNumber(index: PlanIndex, visit: (context: P25Context, fact: 
   for (const hop of ['gateway', 'network'] as const) eachDisagreement(index, 'p25-number', hop, visit);
 }
 
-export function eachP25Radio(index: PlanIndex, visit: (radio: Radio, p25: P25RadioFields, pointer: string) => void): void {
+export function eachP25Radio(
+  index: PlanIndex,
+  visit: (radio: Radio, p25: P25RadioFields, pointer: string) => void,
+): void {
   for (const radio of rows(index.plan.radios)) if (radio.p25) visit(radio, radio.p25, `/radios/byId/${radio.id}/p25`);
 }

@@ -17,7 +17,9 @@ function readNetwork(rest: string): C4fmDestination | undefined {
 export const keys: ModeKeys<'c4fm'> = {
   write(destination) {
     if (destination.kind === 'local') return 'local';
-    return destination.kind === 'room' ? `${destination.networkId}/room/${destination.roomId}` : `${destination.networkId}/disconnect/room`;
+    return destination.kind === 'room'
+      ? `${destination.networkId}/room/${destination.roomId}`
+      : `${destination.networkId}/disconnect/room`;
   },
   read: (rest) => (rest === 'local' ? LOCAL : readNetwork(rest)),
   readOld: (key) => (key === 'local/c4fm' ? LOCAL : readNetwork(key)),

@@ -12,25 +12,35 @@ function checkRooms(plan: Plan, network: NetworkOf<'c4fm'>, found: Found): void 
     const at = ['networks', 'byId', network.id, 'rooms', 'byId', room.id];
     const draftOf = (draft: Plan) => roomOf(draft, network.id, room.id)!;
     const { twin, bridgesTo } = room;
-    if (twin && !roomOf(plan, twin.networkId, twin.roomId)) found([...at, 'twin'], `${twin.networkId}/${twin.roomId}`, (draft) => (draftOf(draft).twin = null));
-    if (bridgesTo !== null && !(bridgesTo in plan.networks.byId)) found([...at, 'bridgesTo'], bridgesTo, (draft) => (draftOf(draft).bridgesTo = null));
+    if (twin && !roomOf(plan, twin.networkId, twin.roomId))
+      found([...at, 'twin'], `${twin.networkId}/${twin.roomId}`, (draft) => (draftOf(draft).twin = null));
+    if (bridgesTo !== null && !(bridgesTo in plan.networks.byId))
+      found([...at, 'bridgesTo'], bridgesTo, (draft) => (draftOf(draft).bridgesTo = null));
   }
 }
 
 /** A room leaves the book with its network, its category or itself. */
 function checkBook(plan: Plan, found: Found): void {
   const { categories, entries } = plan.shared.c4fm;
-  for (const kind of ['categories', 'entries'] as const) checkOrder(found, ['shared', 'c4fm', kind], (draft) => draft.shared.c4fm[kind], plan.shared.c4fm[kind]);
+  for (const kind of ['categories', 'entries'] as const)
+    checkOrder(found, ['shared', 'c4fm', kind], (draft) => draft.shared.c4fm[kind], plan.shared.c4fm[kind]);
   for (const entry of rows(entries)) {
     const known = entry.categoryId in categories.byId && roomOf(plan, entry.networkId, entry.roomId);
-    if (!known) found(['shared', 'c4fm', 'entries', 'byId', entry.id], JSON.stringify(entry), (draft) => removeRow(draft.shared.c4fm.entries, entry.id));
+    if (!known)
+      found(['shared', 'c4fm', 'entries', 'byId', entry.id], JSON.stringify(entry), (draft) =>
+        removeRow(draft.shared.c4fm.entries, entry.id),
+      );
   }
 }
 
 export const references: ModeReferences<'c4fm'> = {
   networkTables: (network) => [['rooms', network.rooms]],
-  sharedTables: ({ categories, entries }) => [['categories', categories], ['entries', entries]],
-  holds: (network, destination) => destination.kind === 'disconnect' || (destination.kind === 'room' && destination.roomId in network.rooms.byId),
+  sharedTables: ({ categories, entries }) => [
+    ['categories', categories],
+    ['entries', entries],
+  ],
+  holds: (network, destination) =>
+    destination.kind === 'disconnect' || (destination.kind === 'room' && destination.roomId in network.rooms.byId),
   broken(plan, found) {
     for (const network of networksOf(plan, 'c4fm')) checkRooms(plan, network, found);
     checkReach(plan, 'c4fm', found);

@@ -16,7 +16,12 @@ export const schemas: ModeSchemas = {
     rooms: nullOr(exact({ categories: whole(1, 100), perCategory: whole(1, 1000), nameLength: whole(4, 60) })),
     dtmfMemories: whole(0, 1000),
   }),
-  site: exact({ groupIdIn: groupId, groupIdOut: groupId, voice: nullOr(voice), networkIds: { type: 'array', maxItems: MOST_NETWORKS, items: ref('id') } }),
+  site: exact({
+    groupIdIn: groupId,
+    groupIdOut: groupId,
+    voice: nullOr(voice),
+    networkIds: { type: 'array', maxItems: MOST_NETWORKS, items: ref('id') },
+  }),
   channel: exact({
     voice,
     receive: { enum: RECEIVES },
@@ -31,7 +36,15 @@ export const schemas: ModeSchemas = {
   codeplug: exact({ rooms: table(ref('roomMemory')) }),
   shared: exact({
     categories: table(exact({ id: ref('id'), name: NAME })),
-    entries: table(exact({ id: ref('id'), categoryId: ref('id'), networkId: ref('id'), roomId: ref('id'), uses: whole(0, 1_000_000) })),
+    entries: table(
+      exact({
+        id: ref('id'),
+        categoryId: ref('id'),
+        networkId: ref('id'),
+        roomId: ref('id'),
+        uses: whole(0, 1_000_000),
+      }),
+    ),
   }),
   destinations: [
     { kind: { const: 'local' } },
@@ -49,6 +62,11 @@ export const schemas: ModeSchemas = {
       twin: nullOr(exact({ networkId: ref('id'), roomId: ref('id') })),
       bridgesTo: nullOr(ref('id')),
     }),
-    roomMemory: exact({ id: ref('id'), name: NAME, number: { type: 'string', pattern: ROOM_PATTERN }, category: whole(1, 100) }),
+    roomMemory: exact({
+      id: ref('id'),
+      name: NAME,
+      number: { type: 'string', pattern: ROOM_PATTERN },
+      category: whole(1, 100),
+    }),
   },
 };

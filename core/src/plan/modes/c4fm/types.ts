@@ -74,7 +74,8 @@ export interface Room {
 }
 
 /** `local`: whoever hears the site. Rooms are connected to; the disconnect number is the way out of whichever one is. */
-export type C4fmDestination = { kind: 'local' } | { kind: 'room'; networkId: Id; roomId: Id } | { kind: 'disconnect'; networkId: Id };
+export type C4fmDestination =
+  { kind: 'local' } | { kind: 'room'; networkId: Id; roomId: Id } | { kind: 'disconnect'; networkId: Id };
 
 export interface C4fmChannelFields {
   voice: Voice;
@@ -130,7 +131,10 @@ export interface RoomBookEntry {
 }
 
 /** Where a call comes out. `number`: five digits. */
-export type C4fmArrival = { kind: 'room'; networkId: Id; number: string } | { kind: 'local'; networkId: null } | { kind: 'disconnect'; networkId: null };
+export type C4fmArrival =
+  | { kind: 'room'; networkId: Id; number: string }
+  | { kind: 'local'; networkId: null }
+  | { kind: 'disconnect'; networkId: null };
 
 /** What is true of a site now. */
 export interface C4fmState {
@@ -139,7 +143,8 @@ export interface C4fmState {
 }
 
 /** What a site is connected to when a channel is keyed. `by call`: the channel connects it. */
-export type ConnectionFound = { is: 'connected'; to: string | null } | { is: 'by call'; to: string } | { is: 'not said' };
+export type ConnectionFound =
+  { is: 'connected'; to: string | null } | { is: 'by call'; to: string } | { is: 'not said' };
 
 /** Pairs of a path that only C4FM has, with the type of their values. */
 export interface C4fmFacts {

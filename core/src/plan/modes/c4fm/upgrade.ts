@@ -2,7 +2,8 @@
 import type { ModeUpgrade } from '../../mode-data';
 
 export const upgrade: ModeUpgrade = {
-  destination: (old) => (old['kind'] === 'room' || old['kind'] === 'disconnect' || old['mode'] === 'c4fm' ? { ...old, mode: 'c4fm' } : null),
+  destination: (old) =>
+    old['kind'] === 'room' || old['kind'] === 'disconnect' || old['mode'] === 'c4fm' ? { ...old, mode: 'c4fm' } : null,
   codeplug: ({ rooms }) => ({ rooms }),
   shared: ({ roomBook }) => roomBook,
 };

@@ -13,7 +13,8 @@ function read(rest: string): DestinationOf<'dmr'> | undefined {
 }
 
 export const keys: ModeKeys<'dmr'> = {
-  write: (destination) => `${destination.networkId}/${destination.kind}/${destination.kind === 'group' ? destination.groupId : destination.special}`,
+  write: (destination) =>
+    `${destination.networkId}/${destination.kind}/${destination.kind === 'group' ? destination.groupId : destination.special}`,
   read,
   readOld: read,
 };

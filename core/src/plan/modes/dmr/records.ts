@@ -3,7 +3,13 @@ import type { RecordKind } from '../../record-kind';
 import type { ReceiveList } from './types';
 
 export const records: readonly RecordKind<'dmr'>[] = [
-  { key: 'contacts', what: 'contact', table: ({ contacts }) => contacts, limit: ({ limits }) => limits.contacts, named: true },
+  {
+    key: 'contacts',
+    what: 'contact',
+    table: ({ contacts }) => contacts,
+    limit: ({ limits }) => limits.contacts,
+    named: true,
+  },
   {
     key: 'receiveLists',
     what: 'receive list',
@@ -11,6 +17,10 @@ export const records: readonly RecordKind<'dmr'>[] = [
     limit: ({ limits }) => limits.receiveLists,
     named: true,
     distinct: true,
-    members: { what: 'groups', count: (row) => (row as ReceiveList).groups.length, limit: ({ limits }) => limits.groupsPerReceiveList },
+    members: {
+      what: 'groups',
+      count: (row) => (row as ReceiveList).groups.length,
+      limit: ({ limits }) => limits.groupsPerReceiveList,
+    },
   },
 ];

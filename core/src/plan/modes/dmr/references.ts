@@ -9,7 +9,9 @@ function checkProfiles(plan: Plan, found: Found): void {
     checkOrder(found, [...path, 'rules'], (draft) => draftOf(draft).rules, rules);
     for (const rule of rows(rules)) {
       if (plan.networks.byId[rule.networkId]?.mode === 'dmr') continue;
-      found([...path, 'rules', 'byId', rule.id, 'networkId'], rule.networkId, (draft) => removeRow(draftOf(draft).rules, rule.id));
+      found([...path, 'rules', 'byId', rule.id, 'networkId'], rule.networkId, (draft) =>
+        removeRow(draftOf(draft).rules, rule.id),
+      );
     }
     for (const [networkId, login] of Object.entries(logins)) {
       const at = [...path, 'logins', networkId];
@@ -19,8 +21,15 @@ function checkProfiles(plan: Plan, found: Found): void {
         continue;
       }
       const loginOf = (draft: Plan) => draftOf(draft).logins[networkId]!;
-      if (login.serverId !== null && !(login.serverId in network.servers.byId)) found([...at, 'serverId'], login.serverId, (draft) => (loginOf(draft).serverId = null));
-      checkMembers(found, [...at, 'staticGroupIds'], login.staticGroupIds, (id) => id in network.groups.byId, (draft, kept) => (loginOf(draft).staticGroupIds = kept));
+      if (login.serverId !== null && !(login.serverId in network.servers.byId))
+        found([...at, 'serverId'], login.serverId, (draft) => (loginOf(draft).serverId = null));
+      checkMembers(
+        found,
+        [...at, 'staticGroupIds'],
+        login.staticGroupIds,
+        (id) => id in network.groups.byId,
+        (draft, kept) => (loginOf(draft).staticGroupIds = kept),
+      );
     }
   });
 }
@@ -29,7 +38,11 @@ function checkRepeaters(plan: Plan, found: Found): void {
   for (const site of rows(plan.sites)) {
     const networkId = site.dmr?.carries?.networkId ?? null;
     if (networkId === null || plan.networks.byId[networkId]?.mode === 'dmr') continue;
-    found(['sites', 'byId', site.id, 'dmr', 'carries', 'networkId'], networkId, (draft) => (draft.sites.byId[site.id]!.dmr!.carries!.networkId = null));
+    found(
+      ['sites', 'byId', site.id, 'dmr', 'carries', 'networkId'],
+      networkId,
+      (draft) => (draft.sites.byId[site.id]!.dmr!.carries!.networkId = null),
+    );
   }
 }
 
@@ -37,21 +50,36 @@ function checkRepeaters(plan: Plan, found: Found): void {
 function checkChannels(plan: Plan, found: Found): void {
   for (const [radioId, codeplug] of Object.entries(plan.codeplugs)) {
     for (const channel of rows(codeplug.channels)) {
-      if (channel.mode !== 'dmr' || channel.dmr.receiveListId === null || channel.dmr.receiveListId in codeplug.dmr.receiveLists.byId) continue;
-      found(['codeplugs', radioId, 'channels', 'byId', channel.id, 'dmr', 'receiveListId'], channel.dmr.receiveListId, (draft) => {
-        const there = draft.codeplugs[radioId]!.channels.byId[channel.id];
-        if (there?.mode === 'dmr') there.dmr.receiveListId = null;
-      });
+      if (
+        channel.mode !== 'dmr' ||
+        channel.dmr.receiveListId === null ||
+        channel.dmr.receiveListId in codeplug.dmr.receiveLists.byId
+      )
+        continue;
+      found(
+        ['codeplugs', radioId, 'channels', 'byId', channel.id, 'dmr', 'receiveListId'],
+        channel.dmr.receiveListId,
+        (draft) => {
+          const there = draft.codeplugs[radioId]!.channels.byId[channel.id];
+          if (there?.mode === 'dmr') there.dmr.receiveListId = null;
+        },
+      );
     }
   }
 }
 
 /** A repeater whose network goes carries nothing that is known. */
 export const references: ModeReferences<'dmr'> = {
-  networkTables: (network) => [['groups', network.groups], ['servers', network.servers]],
+  networkTables: (network) => [
+    ['groups', network.groups],
+    ['servers', network.servers],
+  ],
   sharedTables: () => [],
   profileTables: ({ rules }) => [['rules', rules]],
-  holds: (network, destination) => (destination.kind === 'group' ? destination.groupId in network.groups.byId : network.special[destination.special] !== null),
+  holds: (network, destination) =>
+    destination.kind === 'group'
+      ? destination.groupId in network.groups.byId
+      : network.special[destination.special] !== null,
   broken(plan, found) {
     checkRepeaters(plan, found);
     checkProfiles(plan, found);

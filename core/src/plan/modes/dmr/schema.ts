@@ -30,7 +30,11 @@ export const schemas: ModeSchemas = {
     dynamicTimerMin: whole(1, 1440),
     personalGroups: flag,
   },
-  profile: exact({ selection: { enum: ['one', 'several'] }, rules: table(ref('routeRule')), logins: mapOf(ref('login')) }),
+  profile: exact({
+    selection: { enum: ['one', 'several'] },
+    rules: table(ref('routeRule')),
+    logins: mapOf(ref('login')),
+  }),
   codeplug: exact({ contacts: table(ref('contact')), receiveLists: table(ref('receiveList')) }),
   shared: exact({}),
   destinations: [
@@ -48,8 +52,20 @@ export const schemas: ModeSchemas = {
       takesOthers: flag,
     }),
     talkGroup: exact({ id: ref('id'), name: NAME, number: ref('dmrAddress'), category: { enum: GROUP_CATEGORIES } }),
-    routeRule: exact({ id: ref('id'), networkId: ref('id'), call: ref('callKind'), range: nullOr(ref('ruleRange')), reply: flag }),
-    ruleRange: exact({ slot, first: whole(1, RULE_NUMBER_MAX), networkSlot: slot, networkFirst: whole(1, RULE_NUMBER_MAX), count: whole(1, RULE_NUMBER_MAX) }),
+    routeRule: exact({
+      id: ref('id'),
+      networkId: ref('id'),
+      call: ref('callKind'),
+      range: nullOr(ref('ruleRange')),
+      reply: flag,
+    }),
+    ruleRange: exact({
+      slot,
+      first: whole(1, RULE_NUMBER_MAX),
+      networkSlot: slot,
+      networkFirst: whole(1, RULE_NUMBER_MAX),
+      count: whole(1, RULE_NUMBER_MAX),
+    }),
     login: exact({
       enabled: flag,
       serverId: nullOr(ref('id')),

@@ -88,7 +88,8 @@ export interface ReceiveList {
 }
 
 /** A group of a network's directory, or what the network answers itself. */
-export type DmrDestination = { kind: 'group'; networkId: Id; groupId: Id } | { kind: 'special'; networkId: Id; special: SpecialName };
+export type DmrDestination =
+  { kind: 'group'; networkId: Id; groupId: Id } | { kind: 'special'; networkId: Id; special: SpecialName };
 
 /** What a network answers itself, by a number of its own. */
 export type SpecialName = 'unlink' | 'echo' | 'status' | 'position';

@@ -23,7 +23,8 @@ function readCallSign(text: string): DstarDestination | undefined {
 }
 
 /** The text behind a beginning; `undefined` where it begins otherwise. */
-const behind = (beginning: string, text: string) => (text.startsWith(beginning) ? text.slice(beginning.length) : undefined);
+const behind = (beginning: string, text: string) =>
+  text.startsWith(beginning) ? text.slice(beginning.length) : undefined;
 
 function readWith(command: string, callSign: string, text: string): DstarDestination | undefined {
   const name = behind(command, text);
@@ -46,5 +47,6 @@ export const keys: ModeKeys<'dstar'> = {
     }
   },
   read: (rest) => (rest === 'local' ? { mode: 'dstar', kind: 'local' } : readWith('command/', 'call-sign/', rest)),
-  readOld: (key) => (key === 'local/dstar' ? { mode: 'dstar', kind: 'local' } : readWith('command/dstar/', 'call-sign/dstar/', key)),
+  readOld: (key) =>
+    key === 'local/dstar' ? { mode: 'dstar', kind: 'local' } : readWith('command/dstar/', 'call-sign/dstar/', key),
 };

@@ -4,6 +4,7 @@ import type { ModeReferences } from '../../broken';
 export const references: ModeReferences<'dstar'> = {
   networkTables: (network) => [['reflectors', network.reflectors]],
   sharedTables: () => [],
-  holds: (network, destination) => destination.kind === 'reflector' && destination.reflectorId in network.reflectors.byId,
+  holds: (network, destination) =>
+    destination.kind === 'reflector' && destination.reflectorId in network.reflectors.byId,
   broken: () => undefined,
 };

@@ -13,7 +13,9 @@ export const schemas: ModeSchemas = {
   radio: exact({
     my: line(20),
     suffix: line(20),
-    siteList: nullOr(exact({ sites: whole(1, 100_000), groups: whole(1, 1000), nameLength: whole(4, 60), nearSearch: flag })),
+    siteList: nullOr(
+      exact({ sites: whole(1, 100_000), groups: whole(1, 1000), nameLength: whole(4, 60), nearSearch: flag }),
+    ),
   }),
   site: exact({
     callSign: line(20),
@@ -24,11 +26,20 @@ export const schemas: ModeSchemas = {
   }),
   channel: exact({ ur: field, rpt1: field, rpt2: field, duplex: flag }),
   network: { letters, reflectors: table(ref('reflector')) },
-  profile: exact({ startLink: nullOr(exact({ reflector: { type: 'string', pattern: REFLECTOR_PATTERN }, module })), automatic: flag }),
+  profile: exact({
+    startLink: nullOr(exact({ reflector: { type: 'string', pattern: REFLECTOR_PATTERN }, module })),
+    automatic: flag,
+  }),
   codeplug: exact({}),
   shared: exact({}),
   destinations: [
-    { kind: { const: 'reflector' }, networkId: ref('id'), reflectorId: ref('id'), module, use: { enum: ['talk', 'link'] } },
+    {
+      kind: { const: 'reflector' },
+      networkId: ref('id'),
+      reflectorId: ref('id'),
+      module,
+      use: { enum: ['talk', 'link'] },
+    },
     { kind: { const: 'local' } },
     { kind: { const: 'command' }, command: { enum: COMMAND_NAMES } },
     { kind: { const: 'call-sign' }, callSign: { type: 'string', pattern: '^[A-Z0-9/]{1,8}$' }, module: moduleOrNone },

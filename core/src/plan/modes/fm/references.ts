@@ -1,4 +1,9 @@
 import type { ModeReferences } from '../../broken';
 
 /** FM names nothing elsewhere in the plan. */
-export const references: ModeReferences<'fm'> = { networkTables: () => [], sharedTables: () => [], holds: () => false, broken: () => undefined };
+export const references: ModeReferences<'fm'> = {
+  networkTables: () => [],
+  sharedTables: () => [],
+  holds: () => false,
+  broken: () => undefined,
+};

@@ -17,7 +17,13 @@ export const blanks: ModeBlanks<'p25'> = {
   codeplug: () => ({}),
   shared: () => ({}),
   /** Without groups yet; 9999 unlinks, and no number for echo is common. */
-  network: (id, name) => ({ id, name, mode: 'p25', groups: emptyTable(), special: { unlink: UNLINK_GROUP, echo: null } }),
+  network: (id, name) => ({
+    id,
+    name,
+    mode: 'p25',
+    groups: emptyTable(),
+    special: { unlink: UNLINK_GROUP, echo: null },
+  }),
   networkAdded(plan, networkId) {
     for (const { p25 } of hotspotsOf(plan)) if (p25?.networkIds.length === 0) p25.networkIds.push(networkId);
   },

@@ -10,7 +10,10 @@ export const schemas: ModeSchemas = {
   radio: exact({ unitId: nullOr(whole(0, 999_999_999)) }),
   site: exact({ nac, networkIds: { type: 'array', maxItems: 100, items: ref('id') } }),
   channel: exact({ nac, nacRx: nac, group: whole(0, GROUP_ALL) }),
-  network: { groups: table(ref('p25Group')), special: exact(Object.fromEntries(SPECIAL_NAMES.map((special) => [special, nullOr(group)]))) },
+  network: {
+    groups: table(ref('p25Group')),
+    special: exact(Object.fromEntries(SPECIAL_NAMES.map((special) => [special, nullOr(group)]))),
+  },
   profile: exact({ startGroup: nullOr(group) }),
   codeplug: exact({}),
   shared: exact({}),

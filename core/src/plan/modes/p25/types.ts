@@ -45,7 +45,10 @@ export interface P25Group {
 }
 
 /** `local`: whoever hears the site. A group of a network's directory, or what the network answers itself. */
-export type P25Destination = { kind: 'local' } | { kind: 'group'; networkId: Id; groupId: Id } | { kind: 'special'; networkId: Id; special: P25SpecialName };
+export type P25Destination =
+  | { kind: 'local' }
+  | { kind: 'group'; networkId: Id; groupId: Id }
+  | { kind: 'special'; networkId: Id; special: P25SpecialName };
 
 export interface P25ChannelFields {
   /** Network access code that is sent, 0 to 4,095. */
