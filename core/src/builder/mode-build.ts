@@ -40,7 +40,7 @@ export interface RadioWork {
   once<T extends object>(make: (work: RadioWork) => T): T;
 }
 
-/** What a site is worth a channel for when a zone is made of sites, in order; `missing` says what cannot be had, and why. */
+/** What a site is worth a channel for when a zone is made of sites, in order; `missing` says what is not possible, and why. */
 export interface WorthAChannel {
   /** `short`: what stands for the name where it does not fit. */
   destinations: { destination: Destination; name: string; short: string }[];

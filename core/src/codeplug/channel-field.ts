@@ -81,7 +81,10 @@ function ofMode<M extends ModeId>(mode: M, field: ChannelField<M>): ColumnField 
   };
 }
 
-/** Fields of the modes as columns: those of one id are one column, in which each channel has the field of its own mode. */
+/**
+ * Fields of the modes as columns: those of one id are one column, in which each channel has the field of its own mode.
+ * @throws Error where two columns have one heading: a table could not tell them apart
+ */
 export function columnsOf(modes: readonly { id: ModeId; fields: readonly ChannelField[] }[]): ColumnField[] {
   const columns = new Map<string, ColumnField>();
   for (const { id: mode, fields } of modes) {
@@ -90,6 +93,12 @@ export function columnsOf(modes: readonly { id: ModeId; fields: readonly Channel
       const there = columns.get(field.id);
       columns.set(field.id, there ? sharedColumn(there, mine) : mine);
     }
+  }
+  const byTitle = new Map<string, string>();
+  for (const { id, title } of columns.values()) {
+    const other = byTitle.get(title);
+    if (other !== undefined) throw new Error(`Two fields are headed “${title}”: ${other} and ${id}.`);
+    byTitle.set(title, id);
   }
   return [...columns.values()];
 }

@@ -23,21 +23,23 @@ const pair = (channelId: string, hop: string, key: string, change?: Recipe) =>
     .view.call.hops.find((one) => one.id === hop)!
     .pairs.find((one) => one.fact.key === key);
 
-describe('a call that crosses', () => {
-  it('is built for a radio that has not the mode, with the crossing switched on, and is whole', () => {
+describe('a cross-mode call', () => {
+  it('is built for a radio that has not the mode, with cross-mode switched on, and is whole', () => {
     const plan = crossedPlan();
     expect(validatePlan(JSON.parse(JSON.stringify(plan))).problems).toEqual([]);
     expect(agreementOf(plan)).toMatchObject({ tally: { whole: 12, doubtful: 0, broken: 0 }, findings: [] });
     expect(propose(plan)).toEqual([]);
     expect(profileOf(plan, 's1')).toMatchObject({
-      carriage: [
-        ['dmr', 'dmr', true],
-        ['dstar', 'dstar', false],
-        ['c4fm', 'c4fm', true],
-        ['p25', 'p25', false],
-        ['c4fm', 'dmr', true],
-        ['dmr', 'c4fm', true],
-      ].map(([air, network, able]) => ({ air, network, able, on: able })),
+      carriage: expect.arrayContaining(
+        [
+          ['dmr', 'dmr', true],
+          ['dstar', 'dstar', false],
+          ['c4fm', 'c4fm', true],
+          ['p25', 'p25', false],
+          ['c4fm', 'dmr', true],
+          ['dmr', 'c4fm', true],
+        ].map(([air, network, able]) => ({ air, network, able, on: able })),
+      ),
     });
     expect(roomChannel(plan, 'w-c4fm-g1')).toMatchObject({
       name: 'Hask Wide',
@@ -153,7 +155,7 @@ describe('a call that crosses', () => {
     ).toContain(check);
   });
 
-  it('cannot be had for a number that the radio cannot enter', () => {
+  it('cannot be reached by a number that the radio cannot enter', () => {
     const plan = crossedPlan((draft) => {
       const network = draft.networks.byId['n1']!;
       if (network.mode === 'dmr') network.groups.byId['g1']!.number = 417_000;

@@ -33,9 +33,9 @@ function outcomeOf(call: Direction, reply: Direction, astray: boolean, onlyHears
 
 export function tracePath(context: PathContext): Path {
   const { trace: mode, words } = context.index.modes[context.channel.mode];
-  const across = context.crossing !== null;
-  const ends = across ? null : (mode.ends?.(context) ?? null);
-  const beyond = across ? CROSSED : mode.beyond;
+  const crossed = context.crossing !== null;
+  const ends = crossed ? null : (mode.ends?.(context) ?? null);
+  const beyond = crossed ? CROSSED : mode.beyond;
   const toGateway = ends === 'site' ? null : beyond;
   const toNetwork = ends === null ? beyond : null;
   const call = direction([
@@ -46,7 +46,7 @@ export function tracePath(context: PathContext): Path {
       ? [hop('gateway', [...(toNetwork ? ownNetworkFacts(context) : []), ...toGateway.gateway(context)])]
       : []),
     ...(toNetwork ? [hop('network', toNetwork.network(context))] : []),
-    hop('destination', across ? [] : mode.destination(context)),
+    hop('destination', crossed ? [] : mode.destination(context)),
   ]);
   const reply = direction([
     hop('destination', []),
@@ -59,8 +59,8 @@ export function tracePath(context: PathContext): Path {
   const outcome = outcomeOf(
     call,
     reply,
-    across ? crossedAstray(context) : mode.astray(context),
-    !across && (words.onlyHears?.(context) ?? null) !== null,
+    crossed ? crossedAstray(context) : mode.astray(context),
+    !crossed && (words.onlyHears?.(context) ?? null) !== null,
   );
   return {
     radioId: context.radio.id,

@@ -105,10 +105,14 @@ const toVersion5: UpgradeStep = (document) => ({
   roomBook: { categories: { byId: {}, order: [] }, entries: { byId: {}, order: [] } },
 });
 
+/** The modes that were there when format 6 came; later ones are filled in by `withEveryMode`. */
+const NETWORK_MODES_OF_6 = ['dmr', 'dstar', 'c4fm', 'p25'] as const;
+const MODES_OF_6 = [...NETWORK_MODES_OF_6, 'fm'] as const;
+
 /** A destination of format 5, in its own mode's terms; what no mode knows is left for validation to name. */
 function destinationOf6(old: unknown): unknown {
   if (!isObject(old)) return old;
-  for (const mode of MODE_IDS) {
+  for (const mode of MODES_OF_6) {
     const found = MODE_DATA[mode].upgrade.destination(old);
     if (found) return found;
   }
@@ -120,7 +124,7 @@ function channelOf6(channel: Document): Document {
 }
 
 function byMode(make: (mode: ModeId) => unknown): Document {
-  return Object.fromEntries(MODE_IDS.map((mode) => [mode, make(mode)]));
+  return Object.fromEntries(MODES_OF_6.map((mode) => [mode, make(mode)]));
 }
 
 /** A codeplug, or what was written of one. */
@@ -138,14 +142,14 @@ function carriageOf6(site: Document, profile: Document): Carriage[] {
   const modes = isObject(profile['modes']) ? profile['modes'] : {};
   const list = (value: unknown) => (Array.isArray(value) ? value.map(String) : []);
   const [able, on] = [list(site['crossings']), list(profile['crossings'])];
-  const own = NETWORK_MODE_IDS.map((mode): Carriage => ({
+  const own = NETWORK_MODES_OF_6.map((mode): Carriage => ({
     air: mode,
     network: mode,
     able: isObject(site[mode]),
     on: modes[mode] === true,
   }));
-  const cross = NETWORK_MODE_IDS.flatMap((air) =>
-    NETWORK_MODE_IDS.filter((network) => network !== air).map((network): Carriage => ({
+  const cross = NETWORK_MODES_OF_6.flatMap((air) =>
+    NETWORK_MODES_OF_6.filter((network) => network !== air).map((network): Carriage => ({
       air,
       network,
       able: able.includes(`${air}-${network}`),

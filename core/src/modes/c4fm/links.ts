@@ -84,7 +84,7 @@ export function otherWays(plan: Plan, site: Site, { network, room }: FoundRoom):
   ];
 }
 
-/** How a destination is to be had: empty where its gateway reaches it, else why not; `null` where the site has no C4FM. */
+/** How a destination can be reached: empty where its gateway reaches it, else why not; `null` where the site has no C4FM. */
 export function offer(plan: Plan, site: Site, destination: Destination): string | null {
   if (!site.c4fm || destination.mode !== 'c4fm') return null;
   if (destination.kind === 'local') return site.c4fm.groupIdIn === 0 ? '' : `group ${groupIdText(site.c4fm.groupIdIn)}`;

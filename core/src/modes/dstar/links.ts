@@ -161,7 +161,7 @@ export function urFor(plan: Plan, destination: Destination | null): string | nul
   return command && writeCommand(command);
 }
 
-/** How a destination is to be had: empty where its gateway reaches it, else why not; `null` where the site has no D-STAR. */
+/** How a destination can be reached: empty where its gateway reaches it, else why not; `null` where the site has no D-STAR. */
 export function offer(plan: Plan, site: Site, destination: Destination): string | null {
   if (!site.dstar) return null;
   const target = targetOf(plan, destination);

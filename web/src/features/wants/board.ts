@@ -19,7 +19,7 @@ import type { Verdict } from '@relay/core/path/types';
 export interface Way {
   siteId: Id;
   siteName: string;
-  /** How it is to be had there: `slot 2`; empty where nothing needs saying. */
+  /** How it can be reached there: `slot 2`; empty where nothing needs saying. */
   how: string;
   want: Want | null;
   /** `null` while no channel is built for it. */

@@ -20,7 +20,7 @@ export const familyNotReached = defineCheck({
     closed: 'The gateway of {site} reaches {has}; family {expects} is not among them.',
     open: 'The gateway of {site} reaches {has}; family {expects} is not among them. {other} reaches it.',
   },
-  fixes: { move: 'Take it through {other}', drop: 'Take this wish back: it is had through {other}' },
+  fixes: { move: 'Take it through {other}', drop: 'Take this want back: {other} reaches it already' },
   check(index, report) {
     eachDisagreement(index, 'family', 'gateway', (context, fact) => {
       if (fact.state !== 'broken') return;

@@ -11,7 +11,7 @@ export const p25NetworkNotReached = defineCheck({
   fact: 'p25-network',
   docs: {
     summary: 'A channel is meant for a group of a P25 network that its site’s gateway does not reach.',
-    why: 'The site hears you, and the group is not to be had there.',
+    why: 'The site hears you, and the group cannot be reached there.',
     remedy: 'Use a site that reaches the network, or a group of a network that this site reaches.',
     source: { kind: 'common practice', name: 'which network a site reaches is a property of the site' },
   },
