@@ -18,7 +18,7 @@ export default defineConfig({
         },
       },
       {
-        plugins: [vue()],
+        plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } })],
         test: { name: 'web', include: ['web/src/**/*.test.ts'], environment: 'happy-dom', ...LIMITS },
       },
       {

@@ -6,7 +6,8 @@ import { defineConfig } from 'vite';
 
 export default defineConfig({
   plugins: [
-    vue({ template: { compilerOptions: { isCustomElement: (tag) => tag === 'revo-grid' } } }),
+    // The formatter breaks lines where there is a space: a line break between two elements is one, as in HTML.
+    vue({ template: { compilerOptions: { isCustomElement: (tag) => tag === 'revo-grid', whitespace: 'preserve' } } }),
     AutoImport({ resolvers: [ElementPlusResolver({ importStyle: 'css' })], dts: 'src/auto-imports.d.ts' }),
     Components({ resolvers: [ElementPlusResolver({ importStyle: 'css' })], dirs: [], dts: 'src/components.d.ts' }),
   ],

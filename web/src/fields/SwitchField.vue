@@ -12,3 +12,10 @@ defineEmits<{ change: [on: boolean] }>();
     >
   </div>
 </template>
+
+<style scoped>
+.switch > span {
+  flex: 1 1 240px;
+  min-width: 0;
+}
+</style>
