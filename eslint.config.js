@@ -1,4 +1,5 @@
 import js from 'typescript-eslint';
+import jsdoc from 'eslint-plugin-jsdoc';
 import vue from 'eslint-plugin-vue';
 
 export default js.config(
@@ -33,5 +34,12 @@ export default js.config(
       'vue/require-default-prop': 'off',
       'vue/attributes-order': 'off',
     },
+  },
+  {
+    // What the core offers says what it takes and gives.
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts', 'core/src/testing/**'],
+    plugins: { jsdoc },
+    rules: { 'jsdoc/require-jsdoc': ['error', { publicOnly: true, require: { FunctionDeclaration: true } }] },
   },
 );

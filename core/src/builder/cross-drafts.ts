@@ -27,6 +27,10 @@ function crossDraft(
   };
 }
 
+/**
+ * What a want takes on its radio: the drafts of its own mode, or of one whose calls the site carries cross-mode.
+ * Empty where neither is possible.
+ */
 export function draftsFor(
   plan: Plan,
   modes: BuildModes,

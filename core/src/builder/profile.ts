@@ -56,6 +56,10 @@ function crossingsOf(wished: readonly Wished[]): { pair: CrossPair; own: Buildin
   return [...found.values()];
 }
 
+/**
+ * Offers, for each hotspot, what its profile still lacks for the wants through it: modes on, cross-mode pairs on,
+ * and what each mode adds.
+ */
 export function buildProfiles(plan: Plan, modes: BuildModes, offer: Offer): void {
   for (const site of hotspotsOf(plan)) {
     const wished = wishedAt(plan, modes, site);

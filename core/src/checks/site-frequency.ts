@@ -6,6 +6,7 @@ import type { Site } from '../plan/types';
 import { nearestClearHz } from '../units/bands';
 import { channelsOfSite, set } from './walk';
 
+/** Where the frequency of a site stands in the document: what it sends on. */
 export function siteFrequencyPointer(site: Site): string {
   return toPointer(['sites', 'byId', site.id, 'txHz']);
 }

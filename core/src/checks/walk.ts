@@ -9,14 +9,17 @@ import { pairWords } from '../path/fact-words';
 import type { FactKey, FactOf, HopId, PathContext, PlanIndex } from '../path/types';
 import type { Data, Report, Subject } from './check';
 
+/** The patch that sets a value. */
 export function set(pointer: string, value: unknown): Patch {
   return { op: 'replace', path: pointer, value };
 }
 
+/** Where a channel, or a field of it, stands in the document. */
 export function channelPointer(context: Pick<PathContext, 'radio' | 'channel'>, ...field: PathKey[]): string {
   return toPointer(['codeplugs', context.radio.id, 'channels', 'byId', context.channel.id, ...field]);
 }
 
+/** Radio, channel and, where there is one, site: what a finding about a channel is about. */
 export function channelSubject(context: Pick<PathContext, 'radio' | 'channel' | 'site'>): Subject {
   const subject: Subject = { radioId: context.radio.id, channelId: context.channel.id };
   if (context.site) subject.siteId = context.site.id;
@@ -61,6 +64,7 @@ export function disagreementsIn<M extends ModeId>(mode: M) {
   ): void => eachDisagreement(index, key, hop, (context, fact) => void (mine(context) && visit(context, fact)));
 }
 
+/** Every radio with its codeplug and where that stands, in the order of the plan. */
 export function eachCodeplug(plan: Plan, visit: (radio: Radio, codeplug: Codeplug, pointer: string) => void): void {
   for (const radio of rows(plan.radios)) visit(radio, plan.codeplugs[radio.id]!, toPointer(['codeplugs', radio.id]));
 }
@@ -74,6 +78,7 @@ export function eachProfile(plan: Plan, visit: (site: Hotspot, values: ProfileVa
     visit(site, effectiveProfile(plan, site.id)!, (...path) => profilePointer(plan, site.id, ...path));
 }
 
+/** Every repeater of the plan and where it stands. */
 export function eachRepeater(plan: Plan, visit: (site: Repeater, pointer: string) => void): void {
   for (const site of repeatersOf(plan)) visit(site, toPointer(['sites', 'byId', site.id]));
 }

@@ -54,6 +54,7 @@ export interface ColumnField extends ChannelField {
   modes: readonly ModeId[] | null;
 }
 
+/** A field that channels of every mode have, as a column. */
 export function ofAll(field: ChannelField): ColumnField {
   return { ...field, modes: null };
 }

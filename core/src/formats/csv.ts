@@ -8,14 +8,20 @@ import type { ReadFinding } from './format';
 const RISKY = /^'*[=+\-@\t\r]/;
 const SIGNED_NUMBER = /^[+-]\d+(\.\d+)?$/;
 
+/**
+ * A cell that a spreadsheet would not run: with an apostrophe before `= + - @`, tab and return, but for signed
+ * numbers.
+ */
 export function harmless(cell: string): string {
   return RISKY.test(cell) && !SIGNED_NUMBER.test(cell) ? `'${cell}` : cell;
 }
 
+/** A cell without the apostrophe that `harmless` put before it. */
 export function original(cell: string): string {
   return cell.startsWith("'") && RISKY.test(cell.slice(1)) && !SIGNED_NUMBER.test(cell.slice(1)) ? cell.slice(1) : cell;
 }
 
+/** Rows as RFC 4180: commas, CR LF, quotes where they are needed and doubled; each cell made harmless. */
 export function writeCsv(rows: readonly (readonly string[])[]): string {
   return `${Papa.unparse(
     rows.map((row) => row.map(harmless)),

@@ -35,6 +35,7 @@ export function textOf(bytes: Uint8Array): string {
   return new TextDecoder().decode(bytes);
 }
 
+/** UTF-8, without a byte order mark. */
 export function bytesOf(text: string): Uint8Array {
   return new TextEncoder().encode(text);
 }
@@ -56,6 +57,7 @@ export function sniffJson(bytes: Uint8Array, format: string): number {
   return new RegExp(`"format"\\s*:\\s*"${format}"`).test(headOf(bytes)) ? 1 : 0;
 }
 
+/** A finding in one line: `Line 3, Slot: found “9”, expected 1 or 2.` */
 export function describeReadFinding({ line, place, found, expected }: ReadFinding): string {
   return `${line === null ? '' : `Line ${line}, `}${place || 'the file'}: found ${found}, expected ${expected}.`;
 }

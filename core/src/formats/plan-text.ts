@@ -4,6 +4,7 @@ import { dataOf, NETWORK_MODE_IDS } from '../plan/modes';
 import type { Plan } from '../plan/types';
 import { bytesOf } from './format';
 
+/** A copy of a plan in which every password is empty. */
 export function withoutPasswords(plan: Plan): Plan {
   return produce(plan, (draft) => {
     for (const { set } of Object.values(draft.profiles.byId)) {

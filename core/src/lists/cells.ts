@@ -58,6 +58,7 @@ export function readGroups(text: string): number[] {
   return (text.match(/\d+/g) ?? []).map(Number).filter((number) => number >= 1 && number <= 0xfffcdf);
 }
 
+/** On or off the air, by the usual words; `null` for a text that says neither. */
 export function readStatus(text: string): ListedSite['status'] | null {
   const plain = text.trim().toLowerCase();
   if (/^(on|on[ -](the )?air|active|operational|up|ok|yes)$/.test(plain)) return 'on the air';

@@ -20,6 +20,7 @@ const BANDS: readonly [number, number][] = [
 const inBand = (hz: number) => BANDS.some(([low, high]) => hz >= low && hz <= high);
 const FACTORS = [1e6, 1e3, 1] as const;
 
+/** How many of the cells pass a test, 0 to 1; 0 where there are none. */
 export function shareOf(cells: readonly string[], test: (cell: string) => boolean): number {
   return cells.length === 0 ? 0 : cells.filter(test).length / cells.length;
 }
@@ -43,6 +44,7 @@ const isShift = (cell: string) =>
   /^[+\-−–]$/.test(cell) || (/^[+\-−–]?\d/.test(cell) && Math.abs(readNumber(cell) ?? Infinity) < 100e6);
 /** Common practice, in MHz and kHz. */
 const USUAL_SHIFTS = new Set([0.6, 1.6, 2, 5, 7.6, 9.4, 600, 1600, 2000, 5000, 7600, 9400]);
+/** A whole number of one or two digits, up to `most`. */
 export const isSmallWhole = (cell: string, most: number) => /^\d{1,2}$/.test(cell) && Number(cell) <= most;
 const isWords = (cell: string) => /[a-zà-ÿ]{3}/i.test(cell) && readNumber(cell) === null;
 
@@ -129,6 +131,7 @@ export function columnFields(modes: ListedModes): ColumnField[] {
   return [...guessersOf(modes).map(([field]) => field), 'unused'];
 }
 
+/** Latitude and longitude in one cell, degrees; `null` for a text that is no such pair. */
 export function readPair(text: string): { lat: number; lon: number } | null {
   const parts = text.split(/[;/]|,\s+|\s{2,}|,(?=\s*-?\d+\.)/).map((part) => readCoordinate(part));
   const [lat, lon] = parts;

@@ -180,6 +180,7 @@ export class SiteReader {
   }
 }
 
+/** Reads a whole list; a row that cannot be taken is told with its line, column, found and expected value. */
 export function readSites(raw: RawList, columns: readonly Column[], modes: ListedModes): ReadSites {
   const reader = new SiteReader(columns, modes);
   const result: ReadSites = { sites: [], rejected: [] };

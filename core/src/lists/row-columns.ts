@@ -12,6 +12,7 @@ export type Guesses<F extends string> = readonly (readonly [F, FieldGuess])[];
 
 export type Columns<F extends string> = { [K in F]?: number };
 
+/** The place of each field among the columns, by heading, else by content; each column is given away once. */
 export function columnsBy<F extends string>({ header, rows }: RawList, guesses: Guesses<F>): Columns<F> {
   const found: Columns<F> = {};
   const taken = () => Object.values<number | undefined>(found);

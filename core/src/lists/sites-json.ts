@@ -54,6 +54,7 @@ function carried({ groups }: ListedSite, slot: 1 | 2): string {
     .join(' ');
 }
 
+/** Sites as a JSON list of our own (docs/formats.md). */
 export function writeSites({ name, source, licence, issuedOn }: ListAbout, sites: readonly ListedSite[]): string {
   const plain = sites.map(
     ({

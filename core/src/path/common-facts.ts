@@ -6,11 +6,13 @@ import type { Channel, NetworkModeId, ProfileValues, Radio, Site } from '../plan
 import { fact, mustEqual } from './fact';
 import type { Fact, PathContext } from './types';
 
+/** Whether a radio tunes both frequencies of a channel. */
 export function radioCovers(radio: Radio, channel: Channel): boolean {
   const covers = (hz: number) => radio.bands.some((band) => hz >= band.lowHz && hz <= band.highHz);
   return covers(channel.rxHz) && covers(channel.txHz);
 }
 
+/** Pairs at the radio that every mode has: call sign, mode, and the bands it tunes. */
 export function radioFacts({ index, radio, channel }: PathContext): Fact[] {
   const { callSign } = index.plan.station;
   return [
@@ -30,6 +32,7 @@ export function levelAtSiteDbm({
   return receivedLevelDbm(radio.powerW[channel.power], channel.txHz, site.distanceM);
 }
 
+/** Pairs on the air that every mode has: frequency, shift, level. */
 export function airFacts(context: PathContext): Fact[] {
   const { index, channel, site } = context;
   const width = index.modes[channel.mode].widthHz(channel);
@@ -100,6 +103,7 @@ function listingFacts({ listing }: Site, today: string | null): Fact[] {
   return facts;
 }
 
+/** Pairs at the site that every mode has: that there is one, its mode, whether it is on the air. */
 export function siteFacts({ index, channel, site, profile }: PathContext): Fact[] {
   if (!site) return [fact('site', null, { rule: 'any' }, false, 'doubtful')];
   const enabled = site[channel.mode] !== null && (site.kind === 'repeater' || isOn(profile, channel.mode));

@@ -132,6 +132,7 @@ function outcomeWords(path: Path, context: PathContext): string {
   }
 }
 
+/** A path as people read it: hops with titles and pairs, and one sentence for what it comes to. */
 export function describePath(path: Path, context: PathContext): RelayView {
   const { channel, radio, index } = context;
   return {

@@ -43,6 +43,7 @@ export function networkNames(plan: Plan, ids: readonly Id[]): string {
   return ids.map((id) => networkName(plan, id)).join(', ') || 'none';
 }
 
+/** A value as it is; `none` for nothing. */
 export const text = (value: string | number | null): string =>
   value === null || value === '' ? 'none' : String(value);
 const megahertz = (hz: number): string => `${formatMHz(hz)} MHz`;
@@ -124,6 +125,7 @@ export interface PairWords {
   expects: string;
 }
 
+/** A pair as people read it: its name, what it has, what is expected. */
 export function pairWords<K extends FactKey>(context: PathContext, { key, has, expects }: FactOf<K>): PairWords {
   const words = wordsOf(key, context);
   const read = (value: FactOf<K>['has']) => words.read(value, context);

@@ -8,6 +8,7 @@ export function landingOf({ arrives, crossing }: Pick<PathContext, 'arrives' | '
   return crossing ? crossing.arrives : arrives;
 }
 
+/** A place where a call comes out, by the words of its mode. */
 export function arrivalWords({ index, site }: Pick<PathContext, 'index' | 'site'>, arrival: Arrival): ArrivalWords {
   // What arrives has passed a site.
   return index.modes[arrival.mode].words.arrival(index, site!, arrival);

@@ -6,6 +6,7 @@ import type { Direction, Fact, Hop, HopId, Outcome, Path, PathContext, Verdict }
 
 const RANK: Readonly<Record<Verdict, number>> = { whole: 0, doubtful: 1, broken: 2 };
 
+/** The worse of two verdicts. */
 export function worse(a: Verdict, b: Verdict): Verdict {
   return RANK[a] >= RANK[b] ? a : b;
 }
@@ -31,6 +32,7 @@ function outcomeOf(call: Direction, reply: Direction, astray: boolean, onlyHears
   return worse(call.verdict, reply.verdict) === 'whole' ? 'whole' : 'doubtful';
 }
 
+/** The path of a channel, there and back, hop by hop. */
 export function tracePath(context: PathContext): Path {
   const { trace: mode, words } = context.index.modes[context.channel.mode];
   const crossed = context.crossing !== null;

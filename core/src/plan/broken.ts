@@ -35,6 +35,7 @@ function orderIsSound(table: Table<unknown>): boolean {
   return table.order.every((id) => id in table.byId) && new Set(table.order).size === table.order.length;
 }
 
+/** Reports an order that does not name each row of its table once, with the repair. */
 export function checkOrder(
   found: Found,
   path: string[],
@@ -44,6 +45,7 @@ export function checkOrder(
   if (!orderIsSound(table)) found([...path, 'order'], 'another set of ids than byId', (plan) => healOrder(pick(plan)));
 }
 
+/** Reports members of a list that are no rows of the table they name. */
 export function checkMembers(
   found: Found,
   path: string[],

@@ -26,6 +26,7 @@ function byMode<M extends ModeId>(modes: readonly M[], make: (mode: M) => unknow
   return Object.fromEntries(modes.map((mode) => [mode, make(mode)])) as Record<M, unknown>;
 }
 
+/** A plan in which nothing is said yet. */
 export function emptyPlan(name: string): Plan {
   return {
     format: PLAN_FORMAT,
@@ -80,6 +81,7 @@ export function emptyBlocks(): CodeplugBlocks {
   return byMode(MODE_IDS, (mode) => MODE_DATA[mode].blanks.codeplug()) as CodeplugBlocks;
 }
 
+/** A codeplug without channels. */
 export function emptyCodeplug(): Codeplug {
   return { channels: emptyTable(), zones: emptyTable(), ...emptyBlocks() };
 }
@@ -150,6 +152,7 @@ export function newProfile(id: Id, siteId: Id): Profile {
   return { id, siteId, name: 'Base', baseId: null, set: newProfileValues() };
 }
 
+/** A server whose delay was not measured yet. */
 export function newServer(id: Id, name: string, host: string, region = ''): Server {
   return { id, name, host, region, delay: null };
 }

@@ -55,6 +55,7 @@ function mergeValue(base: unknown, mine: unknown, theirs: unknown, path: PathKey
   return mine === undefined ? theirs : mine;
 }
 
+/** What both edits of `base` come to. See the head of this file for what wins. */
 export function mergeDocuments<T>(base: T, mine: T, theirs: T): Merged<T> {
   const conflicts: string[] = [];
   return { value: mergeValue(base, mine, theirs, [], conflicts) as T, conflicts };

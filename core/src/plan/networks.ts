@@ -2,6 +2,7 @@
 import { rows } from './table';
 import type { Destination, Id, Network, NetworkModeId, NetworkOf, Plan } from './types';
 
+/** Whether a network is of a mode. */
 export function isNetworkOf<M extends NetworkModeId>(network: Network, mode: M): network is NetworkOf<M> & Network {
   return network.mode === mode;
 }

@@ -22,10 +22,12 @@ export class PatchError extends Error {
   }
 }
 
+/** A path as a JSON pointer (RFC 6901). */
 export function toPointer(path: readonly PathKey[]): string {
   return path.map((key) => `/${String(key).replaceAll('~', '~0').replaceAll('/', '~1')}`).join('');
 }
 
+/** The parts of a JSON pointer (RFC 6901). */
 export function fromPointer(pointer: string): string[] {
   if (pointer === '') return [];
   if (!pointer.startsWith('/')) throw new PatchError(pointer, 'no leading /', 'a JSON pointer (RFC 6901)');
@@ -51,6 +53,7 @@ function kindOf(value: unknown): string {
       : `${typeof value} ${JSON.stringify(value)}`;
 }
 
+/** Whether two JSON values are equal; the order of keys does not count. */
 export function sameJson(a: unknown, b: unknown): boolean {
   if (a === b) return true;
   if (!isContainer(a) || !isContainer(b) || Array.isArray(a) !== Array.isArray(b)) return false;

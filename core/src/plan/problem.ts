@@ -9,6 +9,7 @@ export interface Problem {
   expected: string;
 }
 
+/** A value for a message, cut where it is long. */
 export function show(value: unknown): string {
   const text = value === undefined ? 'nothing' : JSON.stringify(value);
   return text.length > 80 ? `${text.slice(0, 77)}…` : text;

@@ -18,6 +18,7 @@ import { hotspotsOf } from './sites';
 import { freeId, putRow, removeRow, rows } from './table';
 import type { Codeplug, Destination, Hotspot, Id, Network, Plan, Profile, ProfileValues } from './types';
 
+/** Whether what a destination names is in the plan. */
 export function destinationExists(plan: Plan, destination: Destination): boolean {
   if (!('networkId' in destination)) return true;
   const network = plan.networks.byId[destination.networkId];

@@ -19,6 +19,7 @@ export interface ModeSchemas {
   defs: Record<string, Schema>;
 }
 
+/** A reference to a definition of the plan schema. */
 export const ref = (name: string): Schema => ({ $ref: `#/$defs/${name}` });
 
 /** An object with exactly these properties. */
@@ -26,18 +27,22 @@ export function exact(properties: Record<string, Schema>): Schema {
   return { type: 'object', properties, required: Object.keys(properties), additionalProperties: false };
 }
 
+/** The schema of a table: rows by id, and their order. */
 export function table(row: Schema): Schema {
   return exact({ byId: mapOf(row), order: { type: 'array', items: ref('id') } });
 }
 
+/** The schema of an object whose keys are ids. */
 export function mapOf(value: Schema): Schema {
   return { type: 'object', propertyNames: { pattern: ID_PATTERN }, additionalProperties: value };
 }
 
+/** The schema of a value that may be `null`. */
 export function nullOr(schema: Schema): Schema {
   return { anyOf: [{ type: 'null' }, schema] };
 }
 
+/** The schema of a whole number within bounds, both included. */
 export const whole = (minimum: number, maximum: number): Schema => ({ type: 'integer', minimum, maximum });
 /** `.` does not match line breaks; no control characters or halves of pairs, which neither radios nor databases take. */
 export const line = (maxLength: number, minLength = 0): Schema => ({

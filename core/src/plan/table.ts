@@ -1,9 +1,11 @@
 import type { Id, Table } from './types';
 
+/** A table without rows. */
 export function emptyTable<T>(): Table<T> {
   return { byId: {}, order: [] };
 }
 
+/** A table of rows, in their order. */
 export function tableOf<T extends { id: Id }>(rows: readonly T[]): Table<T> {
   return { byId: Object.fromEntries(rows.map((row) => [row.id, row])), order: rows.map((row) => row.id) };
 }
@@ -24,6 +26,7 @@ export function putRow<T extends { id: Id }>(table: Table<T>, row: T): void {
   table.byId[row.id] = row;
 }
 
+/** Takes a row out of a table of a draft; an id that is no row changes nothing. */
 export function removeRow<T>(table: Table<T>, id: Id): void {
   delete table.byId[id];
   const at = table.order.indexOf(id);

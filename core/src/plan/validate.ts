@@ -58,6 +58,10 @@ export function shapeProblems(document: unknown): Problem[] {
   return idProblems(document);
 }
 
+/**
+ * A document brought up to date and held against schema and references: the plan, or each problem with its place,
+ * found and expected value.
+ */
 export function validatePlan(raw: unknown): Validated {
   let document: unknown;
   try {

@@ -25,6 +25,7 @@ export function siteReader(columns: readonly Column[]): SiteReader {
   return new SiteReader(columns, MODES);
 }
 
+/** Reads a whole list of sites. */
 export function readSites(raw: RawList, columns: readonly Column[]): ReadSites {
   return readSitesWith(raw, columns, MODES);
 }

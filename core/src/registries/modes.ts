@@ -11,6 +11,7 @@ import type { PlanIndex } from '../path/types';
 
 export const MODES: Readonly<Record<ModeId, Mode>> = { dmr, dstar, c4fm, p25, fm };
 
+/** All that a mode provides. */
 export function modeOf(id: ModeId): Mode {
   return MODES[id];
 }

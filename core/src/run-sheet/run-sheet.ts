@@ -90,6 +90,7 @@ function repeaterSteps({ plan, paths }: PlanIndex): Step[] {
   ];
 }
 
+/** The steps to carry a plan out, in working order; each mode adds its own. */
 export function runSheet(index: PlanIndex, modes: RunSheetModes): Step[] {
   const { plan } = index;
   const callSign = `Call sign ${plan.station.callSign || 'not entered yet'}`;

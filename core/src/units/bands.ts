@@ -43,10 +43,12 @@ const SATELLITE_SEGMENTS: readonly Segment[] = [
   mhz('70 cm satellite segment', 435, 438),
 ];
 
+/** The amateur bands of an ITU region, Hz, in ascending order. */
 export function amateurBands(region: RegionId): readonly Segment[] {
   return AMATEUR_BANDS[region];
 }
 
+/** Segments kept for satellites, Hz. */
 export function satelliteSegments(): readonly Segment[] {
   return SATELLITE_SEGMENTS;
 }

@@ -9,6 +9,7 @@ export function freeSpaceLossDb(freqHz: number, distanceM: number): number {
   return 32.45 + 20 * Math.log10(freqHz / 1e6) + 20 * Math.log10(distanceM / 1000);
 }
 
+/** Watts (above 0) as dBm. */
 export function wattsToDbm(watts: number): number {
   return 10 * Math.log10(watts * 1000);
 }

@@ -27,6 +27,7 @@ export function parseWhole(text: string): number | null {
   return /^\d{1,9}$/.test(digits) ? Number(digits) : null;
 }
 
+/** `+11 dBm`: whole decibels, with the sign. */
 export function formatDbm(dbm: number): string {
   return `${dbm < 0 ? '−' : '+'}${Math.abs(dbm).toFixed(0)} dBm`;
 }

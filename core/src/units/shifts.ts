@@ -16,6 +16,7 @@ export function usualShiftsHz(txHz: number, region: RegionId): readonly number[]
 /** Channel rasters in use: multiples of 5 kHz or of 6.25 kHz. Common practice. */
 const RASTERS_HZ = [5000, 6250];
 
+/** Whether a frequency (Hz) lies on a usual channel raster. */
 export function isOnRaster(hz: number): boolean {
   return RASTERS_HZ.some((step) => hz % step === 0);
 }

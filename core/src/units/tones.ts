@@ -61,6 +61,7 @@ export function readToneText(text: string): string | null | undefined {
   return tone.dcs !== null && /[IR]\s*$/i.test(text) ? plain!.replace(/N$/, 'I') : plain;
 }
 
+/** The CTCSS tone of the table nearest to a frequency, Hz. */
 export function nearestCtcssHz(hz: number): number {
   return CTCSS_HZ.reduce((best, one) => (Math.abs(one - hz) < Math.abs(best - hz) ? one : best));
 }

@@ -8,6 +8,7 @@ import { GROUP_ID_MAX, GROUP_ID_OPEN, ROOM_DIGITS, ROOM_PATTERN } from '../../pl
 import { groupIdText, readGroupId, roomDigits } from './rooms';
 import type { C4fmFacts, Receive, Voice } from '../../plan/modes/c4fm/types';
 
+/** Whether the channel of a path is of C4FM. */
 export function isC4fmPath(context: PathContext): context is PathContext<'c4fm'> & PathContext {
   return context.channel.mode === 'c4fm';
 }

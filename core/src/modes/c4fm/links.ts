@@ -126,6 +126,10 @@ function networkFor(context: PathContext<'c4fm'>, number: string): RoomNetwork |
   return networks.find((network) => roomOfNumber(network, Number(number))) ?? networks[0];
 }
 
+/**
+ * Where the call of a channel comes out: a room on a network of the site, the way out, or the site itself; `null`
+ * when nowhere.
+ */
 export function route(context: PathContext<'c4fm'>): ArrivalOf<'c4fm'> | null {
   const { index, site, channel } = context;
   if (!site?.c4fm) return null;

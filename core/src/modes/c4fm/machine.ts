@@ -8,6 +8,7 @@ export type C4fmEvent = { kind: 'room called'; atMs: number; number: string } | 
 
 export type C4fmEffect = { kind: 'connected' | 'left'; number: string };
 
+/** Calling a room connects it and leaves the one before; calling the same again changes nothing. */
 export function step({ connectedTo }: C4fmState, event: C4fmEvent): [C4fmState, C4fmEffect[]] {
   const next = event.kind === 'room called' ? event.number : null;
   if (next === connectedTo) return [{ connectedTo }, []];

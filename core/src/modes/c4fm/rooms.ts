@@ -9,6 +9,7 @@ import type { Room } from '../../plan/modes/c4fm/types';
 
 export type RoomNetwork = NetworkOf<'c4fm'>;
 
+/** The networks of rooms of a plan, in its order. */
 export function roomNetworks(plan: Plan): RoomNetwork[] {
   return networksOf(plan, 'c4fm');
 }
@@ -93,6 +94,7 @@ export function byActivity(
   return { rooms: all.slice(page * perPage, (page + 1) * perPage), pages: Math.ceil(all.length / perPage) };
 }
 
+/** The room that a network lists under a number. */
 export function roomOfNumber(network: RoomNetwork, number: number): Room | undefined {
   return rows(network.rooms).find((room) => room.number === number);
 }

@@ -52,6 +52,7 @@ export const words: ModeWords<'c4fm'> = {
   },
 };
 
+/** The call sign that a radio sends, or that it sends none; empty without C4FM. */
 export function knownAs({ c4fm }: Radio): string {
   if (!c4fm) return '';
   return c4fm.callSign.trim() || 'sends no call sign';

@@ -33,6 +33,7 @@ function isSpecial({ index }: PathContext<'dmr'>, networkId: string | null, kind
   );
 }
 
+/** The slots on which a repeater lists the group that a channel calls, and whether that binds: a private call and what the network answers itself pass anyway. */
 export function listed(context: PathContext<'dmr'>, carriage: DmrCarriage): { slots: TimeSlot[]; binds: boolean } {
   const { call } = context.channel.dmr;
   const slots = slotsOf(carriage, call.number);

@@ -7,14 +7,17 @@ import type { Channel, ChannelOf, Codeplug, Site, ValuesOf } from '../../plan/ty
 import { ADDRESS_MAX, ADDRESS_MIN, COLOR_CODE_MAX, SIMPLEX_SLOT } from '../../plan/modes/dmr/limits';
 import type { AdmitCriterion } from '../../plan/modes/dmr/types';
 
+/** Whether a channel is of DMR. */
 export function isDmr(channel: Channel): channel is ChannelOf<'dmr'> {
   return channel.mode === 'dmr';
 }
 
+/** Whether the channel of a path is of DMR. */
 export function isDmrPath(context: PathContext): context is PathContext<'dmr'> & PathContext {
   return context.channel.mode === 'dmr';
 }
 
+/** The DMR channels of a codeplug, in its order. */
 export function dmrChannels(codeplug: Codeplug): ChannelOf<'dmr'>[] {
   return rows(codeplug.channels).filter(isDmr);
 }

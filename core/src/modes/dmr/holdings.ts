@@ -18,6 +18,7 @@ function make({ plan }: PlanIndex, radioId: Id): DmrHoldings {
   };
 }
 
+/** The contacts and receive lists of a radio by what they are for, found once per version of the plan. */
 export function holdingsOf(index: PlanIndex, radioId: Id): DmrHoldings {
   return index.look(make, radioId);
 }

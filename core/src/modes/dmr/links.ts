@@ -86,6 +86,7 @@ export function whatIsAt(index: PlanIndex, networkId: Id, kind: CallKind, number
   return network.personalGroups ? `personal group ${formatId(number)}` : null;
 }
 
+/** The call that a channel makes: kind, slot and number. */
 export function callOf({ channel }: Pick<PathContext<'dmr'>, 'channel'>): Call {
   const { call, slot } = channel.dmr;
   return { kind: call.kind, slot, number: call.number };
@@ -96,6 +97,10 @@ export function arrivalWords(index: PlanIndex, { networkId, kind, number }: DmrA
   return { address: `${kind} ${number}`, short: String(number), name: whatIsAt(index, networkId, kind, number) };
 }
 
+/**
+ * Where the call of a channel comes out: by the rules of a hotspot, or what a repeater carries; `null` when
+ * nowhere.
+ */
 export function route(context: PathContext<'dmr'>): ArrivalOf<'dmr'> | null {
   const { index, profile, site } = context;
   if (!site) return null;

@@ -7,6 +7,7 @@ import type { TalkGroup } from '../../plan/modes/dmr/types';
 
 export type DmrNetwork = NetworkOf<'dmr'>;
 
+/** The DMR networks of a plan, in its order. */
 export function dmrNetworks(plan: Plan): DmrNetwork[] {
   return networksOf(plan, 'dmr');
 }

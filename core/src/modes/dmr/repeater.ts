@@ -25,6 +25,7 @@ export function slotFact(context: PathContext<'dmr'>, carriage: DmrCarriage): Fa
   );
 }
 
+/** What a repeater says of a call: the slot of its group, whether it carries it, and its network. */
 export function carriageFacts(context: PathContext<'dmr'>, carriage: DmrCarriage): Fact[] {
   const { channel } = context;
   const { slots, binds } = listed(context, carriage);

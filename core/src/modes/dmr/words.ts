@@ -95,6 +95,7 @@ export const words: ModeWords<'dmr'> = {
   arrival: (index, _site, arrival) => arrivalWords(index, arrival),
 };
 
+/** The DMR ID of a radio in its usual groups of digits, or `no DMR ID`; empty without DMR. */
 export function knownAs({ dmr }: Radio): string {
   if (!dmr) return '';
   return dmr.id === null ? 'no DMR ID' : formatId(dmr.id);

@@ -22,14 +22,17 @@ export function withModule(callSign: string, module: string): string {
     .padEnd(FIELD_LENGTH - 1, ' ')}${module || ' '}`;
 }
 
+/** The letter in the eighth place of a call-sign field; empty where there is none. */
 export function moduleOf(field: string): string {
   return field[FIELD_LENGTH - 1] ?? ' ';
 }
 
+/** A call-sign field without the eighth place and the spaces before it. */
 export function callSignOf(field: string): string {
   return field.slice(0, FIELD_LENGTH - 1).trim();
 }
 
+/** Whether a call-sign field names a gateway: G in the eighth place. */
 export function isGateway(field: string): boolean {
   return moduleOf(field) === GATEWAY_LETTER && callSignOf(field) !== '';
 }

@@ -8,10 +8,12 @@ import { accessTo, DIRECT } from './access';
 import { CALL_TO_ALL, FIELD_CHARACTERS, FIELD_LENGTH } from '../../plan/modes/dstar/limits';
 import type { DstarFacts } from '../../plan/modes/dstar/types';
 
+/** Whether a channel is of D-STAR. */
 export function isDstar(channel: Channel): channel is ChannelOf<'dstar'> {
   return channel.mode === 'dstar';
 }
 
+/** Whether the channel of a path is of D-STAR. */
 export function isDstarPath(context: PathContext): context is PathContext<'dstar'> & PathContext {
   return context.channel.mode === 'dstar';
 }

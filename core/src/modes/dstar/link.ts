@@ -37,6 +37,7 @@ export type DstarEffect =
   | { kind: 'says not reached'; to: Reflector }
   | { kind: 'refuses'; fault: Fault };
 
+/** Whether a gateway reaches the family of a reflector, by its three letters. */
 export function reachesFamily({ families }: Pick<Gateway, 'families'>, reflector: string): boolean {
   return families === 'every' || families.includes(reflector.slice(0, 3));
 }

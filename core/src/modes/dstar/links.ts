@@ -22,6 +22,7 @@ import type {
 
 export type Family = NetworkOf<'dstar'>;
 
+/** The families of reflectors of a plan, in its order. */
 export function families(plan: Plan): Family[] {
   return networksOf(plan, 'dstar');
 }
@@ -156,6 +157,7 @@ export function commandFor(
   }
 }
 
+/** What UR must hold for a destination, eight characters; `null` where that is not known. */
 export function urFor(plan: Plan, destination: Destination | null): string | null {
   const command = commandFor(plan, destination);
   return command && writeCommand(command);
@@ -171,6 +173,7 @@ export function offer(plan: Plan, site: Site, destination: Destination): string 
   return reachesFamily(gatewayOf(site.dstar), target.reflector) ? '' : `${target.reflector.slice(0, 3)} not reached`;
 }
 
+/** The gateway of a site: its call sign, and the families that it reaches. */
 export function gatewayOf({ callSign, families }: DstarSiteFields): {
   callSign: string;
   families: readonly string[] | 'every';
@@ -232,6 +235,10 @@ function at(plan: Plan, to: Reflector): ArrivalOf<'dstar'> {
   return { mode: 'dstar', kind: 'reflector', networkId: familyOf(plan, to.reflector)?.id ?? null, to };
 }
 
+/**
+ * Where the call of a channel comes out: a reflector, a station, an answer of the gateway, or the site itself;
+ * `null` when nowhere.
+ */
 export function route(context: PathContext<'dstar'>): ArrivalOf<'dstar'> | null {
   const { index, site, channel } = context;
   if (!site?.dstar) return null;

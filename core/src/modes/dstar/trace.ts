@@ -34,6 +34,7 @@ function myFacts({ index, radio }: PathContext<'dstar'>): Fact[] {
   ];
 }
 
+/** Whether a field says that the radio is on a cable. */
 export function isDirect({ rpt1, rpt2 }: { rpt1: string; rpt2: string }): boolean {
   return rpt1.trim() === DIRECT_FIELD || rpt2.trim() === DIRECT_FIELD;
 }

@@ -68,6 +68,7 @@ export const words: ModeWords<'dstar'> = {
   arrival: ({ plan }, site, arrival) => arrivalWords(plan, site, arrival),
 };
 
+/** MY of a radio, or that it is empty; empty without D-STAR. */
 export function knownAs({ dstar }: Radio): string {
   if (!dstar) return '';
   return dstar.my.trim() || 'MY is empty';

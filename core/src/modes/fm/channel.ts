@@ -6,6 +6,7 @@ import type { PathContext } from '../../path/types';
 import type { Site, ValuesOf } from '../../plan/types';
 import type { FmWidthHz } from '../../plan/modes/fm/types';
 
+/** Whether the channel of a path is of FM. */
 export function isFmPath(context: PathContext): context is PathContext<'fm'> & PathContext {
   return context.channel.mode === 'fm';
 }

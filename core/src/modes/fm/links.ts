@@ -12,10 +12,12 @@ export const LOCAL: DestinationInfo = {
   use: 'talk',
 };
 
+/** An FM call stays at the site; `null` where there is none. */
 export function route({ site }: PathContext<'fm'>): ArrivalOf<'fm'> | null {
   return site && { mode: 'fm', networkId: null };
 }
 
+/** How FM can be reached through a site: its tone; `null` where it has no FM. */
 export function offer(_plan: Plan, site: Site, destination: Destination): string | null {
   if (destination.kind !== 'local' || !site.fm) return null;
   return site.fm.toneIn === null ? '' : toneWords(site.fm.toneIn);

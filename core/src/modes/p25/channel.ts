@@ -7,6 +7,7 @@ import { nacText, readGroup, readNac } from './addresses';
 import { GROUP_ALL, NAC_ANY, NAC_DEFAULT, NAC_PASS } from '../../plan/modes/p25/limits';
 import type { P25Facts } from '../../plan/modes/p25/types';
 
+/** Whether the channel of a path is of P25. */
 export function isP25Path(context: PathContext): context is PathContext<'p25'> & PathContext {
   return context.channel.mode === 'p25';
 }

@@ -12,6 +12,7 @@ import type { P25SpecialName } from '../../plan/modes/p25/types';
 
 export type P25Network = NetworkOf<'p25'>;
 
+/** The P25 networks of a plan, in its order. */
 export function p25Networks(plan: Plan): P25Network[] {
   return networksOf(plan, 'p25');
 }
@@ -108,6 +109,7 @@ export function networksAt({ index, site, channel }: PathContext<'p25'>): P25Net
   return found.sort((a, b) => Number(b.id === meant) - Number(a.id === meant));
 }
 
+/** Whether a group leaves whatever is linked, on a network of the site. */
 export function unlinks(context: PathContext<'p25'>, number: number): boolean {
   return networksAt(context).some((network) => network.special.unlink === number);
 }

@@ -7,6 +7,7 @@ export type P25Event = { kind: 'called'; atMs: number; group: number; unlinks: b
 
 export type P25Effect = { kind: 'linked'; group: number } | { kind: 'left'; group: number };
 
+/** Calling a group links it and leaves the one before; the group that unlinks leaves. */
 export function step({ linkedTo }: P25State, event: P25Event): [P25State, P25Effect[]] {
   const left: P25Effect[] =
     linkedTo === null || (!event.unlinks && linkedTo === event.group) ? [] : [{ kind: 'left', group: linkedTo }];

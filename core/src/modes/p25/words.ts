@@ -40,6 +40,7 @@ export const words: ModeWords<'p25'> = {
   },
 };
 
+/** The unit that a radio calls as, or `no unit ID`; empty without P25. */
 export function knownAs({ p25 }: Radio): string {
   if (!p25) return '';
   return p25.unitId === null ? 'no unit ID' : `unit ${p25.unitId}`;

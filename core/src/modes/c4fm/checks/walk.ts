@@ -9,6 +9,7 @@ export type C4fmContext = ContextOf<'c4fm'>;
 /** Calls `visit` for each C4FM path whose pair does not agree. */
 export const eachDisagreement = disagreementsIn('c4fm');
 
+/** Every radio that has C4FM, with its block and where that stands. */
 export function eachC4fmRadio(
   index: PlanIndex,
   visit: (radio: Radio, c4fm: C4fmRadioFields, pointer: string) => void,

@@ -31,6 +31,7 @@ export function joined(stretches: readonly Stretch[]): Stretch[] {
   return result;
 }
 
+/** The numbers that two stretches share; `null` for none. */
 export function common(a: Stretch, b: Stretch): Stretch | null {
   const first = Math.max(a.first, b.first);
   const last = Math.min(a.last, b.last);

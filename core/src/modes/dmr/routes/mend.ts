@@ -8,10 +8,12 @@ import { claimOf, outThrough, type RouteTable } from './table';
 /** Where the rules of a hotspot stand. `at` finds the place of its settings (`profilePointer`). */
 export type RulesAt = (...path: ['dmr', 'rules', ...string[]]) => string;
 
+/** Where the rules of a hotspot stand in the document. */
 export function rulesPointer(at: RulesAt, ...more: string[]): string {
   return at('dmr', 'rules', ...more);
 }
 
+/** Where one rule, or a field of it, stands in the document. */
 export function rulePointer(at: RulesAt, rule: RouteRule, ...more: string[]): string {
   return rulesPointer(at, 'byId', rule.id, ...more);
 }
@@ -20,6 +22,7 @@ function reorder(at: RulesAt, order: readonly Id[]): Patch {
   return { op: 'replace', path: rulesPointer(at, 'order'), value: order };
 }
 
+/** The patches that put a rule at a place in the order, from 0. */
 export function addRule(at: RulesAt, profile: ProfileValues, rule: RouteRule, place: number): Patch[] {
   const { order } = profile.dmr.rules;
   return [
@@ -28,6 +31,7 @@ export function addRule(at: RulesAt, profile: ProfileValues, rule: RouteRule, pl
   ];
 }
 
+/** The patches that take a rule away. */
 export function removeRule(at: RulesAt, profile: ProfileValues, rule: RouteRule): Patch[] {
   return [
     { op: 'remove', path: rulePointer(at, rule) },
@@ -45,6 +49,7 @@ export function moveBefore(at: RulesAt, profile: ProfileValues, rule: RouteRule,
   return [reorder(at, [...rest.slice(0, place), rule.id, ...rest.slice(place)])];
 }
 
+/** The patches that move a rule behind all others. */
 export function moveToEnd(at: RulesAt, profile: ProfileValues, rule: RouteRule): Patch[] {
   return [reorder(at, [...profile.dmr.rules.order.filter((id) => id !== rule.id), rule.id])];
 }

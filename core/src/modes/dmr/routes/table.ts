@@ -49,6 +49,7 @@ export function claimOf(rule: RouteRule): { first: number; last: number } {
   return rule.range ? { first: rule.range.first, last: rule.range.first + rule.range.count - 1 } : EVERY_NUMBER;
 }
 
+/** Whether a rule takes calls on a slot of the radio side; a catch-all takes both. */
 export function claimsSlot(rule: RouteRule, slot: TimeSlot): boolean {
   return rule.range === null || rule.range.slot === slot;
 }
@@ -62,6 +63,7 @@ function compile(rules: readonly RouteRule[], kind: CallKind, slot: TimeSlot): C
   };
 }
 
+/** A table of rules, ready to be asked. Rules of other networks than `networkIds` take no part. */
 export function routeTable(
   selection: RouteTable['selection'],
   networkIds: readonly Id[],
@@ -72,6 +74,7 @@ export function routeTable(
   return { selection, networkIds, rules: active, compiled: { group: of('group'), private: of('private') } };
 }
 
+/** The table of a hotspot by its settings; networks that are not logged in take no part. */
 export function tableOfProfile(plan: Plan, profile: Pick<ProfileValues, 'dmr'>): RouteTable {
   const { selection, rules, logins } = profile.dmr;
   return routeTable(

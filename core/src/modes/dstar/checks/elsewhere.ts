@@ -33,6 +33,7 @@ function together(plan: Plan, radioId: Id, channel: ChannelOf<'dstar'>): Channel
 
 export type Elsewhere = { id: 'move' | 'drop'; patches: Patch[] };
 
+/** The fix that moves the want of a channel to another site, or drops it where that site has it already. */
 export function takeElsewhere(plan: Plan, radioId: Id, channel: ChannelOf<'dstar'>, to: Site): Elsewhere {
   const want = channel.wantId === null ? undefined : plan.wants.byId[channel.wantId];
   const mine = together(plan, radioId, channel);

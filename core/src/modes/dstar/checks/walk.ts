@@ -41,6 +41,7 @@ export function reportUr<M extends string>(
   });
 }
 
+/** Every radio that has D-STAR, with its block and where that stands. */
 export function eachDstarRadio(
   index: PlanIndex,
   visit: (radio: Radio, dstar: DstarRadioFields, pointer: string) => void,

@@ -14,6 +14,7 @@ export function eachNumber(index: PlanIndex, visit: (context: P25Context, fact: 
   for (const hop of ['gateway', 'network'] as const) eachDisagreement(index, 'p25-number', hop, visit);
 }
 
+/** Every radio that has P25, with its block and where that stands. */
 export function eachP25Radio(
   index: PlanIndex,
   visit: (radio: Radio, p25: P25RadioFields, pointer: string) => void,

@@ -3,6 +3,7 @@ import type { ModeBlanks } from '../../mode-data';
 import { emptyTable } from '../../table';
 import type { NetworkLogin } from './types';
 
+/** A login that is off, without server, suffix and password. */
 export function newLogin(): NetworkLogin {
   return { enabled: true, serverId: null, suffix: null, password: '', staticGroupIds: [] };
 }
