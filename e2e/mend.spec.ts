@@ -23,7 +23,7 @@ test('another color code at the hotspot breaks three paths; mend all; undo, also
   await choose(page, 'Ostrey All');
   await expect(page.getByTestId('relay-verdict')).toHaveText('broken at the hotspot');
   await expect(hop(page, 'site')).toHaveAttribute('data-state', 'broken');
-  await expect(hop(page, 'site')).toContainText('color code1≠ 2');
+  await expect(hop(page, 'site')).toContainText('color code 1 ≠ 2');
   await page.getByRole('button', { name: 'Mend all 3' }).first().click();
   await expect(tally(page)).toContainText('3 whole');
   await saved(page);

@@ -154,7 +154,7 @@ test('a clear frequency is found for the hotspot, with the reason; its channels 
   await expect(page.getByText('9 sites are within 50 km')).toBeVisible();
   await expect(page.getByTestId('present')).toContainText('Now: 439.1250 MHz; the nearest is');
   await expect(page.getByTestId('clearest')).toContainText(
-    /434\.2500 MHz is the clearest of the 70 cm raster: the nearest is [\d.]+ kHz off/,
+    /434\.2500 MHz is the clearest of the 70 cm raster:\s+the nearest is [\d.]+ kHz off/,
   );
   await page.getByTestId('take-frequency').click();
   await expect(tally(page)).toContainText('12 whole');
