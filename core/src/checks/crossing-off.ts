@@ -1,7 +1,7 @@
 import { crossWords } from '../path/cross-mode';
-import { profilePointer } from '../plan/profiles';
+import { profilePointer, switchPatch } from '../plan/profiles';
 import { defineCheck } from './check';
-import { channelSubject, eachDisagreement, set } from './walk';
+import { channelSubject, eachDisagreement } from './walk';
 
 export const crossingOff = defineCheck({
   id: 'crossing-off',
@@ -22,14 +22,13 @@ export const crossingOff = defineCheck({
       const { pair } = context.crossing!;
       const site = context.site!;
       const pointer = profilePointer(index.plan, site.id, 'carriage');
-      const at = context.profile!.carriage.findIndex((one) => one.air === pair.air && one.network === pair.network);
       const data = { words: crossWords(index.modes, pair), site: site.name };
       report({
         message: 'off',
         data,
         pointer,
         subject: channelSubject(context),
-        fixes: [{ id: 'on', patches: [set(`${pointer}/${at}/on`, true)] }],
+        fixes: [{ id: 'on', patches: [switchPatch(index.plan, site.id, pair, true)] }],
       });
     });
   },

@@ -1,7 +1,9 @@
 import { toPointer } from '../plan/patches';
-import { profilePointer } from '../plan/profiles';
+import { pairOf } from '../plan/carriage';
+import { profilePointer, switchPatch } from '../plan/profiles';
+import type { NetworkModeId } from '../plan/types';
 import { defineCheck } from './check';
-import { channelSubject, eachDisagreement, set } from './walk';
+import { channelSubject, eachDisagreement } from './walk';
 
 export const modeNotEnabled = defineCheck({
   id: 'mode-not-enabled',
@@ -29,10 +31,10 @@ export const modeNotEnabled = defineCheck({
         report({ message: 'lacks', data, pointer: toPointer(['sites', 'byId', site.id, mode]), subject });
         return;
       }
-      const { carriage } = context.profile!;
       const pointer = profilePointer(index.plan, site.id, 'carriage');
-      const at = carriage.findIndex((one) => one.air === mode && one.network === mode);
-      const fixes = carriage[at]?.able ? [{ id: 'enable' as const, patches: [set(`${pointer}/${at}/on`, true)] }] : [];
+      const own = { air: mode as NetworkModeId, network: mode as NetworkModeId };
+      const { able } = pairOf(context.profile!, own.air, own.network);
+      const fixes = able ? [{ id: 'enable' as const, patches: [switchPatch(index.plan, site.id, own, true)] }] : [];
       report({ message: 'off', data, pointer, subject, fixes });
     });
   },

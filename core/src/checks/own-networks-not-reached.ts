@@ -1,8 +1,8 @@
 import { crossWords } from '../path/cross-mode';
 import { crossPairs } from '../plan/carriage';
-import { profilePointer } from '../plan/profiles';
+import { profilePointer, switchPatch } from '../plan/profiles';
 import { defineCheck } from './check';
-import { channelSubject, eachDisagreement, set } from './walk';
+import { channelSubject, eachDisagreement } from './walk';
 
 export const ownNetworksNotReached = defineCheck({
   id: 'own-networks-not-reached',
@@ -23,14 +23,13 @@ export const ownNetworksNotReached = defineCheck({
     eachDisagreement(index, 'own-networks', 'gateway', (context) => {
       const { channel, profile } = context;
       const site = context.site!;
-      const pointer = profilePointer(index.plan, site.id, 'carriage');
       const on = crossPairs(profile!).filter((pair) => pair.air === channel.mode && pair.on);
       const data = {
         words: on.map((pair) => crossWords(index.modes, pair)).join(' and '),
         site: site.name,
         mode: index.modes[channel.mode].name,
       };
-      const patches = on.map((pair) => set(`${pointer}/${profile!.carriage.indexOf(pair)}/on`, false));
+      const patches = on.map((pair) => switchPatch(index.plan, site.id, pair, false));
       report({
         message: 'away',
         data,

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { samplePlan } from '../testing/sample-plan';
-import { edit } from './edit';
-import { editProfile, effectiveProfile, profilePointer, profilesOf } from './profiles';
-import { setPair } from './carriage';
+import { edit, editByPatches } from './edit';
+import { dropMode, switchMode } from './hotspot';
+import { editProfile, effectiveProfile, profilePointer, profilesOf, switchPatch } from './profiles';
+import { listensFor, setPair } from './carriage';
 import { putRow, removeRow } from './table';
 import type { Plan, Profile, ProfileValues } from './types';
 import { validatePlan } from './validate';
@@ -46,6 +47,17 @@ describe('what a profile comes to', () => {
     expect(able(can)).toEqual({ ...pair, able: true });
   });
 
+  it('has every pair that the hotspot can do: what a profile does not name is off in it', () => {
+    const plan = travelling({ carriage: [{ air: 'dmr', network: 'dmr', able: true, on: true }] });
+    setPair(base(plan), 'dmr', 'c4fm', { able: true, on: true });
+    const { carriage } = effectiveProfile(plan, 's1')!;
+    expect(carriage.find((one) => one.network === 'c4fm' && one.air === 'dmr')).toMatchObject({
+      able: true,
+      on: false,
+    });
+    expect(carriage[0]).toMatchObject({ air: 'dmr', network: 'dmr', on: true });
+  });
+
   it('is nothing for a site that has none, or for another hotspot’s profile', () => {
     const plan = travelling({});
     expect(effectiveProfile(plan, 'nowhere')).toBeNull();
@@ -76,6 +88,51 @@ describe('a change of settings', () => {
       44,
       base(before).dmr.logins['n1']!.suffix,
     ]);
+  });
+
+  it('in what the hotspot can do is written to the base, and what is on to the profile that runs', () => {
+    const before = travelling({});
+    const able = edit(before, (draft) =>
+      editProfile(draft, 's1', (values) => setPair(values, 'dmr', 'c4fm', { able: true })),
+    ).plan;
+    const pair = { air: 'dmr', network: 'c4fm' } as const;
+    expect([base(able).carriage.at(-1), able.profiles.byId['away']!.set]).toEqual([
+      { ...pair, able: true, on: false },
+      {},
+    ]);
+    const on = edit(able, (draft) =>
+      editProfile(draft, 's1', (values) => setPair(values, 'dmr', 'c4fm', { on: true })),
+    ).plan;
+    expect(base(on).carriage.at(-1)).toEqual({ ...pair, able: true, on: false });
+    expect(effectiveProfile(on, 's1')!.carriage.at(-1)).toEqual({ ...pair, able: true, on: true });
+  });
+
+  it('of a mode that was not there yet works in the profile that runs', () => {
+    const { plan } = edit(travelling({}), (draft) => switchMode(draft, 's1', 'p25', true));
+    expect(validatePlan(plan).problems).toEqual([]);
+    expect([listensFor(effectiveProfile(plan, 's1')!, 'p25'), listensFor(base(plan), 'p25')]).toEqual([true, false]);
+    const { plan: gone } = edit(plan, (draft) => dropMode(draft, 's1', 'p25'));
+    expect(validatePlan(gone).problems).toEqual([]);
+    expect(listensFor(effectiveProfile(gone, 's1')!, 'p25')).toBe(false);
+  });
+
+  it('by one patch switches a pair, also one that the profile does not name', () => {
+    const plan = travelling({ carriage: [{ air: 'dmr', network: 'dmr', able: true, on: true }] });
+    setPair(base(plan), 'dmr', 'c4fm', { able: true });
+    for (const [air, network, on] of [
+      ['dmr', 'c4fm', true],
+      ['dmr', 'dmr', false],
+    ] as const) {
+      const { plan: next } = editByPatches(plan, [switchPatch(plan, 's1', { air, network }, on)]);
+      expect(validatePlan(next).problems).toEqual([]);
+      expect(
+        effectiveProfile(next, 's1')!.carriage.find((one) => one.air === air && one.network === network),
+      ).toMatchObject({ able: true, on });
+    }
+    const inBase = editByPatches(travelling({}), [
+      switchPatch(travelling({}), 's1', { air: 'dmr', network: 'dmr' }, false),
+    ]).plan;
+    expect(listensFor(base(inBase), 'dmr')).toBe(false);
   });
 
   it('of a base is written to it', () => {

@@ -1,7 +1,7 @@
 /** Profiles of hotspots: a base, and others that set only what differs. `effectiveProfile` is the only reader. */
 import { current, isDraft } from 'immer';
-import { pairOf } from './carriage';
-import { type PathKey, sameJson, toPointer } from './patches';
+import { pairOf, setPair } from './carriage';
+import { type Patch, type PathKey, sameJson, toPointer } from './patches';
 import { rows } from './table';
 import type { Carriage, Id, Plan, Profile, ProfileValues } from './types';
 
@@ -16,9 +16,13 @@ function activeProfile(plan: Plan, siteId: Id): Profile | null {
   return site?.kind === 'hotspot' ? (plan.profiles.byId[site.activeProfileId] ?? null) : null;
 }
 
-/** What a hotspot can do is a matter of the hotspot: a profile only says what is on. */
+/**
+ * What a hotspot can do is a matter of the hotspot: a profile only says what is on, and what it does not name is off in it.
+ */
 function carriageFrom(base: readonly Carriage[], set: readonly Carriage[]): Carriage[] {
-  return set.map((one) => ({ ...one, able: pairOf({ carriage: [...base] }, one.air, one.network).able }));
+  const named = set.map((one) => ({ ...one, able: pairOf({ carriage: [...base] }, one.air, one.network).able }));
+  const others = base.filter((one) => !set.some(({ air, network }) => air === one.air && network === one.network));
+  return [...named, ...others.map((one) => ({ ...one, on: false }))];
 }
 
 /**
@@ -42,8 +46,24 @@ export function profilePointer(plan: Plan, siteId: Id, ...path: [keyof ProfileVa
   return toPointer(['profiles', 'byId', holder, 'set', ...path]);
 }
 
+/** The patch that switches a pair of modes on or off in the profile that a hotspot runs. */
+export function switchPatch(
+  plan: Plan,
+  siteId: Id,
+  { air, network }: Pick<Carriage, 'air' | 'network'>,
+  on: boolean,
+): Patch {
+  const pointer = profilePointer(plan, siteId, 'carriage');
+  const active = activeProfile(plan, siteId)!;
+  const stored = active.set.carriage ?? plan.profiles.byId[active.baseId!]!.set.carriage!;
+  const at = stored.findIndex((one) => one.air === air && one.network === network);
+  if (at >= 0) return { op: 'replace', path: `${pointer}/${at}/on`, value: on };
+  return { op: 'add', path: `${pointer}/-`, value: { ...pairOf(effectiveProfile(plan, siteId)!, air, network), on } };
+}
+
 /**
- * Changes the settings of a hotspot in a draft. In a profile that is no base, only what comes to differ from the base is set.
+ * Changes the settings of a hotspot in a draft. In a profile that is no base, only what comes to differ from the base is
+ * set; what the hotspot can do goes to the base, whichever profile runs.
  * @throws Error for a site without profiles
  */
 export function editProfile(plan: Plan, siteId: Id, recipe: (values: ProfileValues) => void): void {
@@ -57,9 +77,25 @@ export function editProfile(plan: Plan, siteId: Id, recipe: (values: ProfileValu
   const values = structuredClone(plainOf(before));
   recipe(values);
   const was = plainOf(before);
-  for (const key of Object.keys(values) as (keyof ProfileValues)[]) {
-    if (!sameJson(values[key], was[key])) Object.assign(profile.set, { [key]: values[key] });
+  const base = plan.profiles.byId[profile.baseId]!.set as ProfileValues;
+  for (const { air, network, able } of values.carriage) {
+    if (able !== pairOf(was, air, network).able) setPair(base, air, network, { able });
   }
+  for (const key of Object.keys(values) as (keyof ProfileValues)[]) {
+    // What it can do was written to the base: only what is on is the profile's own.
+    const same = key === 'carriage' ? sameOn(values.carriage, was.carriage) : sameJson(values[key], was[key]);
+    if (!same) Object.assign(profile.set, { [key]: values[key] });
+  }
+}
+
+/** Whether the same pairs are on in two lists. */
+function sameOn(one: readonly Carriage[], other: readonly Carriage[]): boolean {
+  const on = (list: readonly Carriage[]) =>
+    list
+      .filter((pair) => pair.on)
+      .map(({ air, network }) => `${air}-${network}`)
+      .sort();
+  return sameJson(on(one), on(other));
 }
 
 /** The values without Immer's drafts, each key by itself: an effective profile mixes two of them. */
