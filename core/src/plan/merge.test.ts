@@ -6,7 +6,7 @@ interface Row {
   hz?: number;
   tags?: string[];
 }
-type Document = { rows: Record<string, Row | undefined>; order: string[] };
+type Document = { rows: Record<string, Row | null | undefined>; order: string[] };
 
 const base: Document = { rows: { a: { name: 'Ayr', hz: 1 }, b: { name: 'Bay', hz: 2 } }, order: ['a', 'b'] };
 const changed = (change: (one: Document) => void): Document => {
@@ -96,6 +96,41 @@ describe('two edits of one document', () => {
       (one) => void one.order.pop(),
       changed((one) => void (one.order = ['a', 'x'])),
       [],
+    ],
+    [
+      'a member that I removed is gone, and what they added stays',
+      (one) => void one.order.shift(),
+      (one) => void one.order.push('c'),
+      changed((one) => void (one.order = ['b', 'c'])),
+      [],
+    ],
+    [
+      'each of us removed one: both are gone',
+      (one) => void one.order.shift(),
+      (one) => void one.order.pop(),
+      changed((one) => void (one.order = [])),
+      [],
+    ],
+    [
+      'a member that I put in another’s place stands there, before what they added',
+      (one) => void (one.order = ['a', 'x']),
+      (one) => void one.order.push('c'),
+      changed((one) => void (one.order = ['a', 'x', 'c'])),
+      [],
+    ],
+    [
+      'a member behind the last stays behind it, before what they added',
+      (one) => void one.order.push('x'),
+      (one) => void one.order.push('c'),
+      changed((one) => void (one.order = ['a', 'b', 'x', 'c'])),
+      [],
+    ],
+    [
+      'what I empty and they change is empty, and the place is told',
+      (one) => void (one.rows['a'] = null),
+      (one) => void (one.rows['a']!.hz = 6),
+      changed((one) => void (one.rows['a'] = null)),
+      ['/rows/a'],
     ],
   ])('%s', (_, mine, theirs, value, conflicts) => {
     expect(mergeDocuments(base, changed(mine), changed(theirs))).toEqual({ value, conflicts });
