@@ -1,5 +1,5 @@
 /** How people read the pairs that every mode has, and what is expected by a rule. */
-import type { NetworkModeId, Plan } from '../plan/types';
+import type { Plan } from '../plan/types';
 import { networkName } from '../plan/networks';
 import { REGION_NAMES } from '../units/bands';
 import { formatDbm, formatMHz, formatShiftMHz } from '../units/quantities';
@@ -75,11 +75,7 @@ export const COMMON_WORDS: { readonly [K in keyof CommonFacts]: FactWords<K> } =
   'crossing-on': { name: 'cross-mode', read: onOff },
   'crossing-ready': { name: 'network side', read: completeness },
   'crossing-number': { name: 'number', read: text },
-  'own-networks': {
-    name: 'own networks',
-    read: (reached, { index, channel }) =>
-      reached ? `${index.modes[channel.mode as NetworkModeId].name} reached` : 'not while cross-mode is on',
-  },
+  'own-networks': { name: 'own networks', read: (reached) => (reached ? 'reached' : 'not reached') },
 };
 
 /** What any pair says of a rule, in the same words. */
