@@ -4,10 +4,21 @@ import { toPointer } from '../plan/patches';
 import { effectiveProfile, profilePointer } from '../plan/profiles';
 import { hotspotsOf, repeatersOf } from '../plan/sites';
 import { rows } from '../plan/table';
-import type { Channel, Codeplug, Hotspot, Id, ModeId, Plan, ProfileValues, Radio, Repeater } from '../plan/types';
+import type {
+  Channel,
+  Codeplug,
+  Hotspot,
+  Id,
+  ModeId,
+  ModeTypes,
+  Plan,
+  ProfileValues,
+  Radio,
+  Repeater,
+} from '../plan/types';
 import { pairWords } from '../path/fact-words';
 import type { FactKey, FactOf, HopId, PathContext, PlanIndex } from '../path/types';
-import type { Data, Report, Subject } from './check';
+import type { Subject } from './check';
 
 /** The patch that sets a value. */
 export function set(pointer: string, value: unknown): Patch {
@@ -69,6 +80,19 @@ export function eachCodeplug(plan: Plan, visit: (radio: Radio, codeplug: Codeplu
   for (const radio of rows(plan.radios)) visit(radio, plan.codeplugs[radio.id]!, toPointer(['codeplugs', radio.id]));
 }
 
+/** Every radio that has a mode, with its block and where that stands, in the order of the plan. */
+export function radiosIn<M extends ModeId>(mode: M) {
+  return (
+    index: PlanIndex,
+    visit: (radio: Radio, block: NonNullable<ModeTypes[M]['radio']>, pointer: string) => void,
+  ): void => {
+    for (const radio of rows(index.plan.radios)) {
+      const block = radio[mode] as ModeTypes[M]['radio'] | null;
+      if (block) visit(radio, block, toPointer(['radios', 'byId', radio.id, mode]));
+    }
+  };
+}
+
 /** Where a value of a hotspot's settings stands. */
 export type At = (...path: [keyof ProfileValues, ...PathKey[]]) => string;
 
@@ -89,16 +113,4 @@ export function channelsOfSite(index: PlanIndex, siteId: Id): { channel: Channel
     .paths()
     .filter(({ context }) => context.channel.siteId === siteId)
     .map(({ context }) => ({ channel: context.channel, pointer: channelPointer(context) }));
-}
-
-/** Reports one value of a channel, with the press that sets it to what is expected, where that is known. */
-export function reportValue<M extends string>(
-  report: Report<M, 'set'>,
-  context: PathContext,
-  field: readonly PathKey[],
-  found: { message: M; data: Data; to?: unknown },
-): void {
-  const pointer = channelPointer(context, ...field);
-  const fixes = found.to === undefined ? [] : [{ id: 'set' as const, patches: [set(pointer, found.to)] }];
-  report({ message: found.message, data: found.data, pointer, subject: channelSubject(context), fixes });
 }

@@ -54,53 +54,33 @@ function carried({ groups }: ListedSite, slot: 1 | 2): string {
     .join(' ');
 }
 
+/** What is written of a site, in this order. */
+const SITE_FIELDS = [
+  'callSign',
+  'module',
+  'name',
+  'place',
+  'lat',
+  'lon',
+  'txHz',
+  'rxHz',
+  'modes',
+  'colorCode',
+  'groups',
+  'ctcssHz',
+  'dcs',
+  'nac',
+  'groupId',
+  'networks',
+  'linked',
+  'status',
+  'confirmedOn',
+  'notes',
+] as const satisfies readonly (keyof ListedSite)[];
+
 /** Sites as a JSON list of our own (docs/formats.md). */
 export function writeSites({ name, source, licence, issuedOn }: ListAbout, sites: readonly ListedSite[]): string {
-  const plain = sites.map(
-    ({
-      callSign,
-      module,
-      name: title,
-      place,
-      lat,
-      lon,
-      txHz,
-      rxHz,
-      modes,
-      colorCode,
-      groups,
-      ctcssHz,
-      dcs,
-      nac,
-      groupId,
-      networks,
-      linked,
-      status,
-      confirmedOn,
-      notes,
-    }) => ({
-      callSign,
-      module,
-      name: title,
-      place,
-      lat,
-      lon,
-      txHz,
-      rxHz,
-      modes,
-      colorCode,
-      groups,
-      ctcssHz,
-      dcs,
-      nac,
-      groupId,
-      networks,
-      linked,
-      status,
-      confirmedOn,
-      notes,
-    }),
-  );
+  const plain = sites.map((site) => Object.fromEntries(SITE_FIELDS.map((field) => [field, site[field]])));
   return `${JSON.stringify({ format: SITES_FORMAT, formatVersion: SITES_VERSION, name, source, licence, issuedOn, sites: plain }, null, 1)}\n`;
 }
 

@@ -5,7 +5,7 @@ const NEITHER = { able: false, on: false };
 
 /** The pair as the list has it; one that it does not name can neither be done nor is it on. */
 export function pairOf(
-  { carriage }: Pick<ProfileValues, 'carriage'>,
+  { carriage }: { carriage: readonly Carriage[] },
   air: NetworkModeId,
   network: NetworkModeId,
 ): Carriage {

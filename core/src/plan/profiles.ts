@@ -20,7 +20,10 @@ function activeProfile(plan: Plan, siteId: Id): Profile | null {
  * What a hotspot can do is a matter of the hotspot: a profile only says what is on, and what it does not name is off in it.
  */
 function carriageFrom(base: readonly Carriage[], set: readonly Carriage[]): Carriage[] {
-  const named = set.map((one) => ({ ...one, able: pairOf({ carriage: [...base] }, one.air, one.network).able }));
+  const named = set.map((one) => ({
+    ...one,
+    able: pairOf({ carriage: base }, one.air, one.network).able,
+  }));
   const others = base.filter((one) => !set.some(({ air, network }) => air === one.air && network === one.network));
   return [...named, ...others.map((one) => ({ ...one, on: false }))];
 }
@@ -62,8 +65,8 @@ export function switchPatch(
 }
 
 /**
- * Changes the settings of a hotspot in a draft. In a profile that is no base, only what comes to differ from the base is
- * set; what the hotspot can do goes to the base, whichever profile runs.
+ * Changes the settings of a hotspot in a draft. In a profile that is no base, only what the recipe changes is set;
+ * what the hotspot can do goes to the base, whichever profile runs.
  * @throws Error for a site without profiles
  */
 export function editProfile(plan: Plan, siteId: Id, recipe: (values: ProfileValues) => void): void {

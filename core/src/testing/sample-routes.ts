@@ -57,3 +57,24 @@ export function routedPlan(change: Recipe = () => undefined): Plan {
 export function ruleOf(plan: Plan, id: string): RouteRule {
   return profileOf(plan, 's1').dmr.rules.byId[id]!;
 }
+
+/** Puts a rule for groups at a place in the order, from 0. */
+export function putGroupRule(
+  plan: Plan,
+  at: number,
+  id: string,
+  networkId: string,
+  first: number,
+  count: number,
+  networkFirst = first % 1_000_000,
+): void {
+  const { rules } = profileOf(plan, 's1').dmr;
+  rules.byId[id] = {
+    id,
+    networkId,
+    call: 'group',
+    range: { slot: 2, first, networkSlot: 2, networkFirst, count },
+    reply: true,
+  };
+  rules.order.splice(at, 0, id);
+}

@@ -53,7 +53,7 @@ function say(value: string): void {
     :aria-label="`How ${channel.name} is used`"
     data-testid="c4fm-panel"
   >
-    <div>
+    <div class="beside">
       <StepStrip :steps="order" :here="channel.id" data-testid="connect-strip" @select="$emit('select', $event)" />
       <p class="soft">{{ order[0]!.say }}</p>
     </div>

@@ -1,8 +1,5 @@
-import { type ContextOf, disagreementsIn } from '../../../checks/walk';
-import type { FactOf, PlanIndex } from '../../../path/types';
-import type { C4fmRadioFields } from '../../../plan/modes/c4fm/types';
-import { rows } from '../../../plan/table';
-import type { Radio } from '../../../plan/types';
+import { type ContextOf, disagreementsIn, radiosIn } from '../../../checks/walk';
+import type { FactOf } from '../../../path/types';
 
 export type C4fmContext = ContextOf<'c4fm'>;
 
@@ -10,13 +7,7 @@ export type C4fmContext = ContextOf<'c4fm'>;
 export const eachDisagreement = disagreementsIn('c4fm');
 
 /** Every radio that has C4FM, with its block and where that stands. */
-export function eachC4fmRadio(
-  index: PlanIndex,
-  visit: (radio: Radio, c4fm: C4fmRadioFields, pointer: string) => void,
-): void {
-  for (const radio of rows(index.plan.radios))
-    if (radio.c4fm) visit(radio, radio.c4fm, `/radios/byId/${radio.id}/c4fm`);
-}
+export const eachC4fmRadio = radiosIn('c4fm');
 
 /** The number of the room that a site should be connected to. */
 export function wantedRoom({ expects }: FactOf<'connect'>): string | undefined {

@@ -1,42 +1,20 @@
 import { profileOf } from '../../../testing/profile-of';
-import type { Plan } from '../../../plan/types';
 import { testCheck } from '../../../testing/check-tester';
-import { routedPlan } from '../../../testing/sample-routes';
+import { putGroupRule, routedPlan } from '../../../testing/sample-routes';
 import { numberOverLimit } from './number-over-limit';
-
-/** Puts a rule for groups at a place. */
-const put = (
-  plan: Plan,
-  at: number,
-  id: string,
-  networkId: string,
-  first: number,
-  count: number,
-  networkFirst = first % 1_000_000,
-) => {
-  const { rules } = profileOf(plan, 's1').dmr;
-  rules.byId[id] = {
-    id,
-    networkId,
-    call: 'group',
-    range: { slot: 2, first, networkSlot: 2, networkFirst, count },
-    reply: true,
-  };
-  rules.order.splice(at, 0, id);
-};
 
 testCheck(numberOverLimit, {
   plan: routedPlan,
   // Prefix 16 is free in part only, 17 not at all. Bound from memory of ETSI TS 102 361-1, Annex A.
   valid: [
     { name: 'as planned' },
-    { name: 'prefix 15', change: (plan) => put(plan, 2, 'x', 'n1', 15_000_001, 999_999) },
-    { name: 'prefix 16, up to the end', change: (plan) => put(plan, 2, 'x', 'n1', 16_000_001, 776_415) },
+    { name: 'prefix 15', change: (plan) => putGroupRule(plan, 2, 'x', 'n1', 15_000_001, 999_999) },
+    { name: 'prefix 16, up to the end', change: (plan) => putGroupRule(plan, 2, 'x', 'n1', 16_000_001, 776_415) },
   ],
   invalid: [
     {
       name: 'prefix 16, whole',
-      change: (plan) => put(plan, 2, 'x', 'n1', 16_000_001, 999_999),
+      change: (plan) => putGroupRule(plan, 2, 'x', 'n1', 16_000_001, 999_999),
       findings: [
         {
           message: 'over',
@@ -48,7 +26,7 @@ testCheck(numberOverLimit, {
     },
     {
       name: 'prefix 17',
-      change: (plan) => put(plan, 2, 'x', 'n1', 17_000_001, 999_999),
+      change: (plan) => putGroupRule(plan, 2, 'x', 'n1', 17_000_001, 999_999),
       findings: [
         {
           message: 'over',

@@ -1,40 +1,21 @@
 import { profileOf } from '../../../testing/profile-of';
-import type { Plan } from '../../../plan/types';
 import { testCheck } from '../../../testing/check-tester';
-import { routedPlan } from '../../../testing/sample-routes';
+import { putGroupRule, routedPlan } from '../../../testing/sample-routes';
 import { rangeOverNetworkEnd } from './range-over-network-end';
-
-/** Puts a rule for groups at a place. */
-const put = (
-  plan: Plan,
-  at: number,
-  id: string,
-  networkId: string,
-  first: number,
-  count: number,
-  networkFirst = first % 1_000_000,
-) => {
-  const { rules } = profileOf(plan, 's1').dmr;
-  rules.byId[id] = {
-    id,
-    networkId,
-    call: 'group',
-    range: { slot: 2, first, networkSlot: 2, networkFirst, count },
-    reply: true,
-  };
-  rules.order.splice(at, 0, id);
-};
 
 testCheck(rangeOverNetworkEnd, {
   plan: routedPlan,
   valid: [
     { name: 'as planned' },
-    { name: 'numbers passed as they are', change: (plan) => put(plan, 2, 'x', 'n1', 2_000_000, 1_500_000, 2_000_000) },
+    {
+      name: 'numbers passed as they are',
+      change: (plan) => putGroupRule(plan, 2, 'x', 'n1', 2_000_000, 1_500_000, 2_000_000),
+    },
   ],
   invalid: [
     {
       name: 'one too many',
-      change: (plan) => put(plan, 2, 'x', 'n1', 3_000_001, 1_000_000, 1),
+      change: (plan) => putGroupRule(plan, 2, 'x', 'n1', 3_000_001, 1_000_000, 1),
       findings: [
         {
           message: 'over',
@@ -46,7 +27,7 @@ testCheck(rangeOverNetworkEnd, {
     },
     {
       name: 'beyond every address',
-      change: (plan) => put(plan, 2, 'x', 'n1', 3_000_001, 10, 16_776_410),
+      change: (plan) => putGroupRule(plan, 2, 'x', 'n1', 3_000_001, 10, 16_776_410),
       findings: [
         {
           message: 'over',

@@ -1,46 +1,24 @@
 import { profileOf } from '../../../testing/profile-of';
-import type { Plan } from '../../../plan/types';
 import { testCheck } from '../../../testing/check-tester';
-import { routedPlan } from '../../../testing/sample-routes';
+import { putGroupRule, routedPlan } from '../../../testing/sample-routes';
 import { ruleShadowed } from './rule-shadowed';
-
-/** Puts a rule for groups at a place. */
-const put = (
-  plan: Plan,
-  at: number,
-  id: string,
-  networkId: string,
-  first: number,
-  count: number,
-  networkFirst = first % 1_000_000,
-) => {
-  const { rules } = profileOf(plan, 's1').dmr;
-  rules.byId[id] = {
-    id,
-    networkId,
-    call: 'group',
-    range: { slot: 2, first, networkSlot: 2, networkFirst, count },
-    reply: true,
-  };
-  rules.order.splice(at, 0, id);
-};
 
 testCheck(ruleShadowed, {
   plan: routedPlan,
   valid: [
     { name: 'as planned' },
-    { name: 'a part only', change: (plan) => put(plan, 0, 'x', 'n2', 1_000_400, 50) },
+    { name: 'a part only', change: (plan) => putGroupRule(plan, 0, 'x', 'n2', 1_000_400, 50) },
     {
       name: 'the same on the other slot',
       change: (plan) => (
-        put(plan, 2, 'x', 'n1', 1_000_400, 50),
+        putGroupRule(plan, 2, 'x', 'n1', 1_000_400, 50),
         void (profileOf(plan, 's1').dmr.rules.byId['x']!.range!.slot = 1)
       ),
     },
     {
       name: 'of a network that is off',
       change: (plan) => (
-        put(plan, 2, 'x', 'n2', 1_000_400, 50),
+        putGroupRule(plan, 2, 'x', 'n2', 1_000_400, 50),
         void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = false)
       ),
     },
@@ -48,7 +26,7 @@ testCheck(ruleShadowed, {
   invalid: [
     {
       name: 'inside an earlier one',
-      change: (plan) => put(plan, 2, 'x', 'n2', 1_000_400, 50),
+      change: (plan) => putGroupRule(plan, 2, 'x', 'n2', 1_000_400, 50),
       findings: [
         {
           message: 'shadowed',
@@ -75,9 +53,9 @@ testCheck(ruleShadowed, {
     {
       name: 'under two together',
       change: (plan) => {
-        put(plan, 0, 'a', 'n1', 5_000_001, 10);
-        put(plan, 1, 'b', 'n1', 5_000_011, 10);
-        put(plan, 2, 'x', 'n1', 5_000_005, 12);
+        putGroupRule(plan, 0, 'a', 'n1', 5_000_001, 10);
+        putGroupRule(plan, 1, 'b', 'n1', 5_000_011, 10);
+        putGroupRule(plan, 2, 'x', 'n1', 5_000_005, 12);
       },
       findings: [
         {

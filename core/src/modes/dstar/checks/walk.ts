@@ -1,11 +1,8 @@
 import type { Report } from '../../../checks/check';
-import { channelPointer, channelSubject, type ContextOf, disagreementsIn, set } from '../../../checks/walk';
+import { channelPointer, channelSubject, type ContextOf, disagreementsIn, radiosIn, set } from '../../../checks/walk';
 import type { FactOf, PlanIndex } from '../../../path/types';
-import { rows } from '../../../plan/table';
-import type { Radio } from '../../../plan/types';
 import { fieldText, readCommand } from '../addresses';
 import { urFor } from '../links';
-import type { DstarRadioFields } from '../../../plan/modes/dstar/types';
 
 /** Calls `visit` for each D-STAR path whose pair does not agree. */
 export const eachDisagreement = disagreementsIn('dstar');
@@ -42,10 +39,4 @@ export function reportUr<M extends string>(
 }
 
 /** Every radio that has D-STAR, with its block and where that stands. */
-export function eachDstarRadio(
-  index: PlanIndex,
-  visit: (radio: Radio, dstar: DstarRadioFields, pointer: string) => void,
-): void {
-  for (const radio of rows(index.plan.radios))
-    if (radio.dstar) visit(radio, radio.dstar, `/radios/byId/${radio.id}/dstar`);
-}
+export const eachDstarRadio = radiosIn('dstar');

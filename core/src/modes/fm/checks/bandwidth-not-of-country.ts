@@ -1,5 +1,5 @@
 import { defineCheck } from '../../../checks/check';
-import { reportValue } from '../../../checks/walk';
+import { channelPointer, channelSubject, set } from '../../../checks/walk';
 import { isFmPath } from '../channel';
 
 export const bandwidthNotOfCountry = defineCheck({
@@ -19,11 +19,10 @@ export const bandwidthNotOfCountry = defineCheck({
     for (const { context } of index.paths()) {
       // A site speaks for itself.
       if (!isFmPath(context) || context.site?.fm || context.channel.fm.widthHz === fmWidthHz) continue;
-      reportValue(report, context, ['fm', 'widthHz'], {
-        message: 'differs',
-        data: { has: context.channel.fm.widthHz / 1000, expects: fmWidthHz / 1000 },
-        to: fmWidthHz,
-      });
+      const pointer = channelPointer(context, 'fm', 'widthHz');
+      const data = { has: context.channel.fm.widthHz / 1000, expects: fmWidthHz / 1000 };
+      const fixes = [{ id: 'set' as const, patches: [set(pointer, fmWidthHz)] }];
+      report({ message: 'differs', data, pointer, subject: channelSubject(context), fixes });
     }
   },
 });

@@ -1,8 +1,5 @@
-import { type ContextOf, disagreementsIn } from '../../../checks/walk';
+import { type ContextOf, disagreementsIn, radiosIn } from '../../../checks/walk';
 import type { FactOf, PlanIndex } from '../../../path/types';
-import type { P25RadioFields } from '../../../plan/modes/p25/types';
-import { rows } from '../../../plan/table';
-import type { Radio } from '../../../plan/types';
 
 export type P25Context = ContextOf<'p25'>;
 
@@ -15,9 +12,4 @@ export function eachNumber(index: PlanIndex, visit: (context: P25Context, fact: 
 }
 
 /** Every radio that has P25, with its block and where that stands. */
-export function eachP25Radio(
-  index: PlanIndex,
-  visit: (radio: Radio, p25: P25RadioFields, pointer: string) => void,
-): void {
-  for (const radio of rows(index.plan.radios)) if (radio.p25) visit(radio, radio.p25, `/radios/byId/${radio.id}/p25`);
-}
+export const eachP25Radio = radiosIn('p25');
