@@ -4,6 +4,8 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { CHECKS } from '@relay/core/registries/checks';
 import { PLAN_SCHEMA } from '@relay/core/plan/schema';
+import { GOOD_SET_UPS } from '@relay/core/testing/good-set-ups';
+import { KNOWN_FAULTS } from '@relay/core/testing/known-faults';
 import { openApi } from '../server/src/openapi';
 
 function checksPage(): string {
@@ -11,6 +13,10 @@ function checksPage(): string {
     '# What is checked',
     '',
     `Made from the checks themselves by \`docs/generate.ts\`. ${CHECKS.length} checks.`,
+    '',
+    `Two tables hold them to the truth, each a file that can be read: \`core/src/testing/good-set-ups.ts\`, ${GOOD_SET_UPS.length} set-ups that`,
+    `work on the air and must get no finding that says otherwise, and \`core/src/testing/known-faults.ts\`, ${KNOWN_FAULTS.length} faults that people`,
+    'make, each of which must give exactly its finding and the press that mends it. `core/src/agreement/truth.test.ts` tries both.',
     '',
   ];
   for (const { id, title, severity, docs, messages, fixes } of CHECKS) {

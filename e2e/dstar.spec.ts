@@ -161,6 +161,6 @@ test('a family gets its reflectors from a list in any layout; a call sign is wan
   ]);
   const { readFile } = await import('node:fs/promises');
   expect(await readFile(await download.path(), 'utf8')).toContain(
-    'Hotspots,QO3VES 03,"Hsk, Ostry Isles",QO3VES B,QO3VES G,439.1250,duplex 0,0.0000,46.71,-33.42,-2',
+    'Hotspots,QO3VES 03,"Hask, Ostrey Is",QO3VES B,QO3VES G,439.1250,duplex 0,0.0000,46.71,-33.42,-2',
   );
 });

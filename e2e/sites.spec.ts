@@ -115,7 +115,7 @@ test('a wrong tone is corrected once, and stands when a newer version of the lis
   await page.getByLabel('Should be').fill('110.0');
   await page.getByTestId('save-correction').click();
   await expect(page.getByRole('alert')).toContainText(
-    'Found “110.0”, expected a CTCSS tone such as 110.9, a DCS code such as D023, or none.',
+    'Found “110.0”, expected a CTCSS tone such as 110.9, a DCS code such as D023N, none, or nothing while it is not known.',
   );
   await page.getByLabel('Should be').fill('107,2');
   await page.getByLabel('Why').fill('heard it');
@@ -154,7 +154,7 @@ test('a clear frequency is found for the hotspot, with the reason; its channels 
   await expect(page.getByText('9 sites are within 50 km')).toBeVisible();
   await expect(page.getByTestId('present')).toContainText('Now: 439.1250 MHz; the nearest is');
   await expect(page.getByTestId('clearest')).toContainText(
-    /434\.2500 MHz is the clearest of the 70 cm raster:\s+the nearest is [\d.]+ kHz off/,
+    /434\.2500 MHz is the clearest of the\s+70 cm raster:\s+the nearest is [\d.]+ kHz off/,
   );
   await page.getByTestId('take-frequency').click();
   await expect(tally(page)).toContainText('12 whole');
@@ -301,6 +301,32 @@ test('three repeaters go into the plan with a zone, whole; a swapped pair, a los
   await page.getByTestId('import-list').click();
   await expect(page.getByTestId('import-list')).toBeHidden();
   await expect(ellery).toContainText('107.2 Hz');
+  await forgetAll(relay);
+});
+
+test('a newer list that lacks a repeater of the plan marks it there, until somebody says otherwise', async ({
+  page,
+  relay,
+}) => {
+  await forgetAll(relay);
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, 'sites'));
+  await take(page, 'isles-club.csv');
+  await page.getByLabel(/^Choose QO1GLN/).check();
+  await page.getByTestId('into-plan').click();
+  await page.getByTestId('add-sites').click();
+  await expect(page.getByTestId('notice')).toContainText('1 repeater was added');
+  await choose(page, 'isles-club-newer.csv');
+  await page.getByLabel('Name', { exact: true }).fill('isles-club');
+  await page.getByLabel('Name', { exact: true }).press('Tab');
+  await expect(page.getByTestId('list-difference')).toContainText('1 gone (QO1GLN)');
+  await page.getByTestId('import-list').click();
+  await expect(page.getByTestId('notice')).toContainText('Of this plan it lacks');
+  await page.getByRole('link', { name: /^Agreement/ }).click();
+  const card = page.locator('[data-check="site-gone-from-list"]');
+  await expect(card).toContainText('isles-club');
+  await card.getByRole('button').first().click();
+  await expect(card).toHaveCount(0);
   await forgetAll(relay);
 });
 

@@ -18,12 +18,13 @@ import {
   PROBE_SCHEMA,
   PROBLEM_SCHEMA,
   SUMMARY_SCHEMA,
+  HELD_BODY,
+  HELD_SCHEMA,
   TRIP_BODY,
   TRIP_SCHEMA,
 } from './http/schemas';
 
 import { LISTED_MODES } from '@relay/core/lists/types';
-import { BAND_NAMES } from '@relay/core/units/bands';
 
 const json = (schema: object) => ({ content: { 'application/json': { schema } } });
 const answer = (description: string, schema: object) => ({ description, ...json(schema) });
@@ -197,6 +198,14 @@ export const openApi = {
         responses: { 204: { description: 'Taken back' }, 404: problem('No such field') },
       },
     },
+    '/lists/{id}/held': {
+      parameters: [id],
+      post: {
+        summary: 'Which of these sites the list still holds, in their order',
+        requestBody: json(HELD_BODY),
+        responses: { 200: answer('One answer a site', HELD_SCHEMA), 404: problem('No such list') },
+      },
+    },
     '/sites/near': {
       get: {
         summary: 'Sites nearest first, with distance (metres) and bearing (degrees) on WGS 84',
@@ -205,7 +214,8 @@ export const openApi = {
           query('lon', { type: 'number' }, true),
           query('limit', { type: 'integer' }),
           query('mode', { enum: LISTED_MODES }),
-          query('band', { enum: BAND_NAMES }),
+          query('lowHz', { type: 'number' }),
+          query('highHz', { type: 'number' }),
           query('network', { type: 'string' }),
           query('status', { enum: ['on the air', 'off the air', 'not said'] }),
           query('withinM', { type: 'number' }),

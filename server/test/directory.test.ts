@@ -15,6 +15,7 @@ import {
   MAP_SCHEMA,
   NEAR_SCHEMA,
   PREVIEW_SCHEMA,
+  HELD_SCHEMA,
   TRIP_SCHEMA,
 } from '../src/http/schemas';
 import { ask, type Running, startServer } from './harness';
@@ -42,7 +43,8 @@ function generated(sites: number): Uint8Array {
       'call;freq;lat;lon;cc;ts1',
       ...Array.from(
         { length: sites },
-        (_, n) => `QO${n % 10}AAA;439,0125;${(46 + (n % 5000) / 10_000).toFixed(4).replace('.', ',')};-33,4;1;417`,
+        (_, n) =>
+          `QO${n % 10}${[676, 26, 1].map((of) => String.fromCharCode(65 + (Math.floor(n / 10 / of) % 26))).join('')};439,0125;${(46 + (n % 5000) / 10_000).toFixed(4).replace('.', ',')};-33,4;1;417`,
       ),
     ].join('\n'),
   );
@@ -307,11 +309,11 @@ describe('corrections', () => {
   it('stand above the list, survive a newer version of it, and are taken back', async () => {
     const { body } = await add('Isles club', list('isles-club.csv'));
     const wrong = await nearest();
-    expect(wrong).toMatchObject({ callSign: 'QO1ELY', ctcssHz: 110.9, corrections: [] });
+    expect(wrong).toMatchObject({ callSign: 'QO1ELY', tone: '110.9', corrections: [] });
     expect((await put(body.list.id, wrong.line, { field: 'tone', text: '107,2' })).status).toBe(204);
     expect((await put(body.list.id, wrong.line, { field: 'groups', text: '1: 417; 2: 588 591' })).status).toBe(204);
     expect(await nearest()).toMatchObject({
-      ctcssHz: 107.2,
+      tone: '107.2',
       groups: [
         { slot: 1, number: 417, static: true },
         { slot: 2, number: 588, static: true },
@@ -338,7 +340,7 @@ describe('corrections', () => {
     const again = await add('Isles club', newer);
     expect(again.body.list.id).toBe(body.list.id);
     expect(await lists()).toHaveLength(1);
-    expect(await nearest()).toMatchObject({ callSign: 'QO1ELY', ctcssHz: 107.2 });
+    expect(await nearest()).toMatchObject({ callSign: 'QO1ELY', tone: '107.2' });
     const sheet = await ask<{ callSign: string }[]>(server.url, 'GET', `/api/v1/lists/${body.list.id}/corrections`);
     holds(CORRECTIONS_SCHEMA, sheet.body);
     expect(sheet.body.map((one) => one.callSign)).toEqual(['QO1ELY', 'QO1ELY']);
@@ -346,7 +348,7 @@ describe('corrections', () => {
     expect(
       (await ask(server.url, 'DELETE', `/api/v1/lists/${body.list.id}/sites/${line}/corrections/tone`)).status,
     ).toBe(204);
-    expect(await nearest()).toMatchObject({ ctcssHz: 110.9, corrections: [{ field: 'groups' }] });
+    expect(await nearest()).toMatchObject({ tone: '110.9', corrections: [{ field: 'groups' }] });
   });
 
   it.each([
@@ -377,7 +379,7 @@ describe('along a trip', () => {
       ],
       widthM: 4000,
       mode: null as string | null,
-      band: null as string | null,
+      sends: null as { lowHz: number; highHz: number } | null,
       network: null,
       status: null,
     };
@@ -395,10 +397,35 @@ describe('along a trip', () => {
     const back = await along({ ...trip, points: [...trip.points].reverse(), mode: 'DMR' });
     expect(back.body.sites[0]).toMatchObject({ callSign: 'QO2NRT' });
     expect(back.body.sites.every((site) => site.modes.includes('DMR'))).toBe(true);
-    expect((await along({ ...trip, band: '2 m' })).body.sites.every((site) => site.txHz < 148e6)).toBe(true);
-    expect((await along({ ...trip, band: '4 m' })).status).toBe(422);
+    expect(
+      (await along({ ...trip, sends: { lowHz: 144e6, highHz: 146e6 } })).body.sites.every((site) => site.txHz < 148e6),
+    ).toBe(true);
+    expect((await along({ ...trip, sends: { lowHz: 144e6 } })).status).toBe(422);
     expect((await along({ ...trip, points: trip.points.slice(0, 1) })).status).toBe(422);
     expect((await along({ ...trip, widthM: -1 })).status).toBe(422);
+  });
+});
+
+describe('what a list still holds', () => {
+  it('is said site by site, for what a plan took from it', async () => {
+    const { body } = await add(
+      'Isles club',
+      'call,output,lat,lon\nQO1HSK B,439.425,46.7,-33.4\nQO1ELY,145.6875,46.7,-33.5\n',
+    );
+    const held = (id: string, sites: object[]) =>
+      ask<{ held: boolean[] }>(server.url, 'POST', `/api/v1/lists/${id}/held`, { sites });
+    const sites = [
+      { callSign: 'QO1ELY', module: '', txHz: 145_687_500 },
+      { callSign: 'QO1HSK', module: 'B', txHz: 439_425_000 },
+      { callSign: 'QO1HSK', module: 'B', txHz: 439_450_000 },
+      { callSign: 'QO1GON', module: '', txHz: 439_425_000 },
+    ];
+    const answer = await held(body.list.id, sites);
+    expect([answer.status, answer.body.held]).toEqual([200, [true, true, false, false]]);
+    holds(HELD_SCHEMA, answer.body);
+    expect((await held(body.list.id, [])).body.held).toEqual([]);
+    expect((await held(body.list.id, [{ callSign: 'QO1ELY' }])).status).toBe(422);
+    expect((await held('0'.repeat(8) + '-0000-0000-0000-000000000000', sites)).status).toBe(404);
   });
 });
 
@@ -428,7 +455,9 @@ describe('near me', () => {
   it('keeps to a mode and a distance, and follows lists that come and go', async () => {
     const { body } = await add('Isles club', list('isles-club.csv'));
     expect((await near(`${at}&mode=FM`)).body.every((site) => site.modes.includes('FM'))).toBe(true);
-    expect(new Set((await near(`${at}&band=2%20m`)).body.map((site) => site.txHz < 148e6))).toEqual(new Set([true]));
+    expect(
+      new Set((await near(`${at}&lowHz=144000000&highHz=146000000`)).body.map((site) => site.txHz < 148e6)),
+    ).toEqual(new Set([true]));
     expect((await near(`${at}&status=off%20the%20air`)).body.map((site) => site.callSign)).toEqual(['QO1DNS']);
     await add('Linked', 'call,output,lat,lon,network,linked\nQO1LNK,439.1,46.7,-33.4,"Lantern, Causeway",LNK001 C\n');
     for (const [network, found] of [
@@ -448,7 +477,9 @@ describe('near me', () => {
     'lat=46',
     'lat=46&lon=x',
     `${at}&mode=CB`,
-    `${at}&band=11%20m`,
+    `${at}&lowHz=144000000`,
+    `${at}&lowHz=146000000&highHz=144000000`,
+    `${at}&lowHz=x&highHz=144000000`,
     `${at}&status=perhaps`,
     `${at}&limit=0`,
   ])('refuses %s', async (query) => expect((await near(query)).status).toBe(422));

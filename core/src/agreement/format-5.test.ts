@@ -1,6 +1,7 @@
 /**
- * Plans and files of format 5: their verdicts and findings were taken from the program that wrote that format, over the
- * demo plans, a plan with cross-mode ways and sixty generated ones. Brought to today's format they must say the same.
+ * Plans and files of format 5, as the program wrote them that had that format: the demo plans, a plan with cross-mode ways and
+ * sixty generated ones. Brought to today's format the named plans say what that program said. What the generated ones say was
+ * taken again with format 7, which stopped taking for wrong what nobody had said.
  */
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';

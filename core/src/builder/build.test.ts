@@ -11,7 +11,7 @@ import { arbitraryPlan } from '../testing/arbitrary-plan';
 import { channelOf, samplePlan } from '../testing/sample-plan';
 import { routedPlan } from '../testing/sample-routes';
 import { carryOut, propose } from '../registries/builder';
-import { fitNames, shortenName } from '../codeplug/names';
+import { fitNames, sharedWords, shortenName } from '../codeplug/names';
 import { dmrNetwork } from '../modes/dmr/networks';
 
 const built = (plan: Plan) => edit(plan, carryOut()).plan;
@@ -137,7 +137,7 @@ describe('build', () => {
     const codeplug = plan.codeplugs['r1']!;
     expect(rows(codeplug.zones).every((zone) => zone.channelIds.length <= 8)).toBe(true);
     expect(rows(codeplug.dmr.receiveLists).every((list) => list.groups.length <= 6)).toBe(true);
-    expect(codeplug.channels.byId['ch-s2-x7']!.name).toBe('Isle grop 7 Boat');
+    expect(codeplug.channels.byId['ch-s2-x7']!.name).toBe('Isle Grp 7 Boat');
     expect(
       agreementOf(plan)
         .findings.map((finding) => finding.check)
@@ -166,11 +166,49 @@ describe('names', () => {
   it.each([
     ['Hask Wide', 16, 'Hask Wide'],
     ['  Hask   Wide ', 16, 'Hask Wide'],
-    ['Lighthouse Watch North', 16, 'Lghths Wtch Nrth'],
-    ['Lighthouse', 6, 'Lghths'],
-    ['Lighthouse', 4, 'Lght'],
+    // Known short forms first, vowels next, letters last.
+    ['Lighthouse Watch North', 16, 'LtHse Watch N'],
+    ['Lighthouse', 6, 'LtHse'],
+    ['Lighthouse', 4, 'LtHs'],
+    ['Leven Dunsel', 10, 'Levn Dunsl'],
+    ['Dunsel Harbour', 12, 'Dunsel Hbr'],
+    // Numbers and call signs are never cut, nor is half of a character.
+    ['Emergency 16777215', 10, 'E 16777215'],
+    ['Relay QO1HSK North', 10, 'R QO1HSK N'],
+    ['Group 417', 4, '417'],
+    ['Group 41777', 4, ''],
+    ['Ka\u0301lv 🗼🗼🗼', 6, 'Ká 🗼🗼🗼'],
+    ['Skerry ñoño', 6, 'Sk ñño'],
+    ['the isles of the far north', 11, 'isles far N'],
   ])('%s in %i is %s', (name, length, expected) => {
     expect(shortenName(name, length)).toBe(expected);
+  });
+
+  it('drop what the names beside them share before any letter', () => {
+    const shared = sharedWords(['Ostrey Leven', 'Ostrey Dunsel', 'Ostrey Merrin', 'Boat']);
+    expect([...shared]).toEqual(['ostrey']);
+    expect(shortenName('Ostrey Leven Tower', 12, shared)).toBe('Leven Tower');
+    expect(shortenName('Ostrey 417', 5, shared)).toBe('O 417');
+    expect(sharedWords(['Ostrey Leven', 'Ostrey Dunsel']).size).toBe(0);
+  });
+
+  it('never cut a number, a call sign or half of a character, whatever the name', () => {
+    const word = fc.oneof(
+      fc.stringMatching(/^[A-Za-z]{1,9}$/),
+      fc.integer({ min: 1, max: 9_999_999 }).map(String),
+      fc.constantFrom('QO1HSK', 'Ka\u0301lv', '🗼🗼', 'Ñandú', '家家'),
+    );
+    fc.assert(
+      fc.property(fc.array(word, { minLength: 1, maxLength: 5 }), fc.integer({ min: 4, max: 16 }), (words, length) => {
+        const whole = words.join(' ').normalize('NFC').split(' ');
+        const short = shortenName(words.join(' '), length);
+        expect([...short].length).toBeLessThanOrEqual(length);
+        for (const part of short.split(' ').filter((one) => /\d/.test(one))) expect(whole).toContain(part);
+        expect(short).not.toMatch(
+          /(^|[^\ud800-\udbff])[\udc00-\udfff]|[\ud800-\udbff]($|[^\udc00-\udfff])|(^| )\p{M}/u,
+        );
+      }),
+    );
   });
 
   it('fit, differ from each other and from those taken, and are stable when more come after', () => {

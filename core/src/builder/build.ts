@@ -7,7 +7,7 @@
  */
 import { current, isDraft } from 'immer';
 import { differences, valuesOf } from '../codeplug/channel-fields';
-import { fitNames } from '../codeplug/names';
+import { fitNames, sharedWords } from '../codeplug/names';
 import { destinationKey } from '../plan/destination-key';
 import { diff } from '../plan/diff';
 import { applyInPlace, sameJson } from '../plan/patches';
@@ -99,6 +99,7 @@ function nameAll({ plan, radio, codeplug }: Work, wanted: readonly Wanted[]): vo
     wanted.map((one) => ({ name: nameOf(one), qualifier: qualifier(one) })),
     radio.limits.nameLength,
     taken,
+    sharedWords(wanted.map(nameOf)),
   );
   wanted.forEach((one, at) => (one.draft = { ...one.draft, values: { ...one.draft.values, name: names[at]! } }));
 }
@@ -132,6 +133,7 @@ function addChannel(work: Work, { want, draft }: Wanted, proposed: ChannelValues
     id,
     siteId: want.siteId,
     destination: draft.destination,
+    purpose: null,
     wantId: want.id,
     ...proposed,
     built: structuredClone(proposed),

@@ -133,6 +133,14 @@ function addSpot(work: Work, { site, mode, destination }: Spot, name: string): I
     (taken) => taken in channels.byId,
   );
   // Not the builder's: no want stands behind it, so building does not take it away.
-  putRow(channels, { id, siteId: site.id, destination, wantId: null, ...values, built: null } as Channel);
+  putRow(channels, {
+    id,
+    siteId: site.id,
+    destination,
+    purpose: null,
+    wantId: null,
+    ...values,
+    built: null,
+  } as Channel);
   return id;
 }

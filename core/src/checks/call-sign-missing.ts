@@ -1,7 +1,6 @@
+import { isCallSign, tidyCallSign } from '../units/call-signs';
 import { set } from './walk';
 import { defineCheck } from './check';
-
-const CALL_SIGN = /^(?=.*[A-Z])(?=.*\d)[A-Z0-9]{3,10}$/;
 
 export const callSignMissing = defineCheck({
   id: 'call-sign-missing',
@@ -16,18 +15,18 @@ export const callSignMissing = defineCheck({
   },
   messages: {
     missing: 'The station has no call sign.',
-    malformed: 'The call sign is “{has}”; expected 3 to 10 letters and digits with at least one of each.',
+    malformed:
+      'The call sign is “{has}”; expected 3 to 8 letters and digits with at least one of each, with / before or behind for what is added.',
   },
   fixes: { tidy: 'Set it to {expects}' },
   check(index, report) {
     const { callSign } = index.plan.station;
     const pointer = '/station/callSign';
     if (callSign === '') report({ message: 'missing', pointer });
-    else if (!CALL_SIGN.test(callSign)) {
-      const tidy = callSign.toUpperCase().replace(/[^A-Z0-9]/g, '');
-      const fixes = CALL_SIGN.test(tidy)
-        ? [{ id: 'tidy' as const, data: { expects: tidy }, patches: [set(pointer, tidy)] }]
-        : [];
+    else if (!isCallSign(callSign)) {
+      const tidy = tidyCallSign(callSign);
+      const fixes =
+        tidy === null ? [] : [{ id: 'tidy' as const, data: { expects: tidy }, patches: [set(pointer, tidy)] }];
       report({ message: 'malformed', data: { has: callSign }, pointer, fixes });
     }
   },

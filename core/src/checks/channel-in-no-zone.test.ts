@@ -1,3 +1,4 @@
+import { putRow } from '../plan/table';
 import { testCheck } from '../testing/check-tester';
 import { CHANNEL } from '../testing/sample-plan';
 import { channelInNoZone } from './channel-in-no-zone';
@@ -24,6 +25,23 @@ testCheck(channelInNoZone, {
       change: (plan) => (
         void plan.codeplugs['r1']!.zones.byId[ZONE]!.channelIds.shift(),
         void (plan.radios.byId['r1']!.limits.channelsPerZone = 1)
+      ),
+      findings: [
+        {
+          message: 'none',
+          pointer: CHANNEL,
+          fixes: {
+            zone: (plan) =>
+              putRow(plan.codeplugs['r1']!.zones, { id: 'zone', name: 'Channels', channelIds: ['ch-w-g1'] }),
+          },
+        },
+      ],
+    },
+    {
+      name: 'no zone has room, nor has the radio for another',
+      change: (plan) => (
+        void plan.codeplugs['r1']!.zones.byId[ZONE]!.channelIds.shift(),
+        void Object.assign(plan.radios.byId['r1']!.limits, { channelsPerZone: 1, zones: 2 })
       ),
       findings: [{ message: 'none', pointer: CHANNEL }],
     },

@@ -1,6 +1,26 @@
-import { rows } from '../plan/table';
+import { nameFitter } from '../codeplug/names';
+import { freeId, rows } from '../plan/table';
+import type { Channel, Codeplug, Zone } from '../plan/types';
 import { defineCheck } from './check';
 import { eachCodeplug } from './walk';
+
+/** The press that makes a zone for channels that have none. */
+function zoneFix(pointer: string, codeplug: Codeplug, channel: Channel, zones: readonly Zone[], length: number) {
+  const id = freeId('zone', (taken) => taken in codeplug.zones.byId);
+  const fit = nameFitter(
+    length,
+    zones.map((zone) => zone.name),
+  );
+  const zone: Zone = { id, name: fit({ name: 'Channels', qualifier: '' }), channelIds: [channel.id] };
+  return {
+    id: 'zone' as const,
+    data: { zone: zone.name },
+    patches: [
+      { op: 'add' as const, path: `${pointer}/zones/byId/${id}`, value: zone },
+      { op: 'add' as const, path: `${pointer}/zones/order/-`, value: id },
+    ],
+  };
+}
 
 export const channelInNoZone = defineCheck({
   id: 'channel-in-no-zone',
@@ -13,7 +33,7 @@ export const channelInNoZone = defineCheck({
     source: { kind: 'common practice', name: 'zones are how radios offer channels' },
   },
   messages: { none: 'Channel {channel} is in none of {count} zones; expected in one.' },
-  fixes: { add: 'Add it to {zone}' },
+  fixes: { add: 'Add it to {zone}', zone: 'Make a zone {zone} for it' },
   check(index, report) {
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
       const zonesOf = index.zonesOf(radio.id);
@@ -31,7 +51,9 @@ export const channelInNoZone = defineCheck({
                 ],
               },
             ]
-          : [];
+          : radio.limits.zones > zones.length
+            ? [zoneFix(pointer, codeplug, channel, zones, radio.limits.nameLength)]
+            : [];
         report({
           message: 'none',
           data: { channel: channel.name, count: zones.length },

@@ -17,18 +17,21 @@ export const crossingNumberDiffers = defineCheck({
   check(index, report) {
     eachDisagreement(index, 'crossing-number', 'network', (context, fact) => {
       const { channel, crossing } = context;
-      // What holds the number is set; the rest of the channel stays as it is.
-      const mended = structuredClone(channel);
-      index.modes[channel.mode].cross!.ask(mended, crossing!.digits!);
+      const { ask, askPatches } = index.modes[channel.mode].cross!;
       const pointer = channelPointer(context, channel.mode);
-      const to = (mended as unknown as Record<string, unknown>)[channel.mode];
+      // What holds the number is set; the rest of the channel stays as it is.
+      const alone = () => {
+        const mended = structuredClone(channel);
+        ask(mended, crossing!.digits!);
+        return [set(pointer, (mended as unknown as Record<string, unknown>)[channel.mode])];
+      };
       const data = { has: fact.has ?? 'nothing', name: crossing!.name, expects: crossing!.digits! };
       report({
         message: 'differs',
         data,
         pointer,
         subject: channelSubject(context),
-        fixes: [{ id: 'set', patches: [set(pointer, to)] }],
+        fixes: [{ id: 'set', patches: askPatches?.(context, crossing!.digits!) ?? alone() }],
       });
     });
   },

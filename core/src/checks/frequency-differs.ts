@@ -1,4 +1,4 @@
-import { isSwapped } from '../path/common-facts';
+import { isSwapped, maySendOn, radioTunes } from '../path/common-facts';
 import { formatMHz } from '../units/quantities';
 import { defineCheck } from './check';
 import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
@@ -31,7 +31,8 @@ export const frequencyDiffers = defineCheck({
         data,
         pointer: channelPointer(context, 'rxHz'),
         subject: channelSubject(context),
-        fixes: [{ id: 'set', patches }],
+        // A pair that the radio does not tune, or may not send on, is no mend.
+        fixes: radioTunes(context.radio, site.txHz) && maySendOn(context, site.rxHz) ? [{ id: 'set', patches }] : [],
       });
     });
   },

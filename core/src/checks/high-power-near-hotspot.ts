@@ -1,5 +1,4 @@
 import { levelAtSiteDbm } from '../path/common-facts';
-import { distanceForLevelM } from '../units/free-space';
 import { formatDbm } from '../units/quantities';
 import { defineCheck } from './check';
 import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
@@ -16,32 +15,25 @@ export const highPowerNearHotspot = defineCheck({
       'Use low power, or move away. Distance and limit are settings of the hotspot. Keep to the local rules on RF exposure.',
     source: { kind: 'published', name: 'ITU-R P.525 for the level; the limit itself is a setting, from memory' },
   },
-  messages: {
-    high: 'At {distance} m the hotspot receives {has}; it takes {expects}. Low power gives {low}.',
-    even: 'At {distance} m even low power gives {has}; the hotspot takes {expects}. Stand {away} m away.',
-  },
+  messages: { high: 'At {distance} m the hotspot receives {has}; it takes {expects}. Low power gives {low}.' },
   fixes: { low: 'Set the channel to low power' },
   check(index, report) {
     eachDisagreement(index, 'level', 'air', (context, fact) => {
       const { channel, radio } = context;
       const site = context.site!;
       const lowDbm = levelAtSiteDbm({ radio, site, channel: { ...channel, power: 'low' } })!;
-      const away = Math.ceil(distanceForLevelM(radio.powerW.low, channel.txHz, site.maxInputDbm));
-      const data = {
-        distance: site.distanceM,
-        has: formatDbm(Number(fact.has)),
-        expects: formatDbm(site.maxInputDbm),
-        low: formatDbm(lowDbm),
-        away,
-      };
       const pointer = channelPointer(context, 'power');
-      const helps = channel.power === 'high' && lowDbm <= site.maxInputDbm;
       report({
-        message: helps ? 'high' : 'even',
-        data,
+        message: 'high',
+        data: {
+          distance: site.distanceM,
+          has: formatDbm(Number(fact.has)),
+          expects: formatDbm(site.maxInputDbm),
+          low: formatDbm(lowDbm),
+        },
         pointer,
         subject: channelSubject(context),
-        fixes: helps ? [{ id: 'low', patches: [set(pointer, 'low')] }] : [],
+        fixes: [{ id: 'low', patches: [set(pointer, 'low')] }],
       });
     });
   },

@@ -1,9 +1,9 @@
+import { dataOf } from '../plan/modes';
 import { toPointer } from '../plan/patches';
-import { pairOf } from '../plan/carriage';
-import { profilePointer, switchPatch } from '../plan/profiles';
+import { enablePatches, profilePointer } from '../plan/profiles';
 import type { NetworkModeId } from '../plan/types';
 import { defineCheck } from './check';
-import { channelSubject, eachDisagreement } from './walk';
+import { channelSubject, eachDisagreement, set } from './walk';
 
 export const modeNotEnabled = defineCheck({
   id: 'mode-not-enabled',
@@ -19,7 +19,7 @@ export const modeNotEnabled = defineCheck({
     off: 'The channel is {mode}; {site} has {mode} switched off.',
     lacks: 'The channel is {mode}; {site} has no {mode}.',
   },
-  fixes: { enable: 'Switch {mode} on in {site}' },
+  fixes: { enable: 'Switch {mode} on in {site}', has: '{site} has {mode}' },
   check(index, report) {
     eachDisagreement(index, 'mode-at-site', 'site', (context) => {
       const site = context.site!;
@@ -31,11 +31,32 @@ export const modeNotEnabled = defineCheck({
         report({ message: 'lacks', data, pointer: toPointer(['sites', 'byId', site.id, mode]), subject });
         return;
       }
-      const pointer = profilePointer(index.plan, site.id, 'carriage');
-      const own = { air: mode as NetworkModeId, network: mode as NetworkModeId };
-      const { able } = pairOf(context.profile!, own.air, own.network);
-      const fixes = able ? [{ id: 'enable' as const, patches: [switchPatch(index.plan, site.id, own, true)] }] : [];
-      report({ message: 'off', data, pointer, subject, fixes });
+      // A mode without networks is on wherever the hotspot has it.
+      const on = index.modes[mode].trace.beyond ? enablePatches(index.plan, site.id, mode as NetworkModeId) : [];
+      if (site[mode] === null)
+        report({
+          message: 'lacks',
+          data,
+          pointer: toPointer(['sites', 'byId', site.id, mode]),
+          subject,
+          fixes: [
+            {
+              id: 'has',
+              patches: [
+                set(toPointer(['sites', 'byId', site.id, mode]), dataOf(mode).blanks.site(index.plan, site)),
+                ...on,
+              ],
+            },
+          ],
+        });
+      else
+        report({
+          message: 'off',
+          data,
+          pointer: profilePointer(index.plan, site.id, 'carriage'),
+          subject,
+          fixes: [{ id: 'enable', patches: on }],
+        });
     });
   },
 });

@@ -33,7 +33,7 @@ testCheck(nameNotUnique, {
         {
           message: 'same',
           pointer: '/codeplugs/r1/channels/byId/ch-w-g2/name',
-          fixes: { rename: (plan) => void (channelOf(plan, 'g2').name = 'Lighthse Watch B') },
+          fixes: { rename: (plan) => void (channelOf(plan, 'g2').name = 'LtHse Watch B') },
         },
       ],
     },

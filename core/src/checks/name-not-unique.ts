@@ -21,10 +21,11 @@ export const nameNotUnique = defineCheck({
       for (const { kind: key, what: kind, table } of namedTables(codeplug, (record) => record.distinct === true)) {
         const named = rows(table);
         const counts = new Map<string, number>();
-        for (const { name } of named) counts.set(name.slice(0, length), (counts.get(name.slice(0, length)) ?? 0) + 1);
+        const shownOf = (name: string) => [...name.normalize('NFC')].slice(0, length).join('');
+        for (const { name } of named) counts.set(shownOf(name), (counts.get(shownOf(name)) ?? 0) + 1);
         const seen = new Set<string>();
         for (const { id, name } of named) {
-          const shown = name.slice(0, length);
+          const shown = shownOf(name);
           if (!seen.has(shown)) {
             seen.add(shown);
             continue;

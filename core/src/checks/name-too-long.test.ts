@@ -32,7 +32,7 @@ testCheck(nameTooLong, {
           message: 'long',
           pointer: '/codeplugs/r1/zones/byId/zn-n1-s1-talk/name',
           fixes: {
-            shorten: (plan) => void (plan.codeplugs['r1']!.zones.byId['zn-n1-s1-talk']!.name = 'Ln of th nrt isl'),
+            shorten: (plan) => void (plan.codeplugs['r1']!.zones.byId['zn-n1-s1-talk']!.name = 'Lantern N isles'),
           },
         },
       ],

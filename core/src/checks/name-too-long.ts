@@ -1,4 +1,4 @@
-import { fitNames } from '../codeplug/names';
+import { fitNames, nameLength, sharedWords } from '../codeplug/names';
 import { namedTables } from '../plan/records';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
@@ -20,18 +20,20 @@ export const nameTooLong = defineCheck({
       const expects = radio.limits.nameLength;
       for (const { kind, table } of namedTables(codeplug, (record) => record.named === true)) {
         const names = rows(table);
+        const shared = sharedWords(names.map((one) => one.name));
         for (const one of names) {
-          if (one.name.length <= expects) continue;
+          if (nameLength(one.name) <= expects) continue;
           const at = `${pointer}/${kind}/byId/${one.id}/name`;
           const [short] = fitNames(
             [{ name: one.name, qualifier: '' }],
             expects,
             names.map((other) => other.name),
+            shared,
           );
           const subject = kind === 'channels' ? { radioId: radio.id, channelId: one.id } : { radioId: radio.id };
           report({
             message: 'long',
-            data: { name: one.name, has: one.name.length, expects, radio: radio.name, short: short! },
+            data: { name: one.name, has: nameLength(one.name), expects, radio: radio.name, short: short! },
             pointer: at,
             subject,
             fixes: [{ id: 'shorten', patches: [set(at, short)] }],

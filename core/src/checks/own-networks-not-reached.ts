@@ -1,8 +1,20 @@
 import { crossWords } from '../path/cross-mode';
 import { crossPairs } from '../plan/carriage';
 import { profilePointer, switchPatch } from '../plan/profiles';
+import type { Carriage, Id } from '../plan/types';
+import type { PlanIndex } from '../path/types';
 import { defineCheck } from './check';
-import { channelSubject, eachDisagreement } from './walk';
+import { channelSubject, eachDisagreement, set } from './walk';
+
+/** Whether some channel through a hotspot is carried by a cross-mode pair. */
+function isUsed(index: PlanIndex, siteId: Id, { air, network }: Carriage): boolean {
+  return index
+    .paths()
+    .some(
+      ({ context: { site, crossing } }) =>
+        site?.id === siteId && crossing?.pair.air === air && crossing.pair.network === network,
+    );
+}
 
 export const ownNetworksNotReached = defineCheck({
   id: 'own-networks-not-reached',
@@ -18,7 +30,7 @@ export const ownNetworksNotReached = defineCheck({
     source: { kind: 'common practice', name: 'hotspots differ in what a cross-mode gateway does to its own mode' },
   },
   messages: { away: 'While {words} is on, {site} does not send {mode} calls to {mode} networks.' },
-  fixes: { off: 'Switch {words} off in {site}' },
+  fixes: { off: 'Switch {words} off in {site}', both: '{site} serves both at once' },
   check(index, report) {
     eachDisagreement(index, 'own-networks', 'gateway', (context) => {
       const { channel, profile } = context;
@@ -35,7 +47,11 @@ export const ownNetworksNotReached = defineCheck({
         data,
         pointer: profilePointer(index.plan, site.id, 'ownWhileCrossing'),
         subject: channelSubject(context),
-        fixes: [{ id: 'off', patches }],
+        fixes: [
+          // Switched off only where no channel crosses by it.
+          ...(on.some((pair) => isUsed(index, site.id, pair)) ? [] : [{ id: 'off' as const, patches }]),
+          { id: 'both', patches: [set(profilePointer(index.plan, site.id, 'ownWhileCrossing'), true)] },
+        ],
       });
     });
   },

@@ -1,3 +1,4 @@
+import { maySendOn } from '../path/common-facts';
 import { formatShiftMHz } from '../units/quantities';
 import { defineCheck } from './check';
 import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
@@ -32,7 +33,10 @@ export const shiftDiffers = defineCheck({
         data,
         pointer,
         subject: channelSubject(context),
-        fixes: [{ id: 'set', patches: [set(pointer, context.channel.rxHz + shift)] }],
+        // Where the channel may not send, the site is what is wrong.
+        fixes: maySendOn(context, context.channel.rxHz + shift)
+          ? [{ id: 'set', patches: [set(pointer, context.channel.rxHz + shift)] }]
+          : [],
       });
     });
   },

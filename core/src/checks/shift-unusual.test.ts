@@ -6,6 +6,8 @@ testCheck(shiftUnusual, {
   plan: sitesPlan,
   valid: [
     { name: 'usual in region 1' },
+    { name: 'upwards', change: (plan) => void (repeaterOf(plan, 'rp3').rxHz = 146_287_500) },
+    { name: 'from one band to another', change: (plan) => void (repeaterOf(plan, 'rp3').rxHz = 431_287_500) },
     {
       name: 'a band of which nothing is known',
       change: (plan) => void Object.assign(repeaterOf(plan, 'rp1'), { txHz: 1_297_000_000, rxHz: 1_269_000_000 }),
@@ -19,13 +21,13 @@ testCheck(shiftUnusual, {
   ],
   invalid: [
     {
-      name: 'a sign lost',
-      change: (plan) => void (repeaterOf(plan, 'rp3').rxHz = 146_287_500),
+      name: 'a digit wrong',
+      change: (plan) => void (repeaterOf(plan, 'rp3').rxHz = 144_987_500),
       findings: [
         {
           message: 'unusual',
           pointer: '/sites/byId/rp3/rxHz',
-          says: 'Port Ellery listens at +0.6 MHz from where it sends; usual here: -0.6.',
+          says: 'Port Ellery listens at -0.7 MHz from where it sends; usual here: -0.6, +0.6.',
         },
       ],
     },

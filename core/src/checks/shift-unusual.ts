@@ -21,7 +21,7 @@ export const shiftUnusual = defineCheck({
   fixes: {},
   check(index, report) {
     eachRepeater(index.plan, (site, pointer) => {
-      const usual = usualShiftsHz(site.txHz, index.plan.station.region);
+      const usual = usualShiftsHz(site.txHz, site.rxHz, index.plan.station.region);
       const shift = site.rxHz - site.txHz;
       if (!usual || usual.includes(shift)) return;
       const data = { site: site.name, has: formatShiftMHz(shift), expects: usual.map(formatShiftMHz).join(', ') };

@@ -2,10 +2,10 @@
 import { isRule } from '../path/fact-types';
 import { pairWords } from '../path/fact-words';
 import type { FactKey, FactOf, HopId, Verdict } from '../path/types';
-import type { PathKey } from '../plan/patches';
+import type { Patch, PathKey } from '../plan/patches';
 import type { ModeId } from '../plan/types';
 import { type Check, type CheckDocs, type Data, defineCheck, type Severity } from './check';
-import { channelPointer, channelSubject, type ContextOf, disagreementsIn, set } from './walk';
+import { channelPointer, channelSubject, type ContextOf, disagreementsIn, notesIn, set } from './walk';
 
 export interface ValueCheck<M extends ModeId, K extends FactKey> {
   id: string;
@@ -23,10 +23,12 @@ export interface ValueCheck<M extends ModeId, K extends FactKey> {
   /** Which message tells it; `null`: not this check's to tell. Without, the first. */
   which?(context: ContextOf<M>, fact: FactOf<K>): string | null;
   /** Only pairs in this state are this check's to tell. */
-  only?: Verdict;
+  only?: Verdict | 'noted';
   data?(context: ContextOf<M>, fact: FactOf<K>): Data;
   /** What the press says. */
   press: string;
+  /** The patches of the press, where it takes more than setting the value. */
+  patches?(context: ContextOf<M>, fact: FactOf<K>): Patch[];
   /** What the press sets; without, what is expected. `undefined`: no press. */
   to?(context: ContextOf<M>, fact: FactOf<K>): unknown;
 }
@@ -34,7 +36,7 @@ export interface ValueCheck<M extends ModeId, K extends FactKey> {
 /** A check of one value, from what is its own. */
 export function valueCheck<M extends ModeId, K extends FactKey>(spec: ValueCheck<M, K>): Check {
   const { id, severity, title, docs, fact: key, hops, field, messages, only, press } = spec;
-  const each = disagreementsIn(spec.mode);
+  const each = spec.only === 'noted' ? notesIn(spec.mode) : disagreementsIn(spec.mode);
   const [first] = Object.keys(messages);
   return defineCheck<string, string>({
     id,
@@ -47,7 +49,7 @@ export function valueCheck<M extends ModeId, K extends FactKey>(spec: ValueCheck
     check(index, report) {
       for (const hop of hops) {
         each(index, key, hop, (context, fact) => {
-          if (only && fact.state !== only) return;
+          if (only && only !== 'noted' && fact.state !== only) return;
           const message = spec.which ? spec.which(context, fact) : first!;
           if (message === null) return;
           const { has, expects } = pairWords(context, fact);
@@ -60,7 +62,8 @@ export function valueCheck<M extends ModeId, K extends FactKey>(spec: ValueCheck
           };
           const to = spec.to ? spec.to(context, fact) : isRule(fact.expects) ? undefined : fact.expects;
           const pointer = channelPointer(context, ...field);
-          const fixes = to === undefined ? [] : [{ id: 'set', patches: [set(pointer, to)] }];
+          const fixes =
+            to === undefined ? [] : [{ id: 'set', patches: spec.patches?.(context, fact) ?? [set(pointer, to)] }];
           report({ message, data, pointer, subject: channelSubject(context), fixes });
         });
       }

@@ -25,6 +25,11 @@ export function set(pointer: string, value: unknown): Patch {
   return { op: 'replace', path: pointer, value };
 }
 
+/** The patch that says that an ID is registered to the operator too. */
+export function ownIdPatch(id: number): Patch {
+  return { op: 'add', path: '/station/otherIds/-', value: id };
+}
+
 /** Where a channel, or a field of it, stands in the document. */
 export function channelPointer(context: Pick<PathContext, 'radio' | 'channel'>, ...field: PathKey[]): string {
   return toPointer(['codeplugs', context.radio.id, 'channels', 'byId', context.channel.id, ...field]);
@@ -55,6 +60,23 @@ export function eachDisagreement<K extends FactKey>(
   }
 }
 
+/** Calls `visit` for each path whose pair `key` agrees and is worth a note, once a channel, in the order of the plan. */
+export function eachNoted<K extends FactKey>(
+  index: PlanIndex,
+  key: K,
+  hop: HopId,
+  visit: (context: PathContext, fact: FactOf<K>) => void,
+): void {
+  for (const { path, context } of index.paths()) {
+    const found = (direction: typeof path.call) =>
+      direction.hops
+        .find((one) => one.id === hop && one.noted)
+        ?.facts.find((one) => one.key === key && one.noted === true);
+    const fact = found(path.call) ?? found(path.reply);
+    if (fact) visit(context, fact as unknown as FactOf<K>);
+  }
+}
+
 /** A pair in words, for the data of a message. */
 export function wordsOf<K extends FactKey>(context: PathContext, fact: FactOf<K>): { has: string; expects: string } {
   const { has, expects } = pairWords(context, fact);
@@ -64,16 +86,23 @@ export function wordsOf<K extends FactKey>(context: PathContext, fact: FactOf<K>
 /** A path whose channel is known to be of one mode. */
 export type ContextOf<M extends ModeId> = PathContext<M> & PathContext;
 
-/** The same for the channels of one mode, whose fields `visit` may look at. */
-export function disagreementsIn<M extends ModeId>(mode: M) {
+type Walk = typeof eachDisagreement;
+
+function walkIn<M extends ModeId>(walk: Walk, mode: M) {
   const mine = (context: PathContext): context is ContextOf<M> => context.channel.mode === mode;
   return <K extends FactKey>(
     index: PlanIndex,
     key: K,
     hop: HopId,
     visit: (context: ContextOf<M>, fact: FactOf<K>) => void,
-  ): void => eachDisagreement(index, key, hop, (context, fact) => void (mine(context) && visit(context, fact)));
+  ): void => walk(index, key, hop, (context, fact) => void (mine(context) && visit(context, fact)));
 }
+
+/** The same for the channels of one mode, whose fields `visit` may look at. */
+export const disagreementsIn = <M extends ModeId>(mode: M) => walkIn(eachDisagreement, mode);
+
+/** What is worth a note in the channels of one mode. */
+export const notesIn = <M extends ModeId>(mode: M) => walkIn(eachNoted, mode);
 
 /** Every radio with its codeplug and where that stands, in the order of the plan. */
 export function eachCodeplug(plan: Plan, visit: (radio: Radio, codeplug: Codeplug, pointer: string) => void): void {

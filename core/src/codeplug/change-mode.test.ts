@@ -25,6 +25,7 @@ describe('a channel taken over into another mode', () => {
       power: local.power,
       fm: { toneTx: '110.9' },
       destination: { mode: 'fm', kind: 'local' },
+      purpose: null,
       wantId: null,
       built: null,
     });

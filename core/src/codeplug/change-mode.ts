@@ -24,6 +24,7 @@ export function inMode(modes: CodeplugModes, plan: Plan, channel: Channel, mode:
     id,
     siteId,
     destination: destinationIn(channel, mode),
+    purpose: channel.purpose,
     wantId: null,
     ...values,
     name,

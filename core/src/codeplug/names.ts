@@ -1,4 +1,9 @@
-/** Names that fit a radio: short enough, all different, and still readable. */
+/**
+ * Names that fit a radio: short enough, all different, and still readable. What is given up, in this order: small words, the rest
+ * of known words (abbreviations), words that the names beside it share, vowels, then letters. Digits and call signs are never cut,
+ * and no character is cut in half.
+ */
+import { ABBREVIATIONS } from './abbreviations';
 
 export interface NameWish {
   name: string;
@@ -6,56 +11,176 @@ export interface NameWish {
   qualifier: string;
 }
 
-const squeeze = (text: string): string => text.trim().replace(/\s+/g, ' ');
+const squeeze = (text: string): string => text.normalize('NFC').trim().replace(/\s+/g, ' ');
+
+const SEGMENTER = new Intl.Segmenter('en', { granularity: 'grapheme' });
+
+/** How many characters of a radio a name takes: code points of the composed form, so that half of a pair never counts as one. */
+export function nameLength(name: string): number {
+  return [...name.normalize('NFC')].length;
+}
+
+const lengthOf = (words: readonly string[]): number => nameLength(words.join(' '));
+
+/** Numbers and call signs: cut, they would name something else. */
+const isKept = (word: string): boolean => /\p{N}/u.test(word);
+
+/** The longest saving first, until it fits. */
+function abbreviate(words: string[], maxLength: number): string[] {
+  const result = [...words];
+  const saving = (word: string) => word.length - (ABBREVIATIONS.get(word.toLowerCase()) ?? word).length;
+  const order = result.map((_, at) => at).sort((a, b) => saving(result[b]!) - saving(result[a]!) || a - b);
+  for (const at of order) {
+    if (lengthOf(result) <= maxLength) break;
+    result[at] = ABBREVIATIONS.get(result[at]!.toLowerCase()) ?? result[at]!;
+  }
+  return result;
+}
+
+/** Small words that a name is understood without. */
+const FILLERS: ReadonlySet<string> = new Set(
+  'a an and at by for from in of on the to de del des du la le les der die das den und von am en het van'.split(' '),
+);
+
+function dropFillers(words: string[], maxLength: number): string[] {
+  let result = words;
+  for (const word of words) {
+    if (lengthOf(result) <= maxLength) break;
+    const rest = result.filter((one) => one !== word);
+    if (FILLERS.has(word.toLowerCase()) && rest.length > 0) result = rest;
+  }
+  return result;
+}
+
+/** Words that many of the names beside it have tell nothing apart; the last one that says anything stays. */
+function dropShared(words: string[], maxLength: number, shared: ReadonlySet<string>): string[] {
+  let result = words;
+  for (const word of words) {
+    if (lengthOf(result) <= maxLength) break;
+    const rest = result.filter((one) => one !== word);
+    if (shared.has(word.toLowerCase()) && rest.some((one) => /\p{L}/u.test(one))) result = rest;
+  }
+  return result;
+}
+
+/** The place of the last vowel inside a word that stands alone, no mark upon it; −1 for none. */
+function lastInnerVowel(word: string): number {
+  if (isKept(word)) return -1;
+  for (let at = word.length - 2; at > 0; at -= 1)
+    if (/[aeiou]/i.test(word[at]!) && !/\p{M}/u.test(word[at + 1]!)) return at;
+  return -1;
+}
 
 /** Takes vowels from inside words, longest word first, last vowel first. */
-function dropVowels(text: string, maxLength: number): string {
-  const words = text.split(' ');
-  while (words.join(' ').length > maxLength) {
-    const candidates = words
+function dropVowels(words: string[], maxLength: number): string[] {
+  const result = [...words];
+  while (lengthOf(result) > maxLength) {
+    const candidates = result
       .map((word, at) => ({ at, vowel: lastInnerVowel(word), length: word.length }))
       .filter((one) => one.vowel > 0);
     if (candidates.length === 0) break;
     const { at, vowel } = candidates.reduce((best, one) => (one.length > best.length ? one : best));
-    words[at] = words[at]!.slice(0, vowel) + words[at]!.slice(vowel + 1);
+    result[at] = result[at]!.slice(0, vowel) + result[at]!.slice(vowel + 1);
   }
-  return words.join(' ');
+  return result;
 }
 
-function lastInnerVowel(word: string): number {
-  for (let at = word.length - 2; at > 0; at -= 1) if (/[aeiou]/i.test(word[at]!)) return at;
-  return -1;
-}
-
-/** Cuts the longest word by one letter until it fits. */
-function cutWords(text: string, maxLength: number): string {
-  const words = text.split(' ');
-  while (words.join(' ').length > maxLength) {
-    const longest = words.reduce((best, word, at) => (word.length > words[best]!.length ? at : best), 0);
-    words[longest] = words[longest]!.slice(0, -1);
-    if (words[longest] === '') words.splice(longest, 1);
+/** Cuts the longest word by one character until it fits; where only numbers and call signs are left, the last of them go whole. */
+function cutWords(words: string[], maxLength: number): string[] {
+  const result = words.map((word) => ({
+    kept: isKept(word),
+    parts: [...SEGMENTER.segment(word)].map((one) => one.segment),
+  }));
+  const texts = () => result.map((one) => one.parts.join(''));
+  while (result.length > 0 && lengthOf(texts()) > maxLength) {
+    const longest = result.reduce<(typeof result)[number] | null>(
+      (best, one) => (one.kept || (best && best.parts.length >= one.parts.length) ? best : one),
+      null,
+    );
+    if (longest) longest.parts.pop();
+    const gone = longest ? (longest.parts.length === 0 ? longest : null) : result.at(-1)!;
+    if (gone) result.splice(result.indexOf(gone), 1);
   }
-  return words.join(' ');
+  return texts();
 }
 
-/** The name itself when it fits; else without inner vowels; else with words cut. `maxLength` in characters, from 1 up. */
-export function shortenName(name: string, maxLength: number): string {
-  const whole = squeeze(name);
-  if (whole.length <= maxLength) return whole;
-  const squeezed = dropVowels(whole, maxLength);
-  return squeezed.length <= maxLength ? squeezed : cutWords(squeezed, maxLength);
+const NOTHING: ReadonlySet<string> = new Set();
+
+/**
+ * A name that fits: itself, or shortened. `maxLength` in characters, from 1 up. `shared`: words, in small letters, that the names
+ * beside it share. Empty where nothing of it fits without cutting a number or a call sign.
+ */
+export function shortenName(name: string, maxLength: number, shared: ReadonlySet<string> = NOTHING): string {
+  return shorten(name, maxLength, [...readable(shared), dropVowels, cutWords]).join(' ');
 }
+
+type Step = (words: string[], maxLength: number) => string[];
+
+/** The steps that leave every word as people read it. */
+const readable = (shared: ReadonlySet<string>): Step[] => [
+  dropFillers,
+  abbreviate,
+  (words, maxLength) => dropShared(words, maxLength, shared),
+];
+
+function shorten(name: string, maxLength: number, steps: readonly Step[]): string[] {
+  let words = squeeze(name).split(' ');
+  for (const step of steps) {
+    if (lengthOf(words) <= maxLength) break;
+    words = step(words, maxLength);
+  }
+  return words;
+}
+
+/** A name with as much of its qualifier as leaves both readable: `Unlink Merrin` for Merrin Ridge; `null` where none of it does. */
+function qualified(
+  { name, qualifier }: NameWish,
+  maxLength: number,
+  shared: ReadonlySet<string>,
+  free: (name: string) => boolean,
+): string | null {
+  const words = squeeze(qualifier).split(' ');
+  for (let kept = words.length; kept > 0; kept -= 1) {
+    const fitted = shorten(`${name} ${words.slice(0, kept).join(' ')}`, maxLength, readable(shared));
+    if (lengthOf(fitted) <= maxLength && free(fitted.join(' '))) return fitted.join(' ');
+  }
+  return null;
+}
+
+/** Words, in small letters, that most of these names have: at least three of them, and three in five. */
+export function sharedWords(names: readonly string[]): ReadonlySet<string> {
+  const counts = new Map<string, number>();
+  for (const name of names)
+    for (const word of new Set(squeeze(name).toLowerCase().split(' '))) counts.set(word, (counts.get(word) ?? 0) + 1);
+  const most = Math.max(3, names.length * 0.6);
+  return new Set([...counts].filter(([word, count]) => count >= most && !isKept(word)).map(([word]) => word));
+}
+
+/** What a name becomes that is empty, or of which nothing fits. */
+const UNNAMED = 'Channel';
 
 /** Gives one name after another; each is kept from being given again. `taken` are names already in the radio. */
-export function nameFitter(maxLength: number, taken: Iterable<string> = []): (wish: NameWish) => string {
+export function nameFitter(
+  maxLength: number,
+  taken: Iterable<string> = [],
+  shared: ReadonlySet<string> = NOTHING,
+): (wish: NameWish) => string {
   const used = new Set(taken);
+  const next = new Map<string, number>();
   const free = (candidate: string) => candidate !== '' && !used.has(candidate);
-  return ({ name, qualifier }) => {
-    let fitted = shortenName(name || 'Channel', maxLength);
-    if (!free(fitted) && qualifier !== '') fitted = shortenName(`${name} ${qualifier}`, maxLength);
-    for (let n = 2; !free(fitted); n += 1) {
-      const suffix = maxLength >= 6 ? ` ${n}` : String(n);
-      fitted = shortenName(name || 'Channel', Math.max(1, maxLength - suffix.length)) + suffix;
+  return (wish) => {
+    const { name, qualifier } = wish;
+    let fitted = shortenName(name || UNNAMED, maxLength, shared);
+    if (!free(fitted) && qualifier !== '')
+      fitted = qualified(wish, maxLength, shared, free) ?? shortenName(`${name} ${qualifier}`, maxLength, shared);
+    if (!free(fitted)) {
+      let n = next.get(name) ?? 2;
+      for (; !free(fitted); n += 1) {
+        const suffix = maxLength >= 6 ? ` ${n}` : String(n);
+        const room = Math.max(1, maxLength - suffix.length);
+        fitted = (shortenName(name || UNNAMED, room, shared) || shortenName(UNNAMED, room)) + suffix;
+      }
+      next.set(name, n);
     }
     used.add(fitted);
     return fitted;
@@ -63,6 +188,11 @@ export function nameFitter(maxLength: number, taken: Iterable<string> = []): (wi
 }
 
 /** A name for each wish, in order: earlier wishes keep theirs when more come after. */
-export function fitNames(wishes: readonly NameWish[], maxLength: number, taken: Iterable<string> = []): string[] {
-  return wishes.map(nameFitter(maxLength, taken));
+export function fitNames(
+  wishes: readonly NameWish[],
+  maxLength: number,
+  taken: Iterable<string> = [],
+  shared: ReadonlySet<string> = NOTHING,
+): string[] {
+  return wishes.map(nameFitter(maxLength, taken, shared));
 }

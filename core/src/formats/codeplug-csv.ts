@@ -11,11 +11,14 @@ import { destinationKey, destinationOfKey } from '../plan/destination-key';
 import { ID_PATTERN } from '../plan/ids';
 import { recordsOf } from '../plan/records';
 import { putRow, rows } from '../plan/table';
-import type { Channel, Codeplug } from '../plan/types';
+import type { Channel, Codeplug, Purpose } from '../plan/types';
+import { PURPOSES } from '../path/purpose';
 import { type CsvRow, readCsv, writeCsv } from './csv';
 import { bytesOf, type Format, quoted, type ReadFinding, sniffColumns, textOf } from './format';
 
 const LINK_COLUMNS = ['Members', 'Site key', 'Destination key'] as const;
+/** What a channel is for; empty where nobody has said. */
+const PURPOSE = 'Purpose';
 /** Columns that the oldest tables have; those of other modes came later. */
 const OLDEST_MODE = 'dmr';
 const SEPARATOR = ' | ';
@@ -37,8 +40,8 @@ function layoutOf(modes: CodeplugModes): Layout {
   return {
     modes,
     fields,
-    columns: ['Record', 'Key', 'Mode', 'Name', ...fields.map((field) => field.title), ...LINK_COLUMNS],
-    olderLack: ['Mode', ...later.map((field) => field.title)],
+    columns: ['Record', 'Key', 'Mode', 'Name', ...fields.map((field) => field.title), ...LINK_COLUMNS, PURPOSE],
+    olderLack: ['Mode', PURPOSE, ...later.map((field) => field.title)],
   };
 }
 
@@ -52,6 +55,7 @@ function write({ modes, fields, columns }: Layout, codeplug: Codeplug): string {
       Mode: modes[channel.mode].name,
       Name: channel.name,
       'Site key': channel.siteId ?? '',
+      [PURPOSE]: channel.purpose ?? '',
       'Destination key': channel.destination ? destinationKey(channel.destination) : '',
     };
     for (const field of fields)
@@ -106,6 +110,7 @@ class Reader {
       id,
       siteId: cells['Site key'] || null,
       destination: null,
+      purpose: this.purpose(line, cells[PURPOSE] ?? ''),
       wantId: null,
       ...mode.blankChannel(),
       built: null,
@@ -117,6 +122,12 @@ class Reader {
     else channel.destination = destination;
     for (const field of channelFields(this.layout.modes)) this.field(line, cells, channel, mode, field);
     putRow(this.codeplug.channels, channel);
+  }
+
+  private purpose(line: number, text: string): Purpose | null {
+    const found = PURPOSES.find((one) => one === text.trim().toLowerCase()) ?? null;
+    if (found === null && text.trim() !== '') this.wrong(line, PURPOSE, text, `${PURPOSES.join(', ')}, or nothing`);
+    return found;
   }
 
   private field(line: number, cells: Cells, channel: Channel, mode: ModeCodeplug, field: ColumnField): void {

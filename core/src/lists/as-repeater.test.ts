@@ -8,7 +8,8 @@ import type { Repeater } from '../plan/types';
 import { validatePlan } from '../plan/validate';
 import { causeway } from '../testing/sample-routes';
 import { samplePlan } from '../testing/sample-plan';
-import { likelyNetwork } from '../modes/dmr/listed';
+import { namedNetwork } from '../modes/dmr/listed';
+import { likelyNetwork } from '../modes/dmr/networks';
 import { inPlan, objectionTo } from './as-repeater';
 import { readRaw } from './raw';
 
@@ -36,7 +37,7 @@ describe('a listed site in the plan', () => {
         colorCode: 1,
         carries: {
           networkId: 'n1',
-          takesOthers: false,
+          takesOthers: null,
           groups: [
             { slot: 1, number: 417, static: true },
             { slot: 2, number: 588, static: true },
@@ -51,7 +52,7 @@ describe('a listed site in the plan', () => {
     expect(asRepeater('b', { site: ellery!, list: null }, plan)).toMatchObject({
       name: 'Ellery',
       dmr: null,
-      fm: { toneIn: '110.9', toneOut: null, widthHz: 12_500 },
+      fm: { toneIn: '110.9', toneOut: null, widthHz: null },
     });
     const both = edit(plan, (draft) => {
       for (const [id, site] of [
@@ -79,7 +80,7 @@ describe('a listed site in the plan', () => {
     expect(refreshed(there, one('a'), { site: head!, list })).toEqual({ site: one('a'), changes: [] });
     const mine = { ...one('b'), name: 'The quay', fm: { ...one('b').fm!, toneOut: '88.5' } };
     const { site, changes } = refreshed(there, mine, {
-      site: { ...ellery!, ctcssHz: 107.2, status: 'off the air' },
+      site: { ...ellery!, tone: '107.2', status: 'off the air' },
       list: { name: 'club', issuedOn: '2026-11-01' },
     });
     expect(changes).toEqual([
@@ -101,6 +102,17 @@ describe('a listed site in the plan', () => {
     ).toEqual(['color code 1 → 4', 'groups 1: 417; 2: 588 591d → 2: 417']);
   });
 
+  it('keeps the modes that a row for another mode does not name', () => {
+    const [head] = listed();
+    const both = asRepeater('a', { site: { ...head!, modes: ['FM', 'DMR'], tone: '88.5' }, list }, plan);
+    const { site, changes } = refreshed(plan, both, { site: { ...head!, modes: ['DMR'] }, list });
+    expect(changes).toEqual([]);
+    expect(site).toEqual(both);
+    expect(
+      refreshed(plan, both, { site: { ...head!, modes: ['FM'], colorCode: null, groups: [] }, list }).site.dmr,
+    ).toEqual(both.dmr);
+  });
+
   it('of D-STAR has its call sign and module, and the families that the list names as the plan knows them', () => {
     const [head] = listed();
     const families = edit(
@@ -114,7 +126,7 @@ describe('a listed site in the plan', () => {
       { callSign: 'QO1HSK', module: 'B', families: ['LNK'], cable: false, utcOffsetMin: null },
     ]);
     expect(asRepeater('e', { site: { ...dstar, module: '', networks: [] }, list }, families).dstar).toMatchObject({
-      module: 'B',
+      module: '',
       families: [],
     });
     const mine = { ...one, dstar: { ...one.dstar!, families: ['WAV'], utcOffsetMin: -120 } };
@@ -145,8 +157,8 @@ describe('a listed site in the plan', () => {
       { nac: 0x2a1, networkIds: ['p1'] },
     ]);
     expect(asRepeater('e', { site: { ...both, groupId: null, nac: null, networks: [] }, list }, known)).toMatchObject({
-      c4fm: { groupIdIn: 0, networkIds: [] },
-      p25: { nac: 0x293, networkIds: [] },
+      c4fm: { groupIdIn: null, groupIdOut: null, networkIds: [] },
+      p25: { nac: null, networkIds: [] },
     });
     // What only the plan knows stays; what the list says otherwise is told.
     const mine = { ...one, c4fm: { ...one.c4fm!, voice: 'narrow' as const } };
@@ -167,12 +179,16 @@ describe('a listed site in the plan', () => {
     expect(objectionTo({ rxHz: 1, modes: [] })).toContain('of no mode that the plan holds');
   });
 
-  it('is on the network the list names, else the one that knows most of its groups', () => {
+  it('is on the network the list names; where it names none, one that knows its groups is a guess, and not kept', () => {
+    const [head] = listed();
+    const unsaid = asRepeater('g', { site: { ...head!, networks: [] }, list }, plan);
+    expect(unsaid.dmr!.carries!.networkId).toBeNull();
     const two = samplePlan(causeway);
     const groups = (...numbers: number[]) => numbers.map((number) => ({ slot: 1 as const, number, static: true }));
-    expect(likelyNetwork(two, { networks: ['CAUSEWAY'], groups: groups(417, 588) })).toBe('n2');
-    expect(likelyNetwork(two, { networks: [], groups: groups(417, 588) })).toBe('n1');
-    expect(likelyNetwork(two, { networks: [], groups: groups(417, 623) })).toBe('n2');
-    expect(likelyNetwork(two, { networks: ['elsewhere'], groups: [] })).toBeNull();
+    expect(namedNetwork(two, ['CAUSEWAY'])).toBe('n2');
+    expect(namedNetwork(two, ['elsewhere'])).toBeNull();
+    expect(likelyNetwork(two, groups(417, 588, 588))).toEqual({ id: 'n1', knows: 2 });
+    expect(likelyNetwork(two, groups(417, 623))).toEqual({ id: 'n2', knows: 2 });
+    expect(likelyNetwork(two, [])).toBeNull();
   });
 });

@@ -63,6 +63,7 @@ export function asRepeater(id: Id, { site, list }: ListedIn, plan: Plan, modes: 
     status,
     confirmedOn,
     list,
+    goneOn: null,
   };
   const repeater = newRepeater(id, name, site.txHz, site.rxHz, listing);
   repeater.distanceM = distanceM(plan.station.position, position) ?? repeater.distanceM;
@@ -96,10 +97,12 @@ function wordsOf(plan: Plan, modes: ListedModes, one: Repeater): Record<string, 
 export function refreshed(plan: Plan, there: Repeater, listed: ListedIn, modes: ListedModes): Refreshed {
   const fresh = asRepeater(there.id, listed, plan, modes);
   const { status, confirmedOn, list } = fresh.listing;
-  const site: Repeater = { ...there, rxHz: fresh.rxHz, listing: { ...there.listing, status, confirmedOn, list } };
+  const listing = { ...there.listing, status, confirmedOn, list, goneOn: null };
+  const site: Repeater = { ...there, rxHz: fresh.rxHz, listing };
   for (const mode of MODE_IDS) {
     const block = fresh[mode];
-    Object.assign(site, { [mode]: block && modes[mode].listed.refresh(block, there[mode], listed.site) });
+    // A row may be of one mode only: what it does not name, it does not take away.
+    if (block) Object.assign(site, { [mode]: modes[mode].listed.refresh(block, there[mode], listed.site) });
   }
   const [old, now] = [wordsOf(plan, modes, there), wordsOf(plan, modes, site)];
   return {

@@ -2,25 +2,9 @@
 import type { ListedModes } from './mode-listed';
 import type { ListedMode, ListedSite } from './types';
 
-/** A number with point or decimal comma and any kind of minus. */
-export function readNumber(text: string): number | null {
-  const plain = text.trim().replace(/[−–]/, '-').replace(/\s/g, '');
-  if (!/^[+-]?(\d+([.,]\d*)?|[.,]\d+)$/.test(plain)) return null;
-  return Number(plain.replace(',', '.'));
-}
-
-/** Degrees, or degrees with minutes and seconds, with N, S, E or W before or after. */
-export function readCoordinate(text: string): number | null {
-  const plain = readNumber(text);
-  if (plain !== null) return Math.abs(plain) <= 180 ? plain : null;
-  const letters = text.toUpperCase().match(/[NSEWO]/g) ?? [];
-  const parts = text.replace(/,(?=\d)/g, '.').match(/\d+(?:\.\d+)?/g);
-  if (!parts || parts.length > 3 || letters.length > 1 || /[A-DF-MP-RT-VX-Z]/i.test(text)) return null;
-  const [degrees = 0, minutes = 0, seconds = 0] = parts.map(Number);
-  if (minutes >= 60 || seconds >= 60) return null;
-  const value = degrees + minutes / 60 + seconds / 3600;
-  const negative = letters[0] === 'S' || letters[0] === 'W' || /^\s*[-−]/.test(text);
-  return value <= 180 ? (negative ? -value : value) : null;
+/** Whether a cell says nothing: empty, a dash of any kind, a question mark, `n/a`. */
+export function isUnsaid(text: string): boolean {
+  return /^(|[-\u2010-\u2015\u2212\ufe58\ufe63\uff0d]+|\?+|n\/?a|unknown|not said)$/i.test(text.trim());
 }
 
 /** The modes that a text names. */
@@ -33,8 +17,8 @@ export function readModes(text: string, modes: ListedModes): ListedMode[] {
 /** `yes`, `x`, `1` … as opposed to `no`, `0`, `-` or nothing. */
 export function readYes(text: string): boolean | null {
   const plain = text.trim().toLowerCase();
-  if (/^(yes|y|true|x|1|on|\+|✓)$/.test(plain)) return true;
-  return /^(no|n|false|0|off|-|–|)$/.test(plain) ? false : null;
+  if (/^(yes|y|true|x|1|on|\+|✓|✔|ja|si|sí|oui|sim|tak|ano|kyllä)$/.test(plain)) return true;
+  return isUnsaid(plain) || /^(no|n|false|0|off|nein|nee|non|não|nej|nie|ne|ei)$/.test(plain) ? false : null;
 }
 
 /** Talk groups of a slot; `d` or `dyn` behind a number says that it is taken up only when keyed: `417 591d`. */
@@ -49,7 +33,7 @@ export function readNames(text: string): string[] {
   return text
     .split(/[,;|/]/)
     .map((part) => part.trim())
-    .filter((part) => part !== '' && part !== '-')
+    .filter((part) => !isUnsaid(part))
     .slice(0, 20);
 }
 
@@ -61,19 +45,10 @@ export function readGroups(text: string): number[] {
 /** On or off the air, by the usual words; `null` for a text that says neither. */
 export function readStatus(text: string): ListedSite['status'] | null {
   const plain = text.trim().toLowerCase();
-  if (/^(on|on[ -](the )?air|active|operational|up|ok|yes)$/.test(plain)) return 'on the air';
-  if (/^(off|off[ -](the )?air|inactive|down|closed|no|planned)$/.test(plain)) return 'off the air';
-  return plain === '' || plain === '-' ? 'not said' : null;
-}
-
-/** ISO, or day first with points: 2026-09-30, 30.9.2026. */
-export function readDate(text: string): string | null {
-  const iso = /^(\d{4})-(\d{2})-(\d{2})/.exec(text.trim());
-  const dotted = /^(\d{1,2})\.(\d{1,2})\.(\d{4})$/.exec(text.trim());
-  const [year, month, day] = iso ? iso.slice(1).map(Number) : dotted ? dotted.slice(1).map(Number).reverse() : [];
-  if (year === undefined || month === undefined || day === undefined || month < 1 || month > 12 || day < 1 || day > 31)
-    return null;
-  return `${year}-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`;
+  if (/^(on|on[ -]?(the )?air|active|operational|up|ok|yes|qrv|in service|running)$/.test(plain)) return 'on the air';
+  if (/^(off|off[ -]?(the )?air|inactive|down|closed|no|planned|qrt|out of service|defect(ive)?)$/.test(plain))
+    return 'off the air';
+  return isUnsaid(plain) ? 'not said' : null;
 }
 
 export const CALL_SIGN = /^[A-Z]{1,2}\d{1,2}[A-Z]{1,5}$|^\d[A-Z]{1,2}\d[A-Z]{1,5}$/;

@@ -1,47 +1,45 @@
 /** What each column of a list means, guessed from heading and content. */
 import { locatorArea } from '../units/geo/locator';
-import { readCallSign, readCoordinate, readDate, readModes, readNumber, readStatus, readYes } from './cells';
+import { usualShiftsHz } from '../units/shifts';
+import { readCallSign, readModes, readStatus, readYes } from './cells';
+import { axisOf, lettersIn, readCoordinate, readPair } from './coordinates';
+import { dayOrderOf, readDate } from './dates';
+import { FACTORS, inBand, readFrequency, readFrequencyCell, readShift } from './frequencies';
+import { plainDashes, readNumber, readQuantity } from './numbers';
 import type { ListedModes } from './mode-listed';
 import type { Column, ColumnField, Guesser, ModeColumn, RawList } from './types';
 
 const SAMPLE = 200;
 const LEAST_CONFIDENCE = 0.45;
 
-/** Bands that repeaters use, Hz. ITU Radio Regulations, Article 5, all regions taken together. */
-const BANDS: readonly [number, number][] = [
-  [28e6, 30e6],
-  [50e6, 54e6],
-  [144e6, 148e6],
-  [220e6, 225e6],
-  [430e6, 450e6],
-  [902e6, 928e6],
-  [1240e6, 1300e6],
-];
-const inBand = (hz: number) => BANDS.some(([low, high]) => hz >= low && hz <= high);
-const FACTORS = [1e6, 1e3, 1] as const;
-
 /** How many of the cells pass a test, 0 to 1; 0 where there are none. */
 export function shareOf(cells: readonly string[], test: (cell: string) => boolean): number {
   return cells.length === 0 ? 0 : cells.filter(test).length / cells.length;
 }
 
+/** Whether a cell holds a frequency that a repeater may have, in whatever unit. */
+const isFrequency = (cell: string) => inBand(readFrequencyCell(cell, 1e6)?.hz ?? 0);
+
 /** The factor that puts most values into a band: 145.6 is MHz, 145600 kHz, 145600000 Hz. */
 function frequencyFactor(cells: readonly string[]): { factor: number; share: number } {
   const scored = FACTORS.map((factor) => ({
     factor,
-    share: shareOf(cells, (cell) => inBand((readNumber(cell) ?? 0) * factor)),
+    share: shareOf(cells, (cell) => inBand(Math.abs(readQuantity(cell)?.value ?? 0) * factor)),
   }));
   return scored.reduce((best, one) => (one.share > best.share ? one : best));
 }
 
 /** A shift of 0.6, 600 or 600000: no repeater shifts by more than 100 MHz or less than 10 kHz. */
 function shiftFactor(cells: readonly string[]): number {
-  const most = Math.max(...cells.map((cell) => Math.abs(readNumber(cell) ?? 0)), 0);
+  const most = Math.max(...cells.map((cell) => Math.abs(readQuantity(cell)?.value ?? 0)), 0);
   return most < 100 ? 1e6 : most < 100_000 ? 1e3 : 1;
 }
 
-const isShift = (cell: string) =>
-  /^[+\-−–]$/.test(cell) || (/^[+\-−–]?\d/.test(cell) && Math.abs(readNumber(cell) ?? Infinity) < 100e6);
+/** A shift or its sign; a frequency is none. */
+const isShift = (cell: string) => {
+  const found = readShift(cell, 1e6);
+  return found !== null && found.is !== 'not said' && !(found.is === 'shift' && isFrequency(cell));
+};
 /** Common practice, in MHz and kHz. */
 const USUAL_SHIFTS = new Set([0.6, 1.6, 2, 5, 7.6, 9.4, 600, 1600, 2000, 5000, 7600, 9400]);
 /** A whole number of one or two digits, up to `most`. */
@@ -63,27 +61,40 @@ const COMMON: Readonly<Record<Exclude<CommonField, 'modes'>, Guesser>> = {
   },
   module: { heading: /module|^mod$|band ?letter/i, content: (cells) => shareOf(cells, (cell) => /^[A-Z]$/.test(cell)) },
   output: {
-    heading: /output|^out$|downlink|^tx|transmit|freq/i,
-    content: (cells) => frequencyFactor(cells).share,
+    heading: /output|^out$|downlink|^tx|transmit|^t$|ausgabe|salida|sortie|uscita|freq|\bqrg\b|\bmhz\b/i,
+    content: (cells) => shareOf(cells, isFrequency),
     byContentAlone: 0.8,
   },
   input: {
-    heading: /input|^in$|uplink|^rx|receive/i,
-    content: (cells) => frequencyFactor(cells).share,
+    heading: /input|^in$|uplink|^rx|receive|^r$|eingabe|entrada|entrée|entrata/i,
+    content: (cells) => shareOf(cells, isFrequency),
     byContentAlone: 0.7,
   },
   shift: {
-    heading: /shift|offset|split|duplex/i,
+    heading: /shift|offset|split|duplex|ablage|±/i,
     content: (cells) => shareOf(cells, isShift),
     byContentAlone: 0.7,
     alone: (cells) =>
-      shareOf(cells, (cell) => /^[+\-−–]\d/.test(cell) && USUAL_SHIFTS.has(Math.abs(readNumber(cell) ?? 0))),
+      shareOf(
+        cells,
+        (cell) => /^[+-]\s*\d/.test(plainDashes(cell)) && USUAL_SHIFTS.has(Math.abs(readQuantity(cell)?.value ?? 0)),
+      ),
   },
   networks: { heading: /network|reaches|famil/i, content: (cells) => shareOf(cells, isWords) },
   linked: { heading: /linked|default link/i, content: () => 1 },
-  lat: { heading: /lat/i, content: (cells) => shareOf(cells, (cell) => Math.abs(readCoordinate(cell) ?? 999) <= 90) },
-  lon: { heading: /lon|lng/i, content: (cells) => shareOf(cells, (cell) => readCoordinate(cell) !== null) },
-  position: { heading: /coord|position|geo/i, content: (cells) => shareOf(cells, (cell) => readPair(cell) !== null) },
+  lat: {
+    heading: /lat|breit|breedte|šířka|zem.*š|szer|leveys|bredde|^y$/i,
+    content: (cells) => shareOf(cells, (cell) => readCoordinate(cell, 'lat') !== null),
+  },
+  lon: {
+    heading: /lon|lng|länge|laenge|lengte|délka|dług|pituus|længde|lengde|longit|^x$/i,
+    content: (cells) => shareOf(cells, (cell) => readCoordinate(cell, 'lon') !== null),
+  },
+  position: {
+    heading: /coord|koord|position|geo|gps/i,
+    content: (cells) => shareOf(cells, (cell) => readPair(cell, lettersIn(cells)) !== null),
+    byContentAlone: 0.9,
+  },
   locator: {
     heading: /loc|grid|qth/i,
     content: (cells) => shareOf(cells, (cell) => locatorArea(cell) !== null),
@@ -95,7 +106,8 @@ const COMMON: Readonly<Record<Exclude<CommonField, 'modes'>, Guesser>> = {
   },
   confirmed: {
     heading: /confirm|updated|date|seen|checked/i,
-    content: (cells) => shareOf(cells, (cell) => readDate(cell) !== null),
+    content: (cells) =>
+      shareOf(cells, (cell) => readDate(cell, 'day first') !== null || readDate(cell, 'month first') !== null),
     byContentAlone: 0.8,
   },
   place: { heading: /place|location|city|town|^ort$/i, content: (cells) => shareOf(cells, isWords) },
@@ -131,13 +143,6 @@ export function columnFields(modes: ListedModes): ColumnField[] {
   return [...guessersOf(modes).map(([field]) => field), 'unused'];
 }
 
-/** Latitude and longitude in one cell, degrees; `null` for a text that is no such pair. */
-export function readPair(text: string): { lat: number; lon: number } | null {
-  const parts = text.split(/[;/]|,\s+|\s{2,}|,(?=\s*-?\d+\.)/).map((part) => readCoordinate(part));
-  const [lat, lon] = parts;
-  return parts.length === 2 && lat != null && lon != null && Math.abs(lat) <= 90 ? { lat, lon } : null;
-}
-
 /** Both together weigh most; a heading whose cells do not fit at all is not believed. */
 function confidenceOf(guesser: Guesser, title: string | null, cells: readonly string[]): number {
   const content = guesser.content(cells);
@@ -152,26 +157,104 @@ function factorOf(field: ColumnField, cells: readonly string[]): number {
   return field === 'shift' ? shiftFactor(cells) : 1;
 }
 
+/** The filled cells of a column; all of them, or the first that have to do for a guess. */
+function cellsOf(raw: RawList, at: number, most = Infinity): string[] {
+  const cells: string[] = [];
+  for (const row of raw.rows) {
+    const cell = row.cells[at];
+    if (cell !== undefined && cell !== '') cells.push(cell);
+    if (cells.length >= most) break;
+  }
+  return cells;
+}
+
+/** What the cells of a whole column tell of how each is to be read. */
+function readBy(raw: RawList, at: number, field: ColumnField): Pick<Column, 'letters' | 'dayOrder'> {
+  if (field === 'lat' || field === 'lon' || field === 'position') return { letters: lettersIn(cellsOf(raw, at)) };
+  if (field !== 'confirmed') return {};
+  const dayOrder = dayOrderOf(cellsOf(raw, at));
+  return dayOrder === null ? {} : { dayOrder };
+}
+
+const titleOf = (raw: RawList, at: number): string => raw.header?.[at] || `Column ${at + 1}`;
+
 /** One column, taken for a field by the user. */
 export function asColumn(raw: RawList, at: number, field: ColumnField): Column {
-  const cells = raw.rows
-    .slice(0, SAMPLE)
-    .map((row) => row.cells[at] ?? '')
-    .filter((cell) => cell !== '');
-  return { title: raw.header?.[at] ?? `Column ${at + 1}`, field, factor: factorOf(field, cells), confidence: 1 };
+  const cells = cellsOf(raw, at, SAMPLE);
+  return { title: titleOf(raw, at), field, factor: factorOf(field, cells), confidence: 1, ...readBy(raw, at, field) };
+}
+
+type Taken = Map<number, { field: ColumnField; confidence: number }>;
+
+const DECIMAL = /^-?\d{1,3}[.,]\d{2,}$/;
+
+/** Two columns side by side that hold degrees, under whatever heading: the letters in them say which is which, else the first is the latitude. */
+function takeCoordinates(columns: readonly (readonly string[])[], taken: Taken): void {
+  const has = (field: ColumnField) => [...taken.values()].some((one) => one.field === field);
+  if (has('lat') || has('lon') || has('position')) return;
+  const looks = (at: number) => {
+    const cells = columns[at] ?? [];
+    const fits = (cell: string) =>
+      (DECIMAL.test(plainDashes(cell)) || axisOf(cell) !== null) && readCoordinate(cell) !== null;
+    return !taken.has(at) && cells.length > 0 && shareOf(cells, fits) > 0.85;
+  };
+  for (let at = 0; at + 1 < columns.length; at += 1) {
+    if (!looks(at) || !looks(at + 1)) continue;
+    const side = (place: number) => columns[place]!.map(axisOf).find((one) => one !== null) ?? null;
+    const beyond = columns[at]!.some((cell) => Math.abs(readNumber(cell) ?? 0) > 90);
+    const swapped = beyond || side(at) === 'lon' || side(at + 1) === 'lat';
+    const sure = beyond || side(at) !== null || side(at + 1) !== null;
+    taken.set(at, { field: swapped ? 'lon' : 'lat', confidence: sure ? 0.9 : 0.6 });
+    taken.set(at + 1, { field: swapped ? 'lat' : 'lon', confidence: sure ? 0.9 : 0.6 });
+    return;
+  }
+}
+
+/** Headings that say which side of a site they are; TX and RX may be the site's or the radio's. */
+const CERTAIN = /out|input|^in$|downlink|uplink|ausgabe|eingabe|salida|entrada|sortie|entrée|uscita|entrata/i;
+
+/**
+ * Which of two frequencies the site sends on. Where the headings do not say it, the shifts do: the usual ones of 2 m, 70 cm and
+ * 23 cm are mostly downwards. Where that leaves a doubt, the column asks.
+ */
+function orderFrequencies(raw: RawList, taken: Taken): Map<number, string> {
+  const place = (field: ColumnField) => [...taken].find(([, one]) => one.field === field)?.[0];
+  const [output, input] = [place('output'), place('input')];
+  if (output === undefined || input === undefined) return new Map();
+  const titles = raw.header ? `${raw.header[output] ?? ''}|${raw.header[input] ?? ''}` : '';
+  if (titles.split('|').every((title) => CERTAIN.test(title))) return new Map();
+  let [down, up] = [0, 0];
+  for (const { cells } of raw.rows) {
+    const [sends, listens] = [readFrequency(cells[output] ?? '', 1e6), readFrequency(cells[input] ?? '', 1e6)];
+    if (sends === null || listens === null || sends === listens) continue;
+    const usual = (['itu-1', 'itu-2'] as const).some((region) =>
+      usualShiftsHz(sends, listens, region)?.includes(listens - sends),
+    );
+    // A pair that is no usual one tells nothing.
+    if (usual) listens < sends ? (down += 1) : (up += 1);
+  }
+  const all = down + up;
+  if (all > 0 && up / all >= 0.8) {
+    const [first, second] = [taken.get(output)!, taken.get(input)!];
+    taken.set(output, { ...first, field: 'input' });
+    taken.set(input, { ...second, field: 'output' });
+    return new Map();
+  }
+  if (all > 0 && down / all >= 0.8) return new Map();
+  const words =
+    'Which of the two frequencies does the site send on? The list does not tell; compare one that you know.';
+  return new Map([
+    [output, words],
+    [input, words],
+  ]);
 }
 
 /** The field of each column, the surest first; each field once. */
 export function guessColumns(raw: RawList, modes: ListedModes): Column[] {
   if (raw.fields)
     return raw.fields.map((field, at) => ({ title: raw.header?.[at] ?? field, field, factor: 1, confidence: 1 }));
-  const width = Math.max(raw.header?.length ?? 0, ...raw.rows.slice(0, SAMPLE).map((row) => row.cells.length));
-  const columns = Array.from({ length: width }, (_, at) =>
-    raw.rows
-      .slice(0, SAMPLE)
-      .map((row) => row.cells[at] ?? '')
-      .filter((cell) => cell !== ''),
-  );
+  const width = raw.rows.reduce((most, row) => Math.max(most, row.cells.length), raw.header?.length ?? 0);
+  const columns = Array.from({ length: width }, (_, at) => cellsOf(raw, at, SAMPLE));
   const guesses = columns.flatMap((cells, at) =>
     guessersOf(modes).map(([field, guesser]) => ({
       at,
@@ -179,15 +262,33 @@ export function guessColumns(raw: RawList, modes: ListedModes): Column[] {
       confidence: confidenceOf(guesser, raw.header?.[at] ?? null, cells),
     })),
   );
-  const taken = new Map<number, { field: ColumnField; confidence: number }>();
+  const taken: Taken = new Map();
   const used = new Set<ColumnField>();
   for (const { at, field, confidence } of guesses.sort((a, b) => b.confidence - a.confidence || a.at - b.at)) {
     if (confidence < LEAST_CONFIDENCE || taken.has(at) || used.has(field)) continue;
     taken.set(at, { field, confidence });
     used.add(field);
   }
+  takeCoordinates(columns, taken);
+  const questions = orderFrequencies(raw, taken);
   return columns.map((cells, at) => {
     const { field, confidence } = taken.get(at) ?? { field: 'unused' as const, confidence: 0 };
-    return { title: raw.header?.[at] ?? `Column ${at + 1}`, field, factor: factorOf(field, cells), confidence };
+    const question = questions.get(at);
+    return {
+      title: titleOf(raw, at),
+      field,
+      factor: factorOf(field, cells),
+      confidence: question === undefined ? confidence : Math.min(confidence, 0.5),
+      ...readBy(raw, at, field),
+      ...(question === undefined ? {} : { question }),
+    };
+  });
+}
+
+/** Columns that hold something and are read as nothing: each with how many cells it fills. */
+export function unreadColumns(raw: RawList, columns: readonly Column[]): { title: string; filled: number }[] {
+  return columns.flatMap(({ field, title }, at) => {
+    const filled = field === 'unused' ? cellsOf(raw, at).length : 0;
+    return filled > 0 || (field === 'unused' && raw.header?.[at]) ? [{ title, filled }] : [];
   });
 }

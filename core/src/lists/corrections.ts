@@ -1,6 +1,7 @@
 /** What a user knows better than a list. A correction stands above the list's value and outlives newer versions of the list. */
-import { parseTone } from '../units/tones';
-import { readCarried, readNumber, readStatus } from './cells';
+import { readTone } from '../units/tones';
+import { readCarried, readStatus } from './cells';
+import { readFrequency } from './frequencies';
 import type { ListedSite } from './types';
 
 export const CORRECTABLE = ['tone', 'colorCode', 'groups', 'input', 'status', 'notes'] as const;
@@ -25,35 +26,39 @@ interface Field {
 
 const MOST_NOTES = 500;
 
-/** `1: 417; 2: 588 591d`: groups by slot, with `d` for dynamic. `null` when it cannot be read. */
+/** `1: 417; 2: 588 591d; ?: 99`: groups by slot, with `d` for dynamic and `?` for a slot that is not known. `null` when it cannot be read. */
 export function readSlotGroups(text: string): ListedSite['groups'] | null {
   const parts = text
     .split(/[;\n]/)
     .map((part) => part.trim())
     .filter(Boolean);
   const groups = parts.flatMap((part) => {
-    const match = /^(?:slot|ts)?\s*([12])\s*:\s*([\d\s,d]+)$/i.exec(part);
-    return match ? readCarried(match[2]!).map((one) => ({ slot: Number(match[1]) as 1 | 2, ...one })) : [null];
+    const match = /^(?:slot|ts)?\s*([12?])\s*:\s*([\d\s,d]+)$/i.exec(part);
+    const slot = match?.[1] === '?' ? null : (Number(match?.[1]) as 1 | 2);
+    return match ? readCarried(match[2]!).map((one) => ({ slot, ...one })) : [null];
   });
   return groups.includes(null) ? null : (groups as ListedSite['groups']);
 }
 
-const slotText = (groups: ListedSite['groups'], slot: 1 | 2) => {
+const slotText = (groups: ListedSite['groups'], slot: 1 | 2 | null) => {
   const numbers = groups.filter((one) => one.slot === slot).map((one) => `${one.number}${one.static ? '' : 'd'}`);
-  return numbers.length > 0 ? `${slot}: ${numbers.join(' ')}` : '';
+  return numbers.length > 0 ? `${slot ?? '?'}: ${numbers.join(' ')}` : '';
 };
 
 /** As `readSlotGroups` reads it. */
 export function groupsText(groups: ListedSite['groups']): string {
-  return [slotText(groups, 1), slotText(groups, 2)].filter(Boolean).join('; ');
+  return [slotText(groups, 1), slotText(groups, 2), slotText(groups, null)].filter(Boolean).join('; ');
 }
 
 export const CORRECTIONS: Readonly<Record<CorrectableField, Field>> = {
   tone: {
     title: 'Tone',
-    expected: 'a CTCSS tone such as 110.9, a DCS code such as D023, or none',
-    show: ({ ctcssHz, dcs }) => (ctcssHz !== null ? ctcssHz.toFixed(1) : dcs !== null ? `D${dcs}` : 'none'),
-    read: (text) => parseTone(text),
+    expected: 'a CTCSS tone such as 110.9, a DCS code such as D023N, none, or nothing while it is not known',
+    show: ({ tone }) => tone ?? '',
+    read: (text) => {
+      const tone = readTone(text);
+      return tone === undefined ? null : { tone };
+    },
   },
   colorCode: {
     title: 'Color code',
@@ -68,7 +73,7 @@ export const CORRECTIONS: Readonly<Record<CorrectableField, Field>> = {
   },
   groups: {
     title: 'Groups by slot',
-    expected: 'groups by slot, such as 1: 417; 2: 588 591d, with d for dynamic',
+    expected: 'groups by slot, such as 1: 417; 2: 588 591d, with d for dynamic and ? for a slot that is not known',
     show: ({ groups }) => groupsText(groups),
     read: (text) => {
       const groups = readSlotGroups(text);
@@ -80,8 +85,8 @@ export const CORRECTIONS: Readonly<Record<CorrectableField, Field>> = {
     expected: 'a frequency in MHz, such as 431.825',
     show: ({ rxHz }) => (rxHz === null ? '' : String(rxHz / 1e6)),
     read: (text) => {
-      const value = readNumber(text.replace(/\s*mhz$/i, ''));
-      return value !== null && value > 1 && value < 6000 ? { rxHz: Math.round(value * 1e6) } : null;
+      const hz = readFrequency(text, 1e6);
+      return hz === null ? null : { rxHz: hz };
     },
   },
   status: {
@@ -129,8 +134,9 @@ export const saidOf = (site: ListedSite): string =>
     site.rxHz,
     site.modes,
     site.colorCode,
-    site.ctcssHz,
-    site.dcs,
+    site.tone,
+    site.toneOut,
+    site.widthHz,
     site.status,
     site.confirmedOn,
     site.notes,

@@ -1,7 +1,8 @@
 /** Bytes → a table of text: encoding, delimiter and headings found from what is there. */
 import Papa from 'papaparse';
 import { GpxError, readGpxFile } from '../units/geo/gpx';
-import { readCoordinate, readNumber } from './cells';
+import { readCoordinate } from './coordinates';
+import { readNumber, readQuantity } from './numbers';
 import { readSitesDocument } from './sites-json';
 import type { RawList } from './types';
 
@@ -52,6 +53,9 @@ export function findDelimiter(text: string): string {
 
 const isValue = (cell: string) => readNumber(cell) !== null || (cell.trim() !== '' && readCoordinate(cell) !== null);
 
+/** A value with words or a unit beside it: `439.425 MHz`. Headings may have a digit too, so it tells only of the lines below. */
+const holdsNumber = (cell: string) => readQuantity(cell) !== null;
+
 /** Headings are words where the lines below hold values. */
 function hasHeader(rows: readonly string[][]): boolean {
   const [first, ...rest] = rows;
@@ -59,7 +63,7 @@ function hasHeader(rows: readonly string[][]): boolean {
   if (first.some(isValue)) return false;
   return first.some(
     (_, at) =>
-      rest.slice(0, SAMPLE_LINES).filter((row) => isValue(row[at] ?? '')).length * 2 >
+      rest.slice(0, SAMPLE_LINES).filter((row) => holdsNumber(row[at] ?? '')).length * 2 >
       Math.min(rest.length, SAMPLE_LINES),
   );
 }
@@ -152,8 +156,8 @@ function fromGpx({ text, encoding }: Decoded): RawList | null {
     line: at + 1,
     cells: [
       one.name,
-      String(one.lat),
-      String(one.lon),
+      one.position ? String(one.position.lat) : '',
+      one.position ? String(one.position.lon) : '',
       one.kind,
       ...Array.from({ length: width }, (_, part) => said[at]![part] ?? ''),
     ],

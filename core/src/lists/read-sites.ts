@@ -1,9 +1,13 @@
 /** Rows of a list → sites in our terms. A row without call sign or output is rejected with its reason; lesser faults are doubts. */
 import { quoted, type ReadFinding } from '../formats/format';
 import { locatorCentre } from '../units/geo/locator';
-import { readCallSign, readCoordinate, readDate, readModes, readNames, readNumber, readStatus, readYes } from './cells';
-import { readPair } from './columns';
+import { isUnsaid, readCallSign, readModes, readNames, readStatus, readYes } from './cells';
+import { readCoordinate, readPair } from './coordinates';
+import { readDate } from './dates';
+import { type FrequencyCell, readFrequency, readFrequencyCell, readShift } from './frequencies';
+import { unreadColumns } from './columns';
 import type { ListedModes, ModeListed } from './mode-listed';
+import { mergeRows, type ReadRow, rowsOfOneSite } from './one-site';
 import {
   type CellReader,
   type Column,
@@ -14,20 +18,23 @@ import {
   type RawList,
 } from './types';
 
+/** A row that cannot be taken, and why. */
+export interface Rejected {
+  line: number;
+  cells: string[];
+  finding: ReadFinding;
+}
+
 export interface ReadSites {
-  sites: { line: number; site: ListedSite; doubts: ReadFinding[] }[];
-  rejected: { line: number; cells: string[]; finding: ReadFinding }[];
+  sites: ReadRow[];
+  rejected: Rejected[];
+  /** Columns that hold something and are read as nothing. */
+  unread: { title: string; filled: number }[];
 }
 
 const TWO_METRES = [144e6, 148e6] as const;
 /** Common practice in the 2 m band; elsewhere a sign alone does not say how far. */
 const TWO_METRE_SHIFT_HZ = 600_000;
-
-function frequency(text: string, factor: number): number | null {
-  const value = readNumber(text) ?? readNumber(text.replace(/\s*(mhz|khz|hz)$/i, ''));
-  const hz = value === null ? null : Math.round(value * factor);
-  return hz !== null && hz > 1_000_000 && hz < 6_000_000_000 ? hz : null;
-}
 
 /** One row under the columns’ meanings. One reader serves all rows: lists have tens of thousands. */
 class Row implements CellReader {
@@ -69,35 +76,77 @@ class Row implements CellReader {
     return null;
   }
 
-  /** Where the site listens, from its own column, a shift, or a sign. */
-  input(txHz: number): number | null {
-    if (this.cell('input') !== '')
-      return frequency(this.cell('input'), this.factor('input')) ?? this.doubt('input', 'a frequency');
-    const shift = this.cell('shift');
-    if (shift === '') return null;
-    if (/^[+\-−–]$/.test(shift)) {
-      if (txHz >= TWO_METRES[0] && txHz <= TWO_METRES[1]) return txHz + (shift === '+' ? 1 : -1) * TWO_METRE_SHIFT_HZ;
-      return this.doubt('shift', 'a shift with its size');
+  private column(field: ColumnField): Column | undefined {
+    return this.columns[this.place[field] ?? -1];
+  }
+
+  /** Both frequencies: the output from its column, the input from its own, a shift, a sign, or what stands behind the output. */
+  frequencies(): { txHz: number; rxHz: number | null } | null {
+    const output = readFrequencyCell(this.cell('output'), this.factor('output'));
+    if (!output) return null;
+    return { txHz: output.hz, rxHz: this.input(output) };
+  }
+
+  private input({ hz, more }: FrequencyCell): number | null {
+    const cell = this.cell('input');
+    if (!isUnsaid(cell)) return readFrequency(cell, this.factor('input')) ?? this.doubt('input', 'a frequency');
+    const shift = readShift(this.cell('shift'), this.factor('shift'));
+    if (shift === null) return this.doubt('shift', 'a shift in MHz, kHz or Hz');
+    if (shift.is === 'shift') return hz + shift.hz;
+    if (shift.is === 'sign') return this.bySign(hz, shift.sign, 'shift');
+    switch (more?.is) {
+      case 'frequency':
+        return more.hz;
+      case 'shift':
+        return hz + more.hz;
+      case 'sign':
+        return this.bySign(hz, more.sign, 'output');
+      default:
+        return null;
     }
-    const value = readNumber(shift);
-    return value === null
-      ? this.doubt('shift', 'a shift in MHz, kHz or Hz')
-      : txHz + Math.round(value * this.factor('shift'));
+  }
+
+  private bySign(hz: number, sign: 1 | -1, field: ColumnField): number | null {
+    if (hz >= TWO_METRES[0] && hz <= TWO_METRES[1]) return hz + sign * TWO_METRE_SHIFT_HZ;
+    return this.doubt(field, 'a shift with its size');
+  }
+
+  private degrees(field: 'lat' | 'lon'): number | null {
+    const found = readCoordinate(this.cell(field), field, this.column(field)?.letters);
+    if (typeof found === 'number') return found;
+    const most = field === 'lat' ? 'degrees from −90 to 90' : 'degrees from −180 to 180';
+    return this.doubt(field, found === 'ambiguous' ? `${most} with N, S, E or W: this letter means two things` : most);
   }
 
   position(): { lat: number; lon: number } | null {
-    if (this.cell('lat') !== '' || this.cell('lon') !== '') {
-      const [lat, lon] = [readCoordinate(this.cell('lat')), readCoordinate(this.cell('lon'))];
-      if (lat !== null && lon !== null && Math.abs(lat) <= 90) return { lat, lon };
-      this.doubt(lat === null || Math.abs(lat) > 90 ? 'lat' : 'lon', 'degrees, from −90 to 90 and from −180 to 180');
+    if (!isUnsaid(this.cell('lat')) || !isUnsaid(this.cell('lon'))) {
+      const [lat, lon] = [this.degrees('lat'), this.degrees('lon')];
+      if (lat !== null && lon !== null) return { lat, lon };
     }
-    if (this.cell('position') !== '') {
-      const pair = readPair(this.cell('position'));
+    if (!isUnsaid(this.cell('position'))) {
+      const pair = readPair(this.cell('position'), this.column('position')?.letters);
       if (pair) return pair;
       this.doubt('position', 'latitude and longitude');
     }
-    if (this.cell('locator') === '') return null;
+    if (isUnsaid(this.cell('locator'))) return null;
     return locatorCentre(this.cell('locator')) ?? this.doubt('locator', 'a locator of 4, 6 or 8 characters');
+  }
+
+  confirmed(): string | null {
+    const text = this.cell('confirmed');
+    if (isUnsaid(text)) return null;
+    return (
+      readDate(text, this.column('confirmed')?.dayOrder) ??
+      this.doubt('confirmed', 'a date of the calendar, such as 2026-09-30')
+    );
+  }
+
+  module(ofCall: string): string {
+    const text = this.cell('module').toUpperCase();
+    if (isUnsaid(text)) return ofCall;
+    if (/^[A-Z]$/.test(text)) return text;
+    this.doubt('module', 'one letter');
+    return ofCall;
   }
 
   status(): ListedSite['status'] {
@@ -107,12 +156,15 @@ class Row implements CellReader {
   /** By words, by columns of their own, and by what only one mode has. */
   modes(modes: ListedModes, said: Partial<ListedSite>): ListedMode[] {
     const words = this.cell('modes');
-    const found = new Set<ListedMode>(words === '' ? [] : readModes(words, modes));
+    const found = new Set<ListedMode>(isUnsaid(words) ? [] : readModes(words, modes));
+    if (!isUnsaid(words) && found.size === 0) this.doubt('modes', LISTED_MODES.join(', '));
     for (const { name, listed } of Object.values(modes)) {
-      if (readYes(this.cell(`mode:${name}`)) === true || listed.implied?.(said)) found.add(name);
+      const has = readYes(this.cell(`mode:${name}`));
+      if (has === null) this.doubt(`mode:${name}`, 'yes or no');
+      if (has === true || listed.implied?.(said)) found.add(name);
     }
-    // A repeater of which no mode is said is an analog one.
-    if (found.size === 0) found.add(LISTED_MODES[0]!);
+    // A repeater of which no mode is said is an analog one; one that is said to have another is that.
+    if (found.size === 0 && isUnsaid(words)) found.add(LISTED_MODES[0]!);
     return LISTED_MODES.filter((mode) => found.has(mode));
   }
 }
@@ -121,8 +173,9 @@ class Row implements CellReader {
 const UNSAID = {
   colorCode: null,
   groups: [],
-  ctcssHz: null,
-  dcs: null,
+  tone: null,
+  toneOut: null,
+  widthHz: null,
   nac: null,
   groupId: null,
 } satisfies Partial<ListedSite>;
@@ -131,24 +184,44 @@ const UNSAID = {
 export class SiteReader {
   private readonly row: Row;
   private readonly readers: readonly { listed: ModeListed }[];
+  /** Places of rows that are of one site, by the first of them. */
+  private readonly together: ReadonlyMap<number, readonly number[]>;
+  private readonly merged: ReadonlySet<number>;
 
   constructor(
+    private readonly raw: RawList,
     columns: readonly Column[],
     private readonly listed: ListedModes,
   ) {
     this.row = new Row(columns);
     this.readers = Object.values(listed).filter((mode) => mode.listed.read);
+    this.together = rowsOfOneSite(raw, columns);
+    this.merged = new Set([...this.together].flatMap(([first, all]) => all.filter((at) => at !== first)));
   }
 
-  read({
+  /** What the row at a place says, with the rows of the same site; `null` for one that went with an earlier one. */
+  at(place: number): { sites: ReadRow[]; rejected: Rejected[] } | null {
+    if (this.merged.has(place)) return null;
+    const sites: ReadRow[] = [];
+    const rejected: Rejected[] = [];
+    for (const one of this.together.get(place) ?? [place]) {
+      const row = this.raw.rows[one]!;
+      const read = this.read(row);
+      if ('rejected' in read) rejected.push({ line: row.line, cells: row.cells, finding: read.rejected });
+      else sites.push({ line: row.line, ...read });
+    }
+    return { sites: sites.length > 1 ? [mergeRows(sites)] : sites, rejected };
+  }
+
+  private read({
     line,
     cells,
   }: RawList['rows'][number]): { site: ListedSite; doubts: ReadFinding[] } | { rejected: ReadFinding } {
     const { row } = this;
     row.begin(line, cells);
     const call = readCallSign(row.cell('callSign'));
-    const txHz = frequency(row.cell('output'), row.factor('output'));
-    if (!call || txHz === null)
+    const frequencies = row.frequencies();
+    if (!call || !frequencies)
       return {
         rejected: call
           ? row.finding('output', 'the frequency the site sends on')
@@ -158,22 +231,20 @@ export class SiteReader {
     const status = row.status();
     const values: Pick<ListedSite, keyof typeof UNSAID> = { ...UNSAID };
     for (const { listed } of this.readers) Object.assign(values, listed.read!(row));
-    const confirmed = row.cell('confirmed');
     const site: ListedSite = {
       callSign: call.callSign,
-      module: row.cell('module') || call.module,
+      module: row.module(call.module),
       name: row.cell('name'),
       place: row.cell('place'),
       lat: position?.lat ?? null,
       lon: position?.lon ?? null,
-      txHz,
-      rxHz: row.input(txHz),
+      ...frequencies,
       modes: row.modes(this.listed, values),
       ...values,
       networks: readNames(row.cell('networks')),
       linked: row.cell('linked').slice(0, 200),
       status,
-      confirmedOn: confirmed === '' ? null : readDate(confirmed),
+      confirmedOn: row.confirmed(),
       notes: row.cell('notes'),
     };
     return { site, doubts: row.doubts };
@@ -182,12 +253,13 @@ export class SiteReader {
 
 /** Reads a whole list; a row that cannot be taken is told with its line, column, found and expected value. */
 export function readSites(raw: RawList, columns: readonly Column[], modes: ListedModes): ReadSites {
-  const reader = new SiteReader(columns, modes);
-  const result: ReadSites = { sites: [], rejected: [] };
-  for (const row of raw.rows) {
-    const read = reader.read(row);
-    if ('rejected' in read) result.rejected.push({ line: row.line, cells: row.cells, finding: read.rejected });
-    else result.sites.push({ line: row.line, ...read });
-  }
+  const reader = new SiteReader(raw, columns, modes);
+  const result: ReadSites = { sites: [], rejected: [], unread: unreadColumns(raw, columns) };
+  raw.rows.forEach((_, place) => {
+    const read = reader.at(place);
+    if (!read) return;
+    result.sites.push(...read.sites);
+    result.rejected.push(...read.rejected);
+  });
   return result;
 }

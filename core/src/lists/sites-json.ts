@@ -2,7 +2,7 @@
 import type { ColumnField, ListedSite, RawList } from './types';
 
 export const SITES_FORMAT = 'yellow-relay-sites';
-const SITES_VERSION = 1;
+const SITES_VERSION = 2;
 
 export interface ListAbout {
   name: string;
@@ -26,10 +26,10 @@ const CELLS: readonly [ColumnField, (site: ListedSite) => string][] = [
   ['colorCode', (site) => text(site.colorCode)],
   ['slot1', (site) => carried(site, 1)],
   ['slot2', (site) => carried(site, 2)],
-  [
-    'tone',
-    (site) => (typeof site.ctcssHz === 'number' ? site.ctcssHz.toFixed(1) : site.dcs ? `D${text(site.dcs)}` : ''),
-  ],
+  ['groups', (site) => carried(site, null)],
+  ['tone', toneOf],
+  ['toneOut', (site) => text(site.toneOut)],
+  ['width', (site) => text(site.widthHz)],
   ['nac', (site) => text(site.nac)],
   ['groupId', (site) => text(site.groupId)],
   ['networks', (site) => names(site.networks).join(', ')],
@@ -39,6 +39,12 @@ const CELLS: readonly [ColumnField, (site: ListedSite) => string][] = [
   ['notes', (site) => text(site.notes)],
 ];
 
+/** Version 1 kept tones and codes apart. */
+function toneOf(site: ListedSite & { ctcssHz?: unknown; dcs?: unknown }): string {
+  if (site.tone !== undefined) return text(site.tone);
+  return typeof site.ctcssHz === 'number' ? site.ctcssHz.toFixed(1) : site.dcs ? `D${text(site.dcs)}N` : '';
+}
+
 function text(value: unknown): string {
   return typeof value === 'string' ? value : typeof value === 'number' ? String(value) : '';
 }
@@ -47,7 +53,7 @@ function names(value: unknown): string[] {
   return Array.isArray(value) ? value.map(text) : [];
 }
 
-function carried({ groups }: ListedSite, slot: 1 | 2): string {
+function carried({ groups }: ListedSite, slot: 1 | 2 | null): string {
   return (Array.isArray(groups) ? groups : [])
     .filter((one) => one?.slot === slot)
     .map((one) => `${one.number}${one.static ? '' : 'd'}`)
@@ -67,8 +73,9 @@ const SITE_FIELDS = [
   'modes',
   'colorCode',
   'groups',
-  'ctcssHz',
-  'dcs',
+  'tone',
+  'toneOut',
+  'widthHz',
   'nac',
   'groupId',
   'networks',
@@ -87,7 +94,8 @@ export function writeSites({ name, source, licence, issuedOn }: ListAbout, sites
 /** A parsed document of this format as a table whose columns are known; `null` when it is none. */
 export function readSitesDocument(parsed: unknown, encoding: string): RawList | null {
   const document = parsed as { format?: unknown; formatVersion?: unknown; sites?: unknown } | null;
-  if (document?.format !== SITES_FORMAT || document.formatVersion !== SITES_VERSION || !Array.isArray(document.sites))
+  const known = [1, SITES_VERSION] as unknown[];
+  if (document?.format !== SITES_FORMAT || !known.includes(document.formatVersion) || !Array.isArray(document.sites))
     return null;
   const fields = CELLS.map(([field]) => field);
   const rows = document.sites.map((site: unknown, at) => ({

@@ -1,5 +1,8 @@
 /** Lists of repeaters as other people keep them, in whatever layout. */
 import { MODE_DATA, MODE_IDS } from '../plan/modes';
+import type { FmWidthHz } from '../plan/modes/fm/types';
+import type { DayOrder } from './dates';
+import type { SiteTone } from '../units/tones';
 
 /** Modes by the names that lists use: first the one without networks, which most lists have. */
 export const LISTED_MODES: readonly string[] = [...MODE_IDS]
@@ -24,10 +27,13 @@ export interface ListedSite {
   rxHz: number | null;
   modes: ListedMode[];
   colorCode: number | null;
-  /** Static: always on; else taken up when somebody keys it. */
-  groups: { slot: 1 | 2; number: number; static: boolean }[];
-  ctcssHz: number | null;
-  dcs: string | null;
+  /** Static: always on; else taken up when somebody keys it. `slot` is `null` where the list does not say on which. */
+  groups: { slot: 1 | 2 | null; number: number; static: boolean }[];
+  /** The tone that opens it, and the one that it sends; `null` where the list does not say. */
+  tone: SiteTone;
+  toneOut: SiteTone;
+  /** Spacing of its FM channel; `null` where the list does not say. */
+  widthHz: FmWidthHz | null;
   /** Network access code of P25, hex. */
   nac: string | null;
   /** Group ID of C4FM, 00 to 99. */
@@ -66,7 +72,18 @@ export type ColumnField =
   | `mode:${string}`;
 
 /** Columns that modes bring. */
-export type ModeColumn = 'tone' | 'colorCode' | 'slot1' | 'slot2' | 'slot1Dynamic' | 'slot2Dynamic' | 'nac' | 'groupId';
+export type ModeColumn =
+  | 'tone'
+  | 'toneOut'
+  | 'width'
+  | 'colorCode'
+  | 'slot1'
+  | 'slot2'
+  | 'slot1Dynamic'
+  | 'slot2Dynamic'
+  | 'groups'
+  | 'nac'
+  | 'groupId';
 
 /** What a column was taken for. Frequencies and shifts carry the factor that makes their numbers Hz. */
 export interface Column {
@@ -75,6 +92,12 @@ export interface Column {
   factor: number;
   /** 0 to 1: how sure the guess is. */
   confidence: number;
+  /** Hemisphere letters that stand in the column: they decide those that mean two things. */
+  letters?: string;
+  /** Which of day and month comes first, where the column shows it. */
+  dayOrder?: DayOrder;
+  /** What the user is asked where the list does not tell. */
+  question?: string;
 }
 
 /** A list as a table, before anybody knows what its columns mean. */

@@ -1,25 +1,47 @@
 /** The pairs that every mode shares: call sign, bands, frequency, shift, level, and that there is a site at all. */
-import { amateurBandOf, satelliteSegmentOf } from '../units/bands';
+import { amateurBandOf } from '../units/bands';
+import { satelliteSegmentOf } from '../units/segments';
 import { receivedLevelDbm } from '../units/free-space';
 import { listensFor } from '../plan/carriage';
-import type { Channel, NetworkModeId, ProfileValues, Radio, Site } from '../plan/types';
-import { fact, mustEqual } from './fact';
+import type { NetworkModeId, Radio, Site } from '../plan/types';
+import { fact, mustEqual, noted } from './fact';
+import { isSent } from './purpose';
 import type { Fact, PathContext } from './types';
 
-/** Whether a radio tunes both frequencies of a channel. */
-export function radioCovers(radio: Radio, channel: Channel): boolean {
-  const covers = (hz: number) => radio.bands.some((band) => hz >= band.lowHz && hz <= band.highHz);
-  return covers(channel.rxHz) && covers(channel.txHz);
+/** Whether a radio tunes a frequency; one whose bands nobody has said may. */
+export function radioTunes({ bands }: Radio, hz: number): boolean {
+  return bands.length === 0 || bands.some((band) => hz >= band.lowHz && hz <= band.highHz);
+}
+
+/** Whether a radio tunes what a channel uses: both frequencies, or the one that is listened to where it is never sent on. */
+export function radioCovers({ radio, channel, purpose }: Pick<PathContext, 'radio' | 'channel' | 'purpose'>): boolean {
+  return radioTunes(radio, channel.rxHz) && (!isSent(purpose) || radioTunes(radio, channel.txHz));
 }
 
 /** Pairs at the radio that every mode has: call sign, mode, and the bands it tunes. */
-export function radioFacts({ index, radio, channel }: PathContext): Fact[] {
+export function radioFacts(context: PathContext): Fact[] {
+  const { index, radio, channel, purpose } = context;
   const { callSign } = index.plan.station;
   return [
-    fact('call-sign', callSign || null, callSign || { rule: 'any' }, callSign !== ''),
+    ...(isSent(purpose) ? [fact('call-sign', callSign || null, callSign || { rule: 'any' }, callSign !== '')] : []),
     fact('mode-in-radio', radio[channel.mode] ? channel.mode : null, channel.mode, radio[channel.mode] !== null),
-    fact('radio-band', channel.txHz, { rule: 'within bands', bands: radio.bands }, radioCovers(radio, channel)),
+    fact(
+      'radio-band',
+      isSent(purpose) ? channel.txHz : channel.rxHz,
+      { rule: 'within bands', bands: radio.bands },
+      radioCovers(context),
+    ),
   ];
+}
+
+/** Whether a channel could send there: the radio tunes it, the licence covers it, and no satellite is called. `hz`: what it would send on. */
+export function maySendOn({ index, radio, channel, purpose }: PathContext, hz: number): boolean {
+  const width = index.modes[channel.mode].widthHz(channel);
+  return (
+    radioTunes(radio, hz) &&
+    amateurBandOf(hz, width, index.plan.station) !== null &&
+    (purpose === 'satellite' || satelliteSegmentOf(hz, width) === null)
+  );
 }
 
 /** Level at the site's receiver, dBm (ITU-R P.525). */
@@ -32,34 +54,36 @@ export function levelAtSiteDbm({
   return receivedLevelDbm(radio.powerW[channel.power], channel.txHz, site.distanceM);
 }
 
+/** Too much power is turned down; the lowest that a radio has is worth a note only: how much a receiver takes is a setting, from memory. */
+function levelFact(context: PathContext, { maxInputDbm: most }: Site): Fact {
+  const level = levelAtSiteDbm(context);
+  if (level === null || level <= most) return fact('level', level, { rule: 'at most', most }, true);
+  return context.channel.power === 'low'
+    ? noted('level', level, { rule: 'at most', most })
+    : fact('level', level, { rule: 'at most', most }, false, 'doubtful');
+}
+
 /** Pairs on the air that every mode has: frequency, shift, level. */
 export function airFacts(context: PathContext): Fact[] {
   const { index, channel, site } = context;
   const width = index.modes[channel.mode].widthHz(channel);
-  const { region } = index.plan.station;
+  const { station } = index.plan;
   const facts = [
     fact(
       'licence-band',
       channel.txHz,
-      { rule: 'within region', region },
-      amateurBandOf(channel.txHz, width, region) !== null,
+      { rule: 'within region', region: station.region },
+      amateurBandOf(channel.txHz, width, station) !== null,
     ),
-    fact('satellite', channel.txHz, { rule: 'clear' }, satelliteSegmentOf(channel.txHz, width) === null),
   ];
+  // Satellite segments are where satellites are called.
+  if (context.purpose !== 'satellite')
+    facts.push(fact('satellite', channel.txHz, { rule: 'clear' }, satelliteSegmentOf(channel.txHz, width) === null));
   if (!site) return facts;
   facts.push(mustEqual('frequency', channel.rxHz, site.txHz));
-  // A swapped pair is one fault, told at the frequency.
-  if (!isSwapped(context)) facts.push(mustEqual('shift', channel.txHz - channel.rxHz, site.rxHz - site.txHz));
-  const level = levelAtSiteDbm(context);
-  facts.push(
-    fact(
-      'level',
-      level,
-      { rule: 'at most', most: site.maxInputDbm },
-      level === null || level <= site.maxInputDbm,
-      'doubtful',
-    ),
-  );
+  // On another frequency, or with the pair swapped, the channel has one fault, told at the frequency.
+  if (channel.rxHz === site.txHz) facts.push(mustEqual('shift', channel.txHz - channel.rxHz, site.rxHz - site.txHz));
+  facts.push(levelFact(context, site));
   return facts;
 }
 
@@ -73,8 +97,10 @@ export function replyAirFacts({ channel, site }: PathContext): Fact[] {
   return site ? [mustEqual('frequency', channel.rxHz, site.txHz)] : [];
 }
 
-function isOn(profile: ProfileValues | null, mode: Channel['mode']): boolean {
-  return profile !== null && listensFor(profile, mode as NetworkModeId);
+/** A mode without networks is on where the hotspot has it: there is nothing to carry. */
+function isOn({ index, profile, channel }: PathContext): boolean {
+  if (index.modes[channel.mode].trace.beyond === null) return true;
+  return profile !== null && listensFor(profile, channel.mode as NetworkModeId);
 }
 
 /** Days after which nobody knows whether a repeater is still there as listed. From memory; a year of silence in a list is long. */
@@ -104,9 +130,10 @@ function listingFacts({ listing }: Site, today: string | null): Fact[] {
 }
 
 /** Pairs at the site that every mode has: that there is one, its mode, whether it is on the air. */
-export function siteFacts({ index, channel, site, profile }: PathContext): Fact[] {
+export function siteFacts(context: PathContext): Fact[] {
+  const { index, channel, site } = context;
   if (!site) return [fact('site', null, { rule: 'any' }, false, 'doubtful')];
-  const enabled = site[channel.mode] !== null && (site.kind === 'repeater' || isOn(profile, channel.mode));
+  const enabled = site[channel.mode] !== null && (site.kind === 'repeater' || isOn(context));
   return [
     fact('mode-at-site', enabled ? channel.mode : null, channel.mode, enabled),
     ...listingFacts(site, index.today),

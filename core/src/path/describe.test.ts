@@ -34,8 +34,8 @@ describe('what a path comes to, in words', () => {
     ],
     [
       said(
-        samplePlan((plan) => void (plan.sites.byId['s1']!.distanceM = 0.5)),
-        'ch-w-g1',
+        sitesPlan((plan) => void (fmChannel(plan).fm.widthHz = 25_000)),
+        fmChannel(sitesPlan()).id,
       ),
       'doubtful at the air',
     ],

@@ -1,5 +1,5 @@
 /** A traced path in words: what the relay line shows, on screen, in a terminal and on paper. */
-import type { Site } from '../plan/types';
+import type { Purpose, Site } from '../plan/types';
 import { formatMHz } from '../units/quantities';
 import { crossWords } from './cross-mode';
 import { HOP_NAMES, pairWords } from './fact-words';
@@ -55,8 +55,15 @@ const SHOWN: Readonly<Record<HopId, readonly Fact['key'][]>> = {
   destination: [],
 };
 
+/** Who is at the far end of a channel that takes no site. */
+const WITHOUT_SITE: Readonly<Partial<Record<Purpose, string>>> = {
+  direct: 'whoever hears it',
+  'receive only': 'only heard',
+  satellite: 'satellite',
+};
+
 function title(context: PathContext, hop: HopId): string {
-  const { index, channel, site, network, crossing } = context;
+  const { index, channel, purpose, site, network, crossing } = context;
   const { words } = index.modes[channel.mode];
   switch (hop) {
     case 'radio':
@@ -70,6 +77,8 @@ function title(context: PathContext, hop: HopId): string {
     case 'network':
       return (crossing?.network ?? network)?.name ?? words.network?.(context) ?? 'no network';
     case 'destination': {
+      const other = WITHOUT_SITE[purpose];
+      if (other !== undefined) return other;
       const arrival = landingOf(context);
       if (!arrival) return 'nowhere';
       const { name, address } = arrivalWords(context, arrival);
@@ -87,7 +96,8 @@ function direction(context: PathContext, { hops, verdict, at }: Direction): Dire
   const own = context.index.modes[context.channel.mode].words.shown;
   const views = hops.map((hop): HopView => {
     const shown = hop.facts.filter(
-      ({ state, key }) => state !== 'whole' || SHOWN[hop.id].includes(key) || own[hop.id]?.includes(key),
+      ({ state, key, noted }) =>
+        state !== 'whole' || noted || SHOWN[hop.id].includes(key) || own[hop.id]?.includes(key),
     );
     return {
       id: hop.id,

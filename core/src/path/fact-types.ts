@@ -42,6 +42,8 @@ export type FactKey = keyof FactTypes;
 
 /** What a pair expects where more than one value would do. */
 export type Rule<K extends FactKey> =
+  /** The other end has said nothing: any value may be right. */
+  | { rule: 'not said' }
   /** Any that is one. */
   | { rule: 'any' }
   | { rule: 'clear' }
@@ -61,6 +63,8 @@ export interface FactOf<K extends FactKey> {
   has: FactTypes[K];
   expects: FactTypes[K] | Rule<K>;
   state: Verdict;
+  /** It agrees as far as is known, and is worth showing: something about it was not said, or is in no list. */
+  noted?: true;
 }
 
 export type Fact = { [K in FactKey]: FactOf<K> }[FactKey];

@@ -81,6 +81,8 @@ export const COMMON_WORDS: { readonly [K in keyof CommonFacts]: FactWords<K> } =
 /** What any pair says of a rule, in the same words. */
 function commonRule<K extends FactKey>(rule: Rule<K>, { index }: PathContext, read: (value: never) => string): string {
   switch (rule.rule) {
+    case 'not said':
+      return 'not said';
     case 'any':
       return 'one';
     case 'clear':

@@ -6,6 +6,7 @@ import type {
   Codeplug,
   Destination,
   Gap,
+  Hotspot,
   Id,
   ModeId,
   ModeTypes,
@@ -14,13 +15,17 @@ import type {
   NetworkOf,
   Plan,
   ProfileValues,
+  Purpose,
   Radio,
   Site,
   ValuesOf,
   Zone,
 } from '../plan/types';
+import type { Patch, PathKey } from '../plan/patches';
+import type { AroundSite } from './around';
 import type { CrossPair, Fact, FactKey, FactTypes, Rule } from './fact-types';
 import type { HopId, Path } from './path';
+import type { Standing } from './standing';
 import type { World } from './world';
 
 /** Everything a hop may look at, found once per channel. `M`: the channel's mode. */
@@ -29,6 +34,9 @@ export interface PathContext<M extends ModeId = ModeId> {
   radio: Radio;
   codeplug: Codeplug;
   channel: ChannelOf<M>;
+  /** What the channel is for, as it was said or as it shows. */
+  purpose: Purpose;
+  /** `null` also where the purpose takes no site. */
   site: Site | null;
   /** The settings that the site runs; `null` for a repeater. */
   profile: ProfileValues | null;
@@ -66,6 +74,8 @@ export interface PlanIndex {
   modes: Modes;
   /** What is true now beside the plan. */
   world: World;
+  /** What the lists say is around the station, beyond the sites of the plan. */
+  around: readonly AroundSite[];
   /** ISO date against which ages are held; `null` leaves ages out. The core has no clock of its own. */
   today: string | null;
   /** The zones that hold each channel of a radio, by the channel's id. */
@@ -147,6 +157,8 @@ export interface ModeCross<M extends ModeId = ModeId> {
   asked(values: ValuesOf<M>): string;
   /** Makes a channel ask for these digits, in place. */
   ask(values: ValuesOf<M>, digits: string): void;
+  /** The patches that make a channel of the plan ask for these digits, with what goes along in the radio; without, the channel alone changes. */
+  askPatches?(context: PathContext<M>, digits: string): Patch[];
   /** The largest number that can be asked for. */
   most: number;
   /** What is entered on a radio of another mode for a destination of this one; `null` for what cannot be reached cross-mode. */
@@ -169,15 +181,31 @@ export interface ModeMachine<M extends ModeId = ModeId, E = unknown, F = unknown
   step(state: NonNullable<ModeTypes[M]['state']>, event: E): [NonNullable<ModeTypes[M]['state']>, F[]];
 }
 
+/** A value of a site: where it stands in the site, and how a channel's value is written there. */
+export interface SaidAt {
+  path: readonly PathKey[];
+  value(has: never): unknown;
+}
+
 export interface ModePath<M extends ModeId = ModeId> {
   id: M;
   name: string;
   /** What a channel of these values takes up, Hz; without values, the most that one of this mode does. */
   widthHz(values?: ValuesOf<M>): number;
+  /** What it takes up at a site that has the mode, Hz; without, as wide as it gets. */
+  siteWidthHz?(site: Site): number;
+  /** Whether a channel without a site calls nobody beyond the radios that hear it. */
+  isDirect(values: ValuesOf<M>): boolean;
+  /** What opens a site in this mode, in a few words: `color code 3`; `null` where it has not the mode, or nobody has said. */
+  access(site: Site): string | null;
   /** Where the site's gateway sends this channel's call; `null` when nowhere. */
   route(context: PathContext<M>): ArrivalOf<M> | null;
   trace: ModeTrace<M>;
   words: ModeWords<M>;
+  /** Where a site says what a pair is held against, so that a guess can be confirmed there. */
+  readonly saidAt: Partial<Record<FactKey, SaidAt>>;
+  /** What a hotspot is linked to without anybody keying up, by the settings that it runs. */
+  standing?(index: PlanIndex, site: Hotspot): Standing[];
   /** For modes whose calls can be carried to others' networks. */
   cross?: ModeCross<M>;
   /** For modes in which something is true of a site for a while. */

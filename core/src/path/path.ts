@@ -11,6 +11,8 @@ export interface Hop {
   id: HopId;
   facts: Fact[];
   state: Verdict;
+  /** Whether a pair of it is worth a note although it agrees. */
+  noted: boolean;
 }
 
 export interface Direction {

@@ -2,6 +2,7 @@
 import { effectiveProfile } from '../plan/profiles';
 import { rows } from '../plan/table';
 import type { Id, Plan, ProfileValues, Zone } from '../plan/types';
+import type { AroundSite } from './around';
 import { contextOf } from './context';
 import type { Modes } from './mode-path';
 import { tracePath } from './trace';
@@ -11,6 +12,7 @@ import { NO_WORLD, type World } from './world';
 export interface IndexOptions {
   modes: Modes;
   world?: World;
+  around?: readonly AroundSite[];
   /** ISO date against which ages are held; `null` leaves ages out. */
   today?: string | null;
 }
@@ -41,12 +43,13 @@ function traceAll(index: PlanIndex): TracedPath[] {
 type Looks = Map<(index: PlanIndex, id: Id) => unknown, Map<Id, unknown>>;
 
 /** What was looked up of the plan holds in every world; what was traced holds in one. */
-function makeIndex(plan: Plan, modes: Modes, world: World, today: string | null, looks: Looks): PlanIndex {
+function makeIndex(plan: Plan, { modes, world, around, today }: Required<IndexOptions>, looks: Looks): PlanIndex {
   let traced: TracedPath[] | null = null;
   const index: PlanIndex = {
     plan,
     modes,
     world,
+    around,
     today,
     look<T>(make: (index: PlanIndex, id: Id) => T, id: Id): T {
       let known = looks.get(make);
@@ -57,12 +60,12 @@ function makeIndex(plan: Plan, modes: Modes, world: World, today: string | null,
     zonesOf: (radioId) => index.look(zonesIn, radioId),
     profile: (siteId) => index.look(profileAt, siteId),
     paths: () => (traced ??= traceAll(index)),
-    with: (other) => makeIndex(plan, modes, other, today, looks),
+    with: (other) => makeIndex(plan, { modes, world: other, around, today }, looks),
   };
   return index;
 }
 
 /** The modes are handed in, and so are the world and the day: the core has no clock. */
-export function indexPlan(plan: Plan, { modes, world = NO_WORLD, today = null }: IndexOptions): PlanIndex {
-  return makeIndex(plan, modes, world, today, new Map());
+export function indexPlan(plan: Plan, { modes, world = NO_WORLD, around = [], today = null }: IndexOptions): PlanIndex {
+  return makeIndex(plan, { modes, world, around, today }, new Map());
 }

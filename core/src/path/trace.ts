@@ -2,6 +2,7 @@
 import { CROSSED, crossedAstray, ownNetworkFacts } from './cross-mode';
 import { landingOf } from './place';
 import { airFacts, radioFacts, replyAirFacts, siteFacts } from './common-facts';
+import { isSent, isThroughSite } from './purpose';
 import type { Direction, Fact, Hop, HopId, Outcome, Path, PathContext, Verdict } from './types';
 
 const RANK: Readonly<Record<Verdict, number>> = { whole: 0, doubtful: 1, broken: 2 };
@@ -13,8 +14,12 @@ export function worse(a: Verdict, b: Verdict): Verdict {
 
 function hop(id: HopId, facts: Fact[]): Hop {
   let state: Verdict = 'whole';
-  for (const fact of facts) state = worse(state, fact.state);
-  return { id, facts, state };
+  let noted = false;
+  for (const fact of facts) {
+    state = worse(state, fact.state);
+    noted ||= fact.noted === true;
+  }
+  return { id, facts, state, noted };
 }
 
 function direction(hops: Hop[]): Direction {
@@ -32,8 +37,35 @@ function outcomeOf(call: Direction, reply: Direction, astray: boolean, onlyHears
   return worse(call.verdict, reply.verdict) === 'whole' ? 'whole' : 'doubtful';
 }
 
+/** Radio to radio, over a satellite, or only heard: no site is asked for anything. */
+function withoutSite(context: PathContext): Path {
+  const { trace: mode } = context.index.modes[context.channel.mode];
+  const radio = hop('radio', [...radioFacts(context), ...mode.radio(context)]);
+  const sent = isSent(context.purpose);
+  const call = direction([
+    radio,
+    hop('air', sent ? [...airFacts(context), ...mode.air(context)] : []),
+    hop('destination', []),
+  ]);
+  const reply = direction([
+    hop('destination', []),
+    hop('air', []),
+    hop('radio', sent ? mode.replyRadio(context) : radio.facts),
+  ]);
+  return {
+    radioId: context.radio.id,
+    channelId: context.channel.id,
+    call,
+    reply,
+    verdict: worse(call.verdict, reply.verdict),
+    outcome: outcomeOf(call, reply, false, false),
+    arrives: null,
+  };
+}
+
 /** The path of a channel, there and back, hop by hop. */
 export function tracePath(context: PathContext): Path {
+  if (!isThroughSite(context.purpose)) return withoutSite(context);
   const { trace: mode, words } = context.index.modes[context.channel.mode];
   const crossed = context.crossing !== null;
   const ends = crossed ? null : (mode.ends?.(context) ?? null);

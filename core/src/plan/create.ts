@@ -32,7 +32,18 @@ export function emptyPlan(name: string): Plan {
     format: PLAN_FORMAT,
     formatVersion: PLAN_FORMAT_VERSION,
     name,
-    station: { callSign: '', operator: '', dmrId: null, region: 'itu-1', place: '', position: null, fmWidthHz: 12_500 },
+    station: {
+      callSign: '',
+      operator: '',
+      dmrId: null,
+      otherIds: [],
+      region: 'itu-1',
+      edges: {},
+      kept: null,
+      place: '',
+      position: null,
+      fmWidthHz: 12_500,
+    },
     radios: emptyTable(),
     sites: emptyTable(),
     networks: emptyTable(),
@@ -113,6 +124,7 @@ export const NO_LISTING: Listing = {
   status: 'not said',
   confirmedOn: null,
   list: null,
+  goneOn: null,
 };
 
 /** A repeater's usual distance while no position says better, metres. */

@@ -4,18 +4,22 @@ import { newHotspot, newProfile } from './create';
 import { dataOf, NETWORK_MODE_IDS } from './modes';
 import { editProfile } from './profiles';
 import { putRow, rows } from './table';
-import type { Id, NetworkModeId, Plan } from './types';
+import type { Id, ModeId, NetworkModeId, Plan } from './types';
+
+const isNetworkMode = (mode: ModeId): mode is NetworkModeId => NETWORK_MODE_IDS.includes(mode as NetworkModeId);
 
 /** Switches a mode of a hotspot on or off in a draft; one that it had not yet comes with what is usual. */
-export function switchMode(plan: Plan, siteId: Id, mode: NetworkModeId, on: boolean): void {
+export function switchMode(plan: Plan, siteId: Id, mode: ModeId, on: boolean): void {
   const site = plan.sites.byId[siteId]!;
   if (on && site[mode] === null) Object.assign(site, { [mode]: dataOf(mode).blanks.site(plan, site) });
-  editProfile(plan, siteId, (values) => setPair(values, mode, mode, on ? { able: true, on } : { on }));
+  if (isNetworkMode(mode))
+    editProfile(plan, siteId, (values) => setPair(values, mode, mode, on ? { able: true, on } : { on }));
 }
 
 /** Takes a mode away from a hotspot in a draft, with everything that was said of it. */
-export function dropMode(plan: Plan, siteId: Id, mode: NetworkModeId): void {
-  editProfile(plan, siteId, (values) => setPair(values, mode, mode, { able: false, on: false }));
+export function dropMode(plan: Plan, siteId: Id, mode: ModeId): void {
+  if (isNetworkMode(mode))
+    editProfile(plan, siteId, (values) => setPair(values, mode, mode, { able: false, on: false }));
   Object.assign(plan.sites.byId[siteId]!, { [mode]: null });
 }
 
@@ -31,7 +35,8 @@ export function addHotspot(plan: Plan, id: Id, name: string, freqHz: number, mod
     switchMode(plan, id, mode, true);
 }
 
-/** A simplex hotspot sends and hears on one frequency, so both move. `hz` is whole Hz above 0. */
+/** A hotspot moves as a pair: what it listens on stays as far from what it sends on. `hz`: what it sends on, whole Hz above 0. */
 export function moveHotspot(plan: Plan, siteId: Id, hz: number): void {
-  Object.assign(plan.sites.byId[siteId]!, { rxHz: hz, txHz: hz });
+  const { rxHz, txHz } = plan.sites.byId[siteId]!;
+  Object.assign(plan.sites.byId[siteId]!, { rxHz: hz + rxHz - txHz, txHz: hz });
 }

@@ -64,6 +64,22 @@ export function switchPatch(
   return { op: 'add', path: `${pointer}/-`, value: { ...pairOf(effectiveProfile(plan, siteId)!, air, network), on } };
 }
 
+/** The patches that give a hotspot a mode and switch it on in the profile that it runs. What it can do stands in the base. */
+export function enablePatches(plan: Plan, siteId: Id, mode: Carriage['air']): Patch[] {
+  const active = activeProfile(plan, siteId)!;
+  const base = active.baseId === null ? active : plan.profiles.byId[active.baseId]!;
+  const holders = active.set.carriage && active !== base ? [base, active] : [base];
+  return holders.map((holder): Patch => {
+    const pointer = toPointer(['profiles', 'byId', holder.id, 'set', 'carriage']);
+    const stored = holder.set.carriage!;
+    const at = stored.findIndex((one) => one.air === mode && one.network === mode);
+    const value: Carriage = { air: mode, network: mode, able: true, on: holder === active || holders.length === 1 };
+    return at >= 0
+      ? { op: 'replace', path: `${pointer}/${at}`, value: { ...value, on: value.on || stored[at]!.on } }
+      : { op: 'add', path: `${pointer}/-`, value };
+  });
+}
+
 /**
  * Changes the settings of a hotspot in a draft. In a profile that is no base, only what the recipe changes is set;
  * what the hotspot can do goes to the base, whichever profile runs.

@@ -4,6 +4,7 @@
  * so that wrong input is kept and explained, not lost.
  */
 import { MODE_DATA, MODE_IDS, NETWORK_MODE_IDS } from './modes';
+import { BAND_NAMES } from '../units/bands';
 import { ID_PATTERN } from './ids';
 import { exact, line, mapOf, type ModeSchemas, NAME, nullOr, ref, type Schema, table, whole } from './schema-parts';
 import { type ModeId, PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
@@ -116,7 +117,14 @@ const station = exact({
   callSign: line(20),
   operator: line(60),
   dmrId: nullOr(whole(0, 999_999_999)),
+  otherIds: { type: 'array', maxItems: 20, items: whole(0, 999_999_999) },
   region: { enum: ['itu-1', 'itu-2', 'itu-3'] },
+  edges: {
+    type: 'object',
+    propertyNames: { enum: BAND_NAMES },
+    additionalProperties: nullOr(exact({ lowHz: FREQUENCY, highHz: FREQUENCY })),
+  },
+  kept: nullOr({ type: 'array', maxItems: 100, items: ref('segment') }),
   place: line(100),
   position: nullOr(ref('position')),
   fmWidthHz: { enum: [12_500, 25_000] },
@@ -163,6 +171,13 @@ export const PLAN_SCHEMA: Schema = {
       ...blocks('radio', nullOr),
     }),
     position: exact({ lat: LATITUDE, lon: LONGITUDE }),
+    segment: exact({
+      kind: { enum: ['satellite', 'calling', 'beacons', 'weak signals', 'position reports'] },
+      name: NAME,
+      lowHz: FREQUENCY,
+      highHz: FREQUENCY,
+      source: line(100),
+    }),
     site: tagged('kind', [
       exact({ ...siteValues, kind: { const: 'hotspot' }, listing: { type: 'null' }, activeProfileId: ref('id') }),
       exact({ ...siteValues, kind: { const: 'repeater' }, listing: ref('listing') }),
@@ -175,6 +190,7 @@ export const PLAN_SCHEMA: Schema = {
       status: { enum: ['on the air', 'off the air', 'not said'] },
       confirmedOn: nullOr(DATE),
       list: nullOr(exact({ name: line(200), issuedOn: nullOr(DATE) })),
+      goneOn: nullOr(DATE),
     }),
     network: networks(),
     server: exact({ id: ref('id'), name: NAME, host: line(253), region: line(60), delay: nullOr(ref('delay')) }),
@@ -191,6 +207,7 @@ export const PLAN_SCHEMA: Schema = {
     channelValues: channelWith({}),
     channel: channelWith({
       id: ref('id'),
+      purpose: nullOr({ enum: ['talk', 'direct', 'receive only', 'satellite', 'service'] }),
       siteId: nullOr(ref('id')),
       destination: nullOr(ref('destination')),
       wantId: nullOr(ref('id')),

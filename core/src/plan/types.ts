@@ -6,7 +6,8 @@
  * what it *should* hold is computed from those links (see `path/`).
  * What a mode keeps of each entity comes from `ModeTypes`; no mode is named here.
  */
-import type { Band, RegionId } from '../units/bands';
+import type { Band, Licence } from '../units/bands';
+import type { BandPlan, Segment } from '../units/segments';
 import type { Position } from '../units/geo/position';
 import type { Id, Table } from './basics';
 import type { ModeId, ModeTypes, NetworkModeId } from './mode-types';
@@ -14,18 +15,26 @@ import type { ModeId, ModeTypes, NetworkModeId } from './mode-types';
 export type { CallKind, Delay, Gap, Id, Server, Table } from './basics';
 export type { ModeId, ModeTypes, NetworkModeId } from './mode-types';
 export type { Band, RegionId } from '../units/bands';
+export type { Segment } from '../units/segments';
 export type { Position } from '../units/geo/position';
 
 export const PLAN_FORMAT = 'yellow-relay-plan';
-export const PLAN_FORMAT_VERSION = 6;
+export const PLAN_FORMAT_VERSION = 7;
 
-export interface Station {
+/** `region`, `edges` and `kept` are the licence profile: what may be used, and what of it is kept for others. */
+export interface Station extends BandPlan {
   callSign: string;
   operator: string;
   /** As typed; a check says when it is no 7-digit DMR ID. `null` while none is assigned. */
   dmrId: number | null;
+  /** Further IDs that are registered to the same operator: a radio may hold any of them. */
+  otherIds: number[];
   /** ITU region whose band edges the licence follows. */
-  region: RegionId;
+  region: Licence['region'];
+  /** The country's edges where they differ from the region's, by name of a band; `null`: not given to amateurs there. */
+  edges: Record<string, Band | null>;
+  /** Parts that are kept for calling, beacons and the like; `null`: the region's list. */
+  kept: Segment[] | null;
   place: string;
   /** Where distances are measured from; `null` while it is not said. */
   position: Position | null;
@@ -103,6 +112,8 @@ export interface Listing {
   confirmedOn: string | null;
   /** The list it was taken from; `null` when it was typed. */
   list: { name: string; issuedOn: string | null } | null;
+  /** ISO date of a newer version of that list in which it is no longer; `null` while it is, or nobody has looked. */
+  goneOn: string | null;
 }
 
 /** A network of one mode: what it is called, and what its mode keeps of it. */
@@ -144,8 +155,16 @@ export type ValuesOf<M extends ModeId> = M extends ModeId
 
 export type ChannelValues = ValuesOf<ModeId>;
 
+/**
+ * What a channel is for. `talk`: through a site. `direct`: radio to radio. `receive only`: never sent on. `satellite`: up on one
+ * frequency, down on another. `service`: through a site, to what a network answers itself.
+ */
+export type Purpose = 'talk' | 'direct' | 'receive only' | 'satellite' | 'service';
+
 interface ChannelLinks {
   id: Id;
+  /** `null` while nobody has said: then what the channel holds tells it, see `purposeOf`. */
+  purpose: Purpose | null;
   siteId: Id | null;
   destination: Destination | null;
   /** The want this channel was built for. */

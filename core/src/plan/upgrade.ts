@@ -185,6 +185,28 @@ const toVersion6: UpgradeStep = ({ roomBook, ...document }) => ({
   shared: byMode((mode) => MODE_DATA[mode].upgrade.shared({ roomBook })),
 });
 
+/** What a format up to 6 could not leave unsaid was set to a default: taken back where nobody can have meant it. */
+function siteOf7(old: Document): Document {
+  const { dmr, listing } = old;
+  const site = isObject(listing) ? { ...old, listing: { ...listing, goneOn: null } } : old;
+  if (!isObject(dmr) || !isObject(dmr['carries'])) return site;
+  const carries = { ...dmr['carries'], takesOthers: dmr['carries']['takesOthers'] === true ? true : null };
+  return { ...site, dmr: { ...dmr, carries } };
+}
+
+/** A licence profile, further IDs of the operator, the purpose of a channel; what was not said may be unknown. */
+const toVersion7: UpgradeStep = (document) => ({
+  ...document,
+  station: isObject(document['station'])
+    ? { ...document['station'], otherIds: [], edges: {}, kept: null }
+    : document['station'],
+  sites: eachRow(document['sites'], siteOf7),
+  codeplugs: eachValue(document['codeplugs'], (codeplug) => ({
+    ...codeplug,
+    channels: eachRow(codeplug['channels'], (channel) => ({ ...channel, purpose: null })),
+  })),
+});
+
 /** `steps[n]` turns version n into n + 1. */
 const STEPS: Readonly<Record<number, UpgradeStep>> = {
   1: toVersion2,
@@ -192,6 +214,7 @@ const STEPS: Readonly<Record<number, UpgradeStep>> = {
   3: toVersion4,
   4: toVersion5,
   5: toVersion6,
+  6: toVersion7,
 };
 
 /** Fills in the blocks of modes that were not known when a document was written: nothing was said of them. */

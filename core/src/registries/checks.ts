@@ -7,9 +7,11 @@ import type { Check, Finding } from '../checks/check';
 import { explain, type Explanation } from '../checks/explain';
 import { runChecks as runGiven } from '../checks/run';
 import type { PlanIndex } from '../path/types';
+import { busyLinkLocksModes } from '../checks/busy-link-locks-modes';
 import { callSignMissing } from '../checks/call-sign-missing';
 import { channelInNoZone } from '../checks/channel-in-no-zone';
 import { channelWithoutSite } from '../checks/channel-without-site';
+import { closeToHotspot } from '../checks/close-to-hotspot';
 import { codeplugOverCapacity } from '../checks/codeplug-over-capacity';
 import { coordinatesTooPrecise } from '../checks/coordinates-too-precise';
 import { crossingNotPossible } from '../checks/crossing-not-possible';
@@ -17,11 +19,16 @@ import { crossingNotReady } from '../checks/crossing-not-ready';
 import { crossingNumberDiffers } from '../checks/crossing-number-differs';
 import { crossingOff } from '../checks/crossing-off';
 import { defaultPasswordKept } from '../checks/default-password-kept';
+import { duplexSplitSmall } from '../checks/duplex-split-small';
 import { frequencyDiffers } from '../checks/frequency-differs';
 import { frequencyOffRaster } from '../checks/frequency-off-raster';
 import { frequencyOutsideLicence } from '../checks/frequency-outside-licence';
 import { frequencyOutsideRadio } from '../checks/frequency-outside-radio';
 import { highPowerNearHotspot } from '../checks/high-power-near-hotspot';
+import { hotspotOnKeptFrequency } from '../checks/hotspot-on-kept-frequency';
+import { hotspotOnRepeater } from '../checks/hotspot-on-repeater';
+import { hotspotsShareFrequency } from '../checks/hotspots-share-frequency';
+import { linkedInStandby } from '../checks/linked-in-standby';
 import { listOutdated } from '../checks/list-outdated';
 import { modeNotEnabled } from '../checks/mode-not-enabled';
 import { modeNotInRadio } from '../checks/mode-not-in-radio';
@@ -33,9 +40,12 @@ import { satelliteSegment } from '../checks/satellite-segment';
 import { shiftDiffers } from '../checks/shift-differs';
 import { shiftOnSimplex } from '../checks/shift-on-simplex';
 import { shiftUnusual } from '../checks/shift-unusual';
+import { siteGoneFromList } from '../checks/site-gone-from-list';
 import { siteOffAir } from '../checks/site-off-air';
 import { siteUnconfirmed } from '../checks/site-unconfirmed';
+import { sitesMayShareFrequency } from '../checks/sites-may-share-frequency';
 import { sitesShareFrequency } from '../checks/sites-share-frequency';
+import { valueUnsaid } from '../checks/value-unsaid';
 import { zoneOverCapacity } from '../checks/zone-over-capacity';
 
 /** Checks that all modes share, in the order of the work: station, radio, air, site, network, codeplug, care. */
@@ -50,19 +60,29 @@ const COMMON_CHECKS: readonly Check[] = [
   frequencyOutsideLicence,
   frequencyOffRaster,
   satelliteSegment,
+  hotspotOnKeptFrequency,
+  hotspotOnRepeater,
+  hotspotsShareFrequency,
+  duplexSplitSmall,
   highPowerNearHotspot,
+  closeToHotspot,
   channelWithoutSite,
   siteOffAir,
+  siteGoneFromList,
   siteUnconfirmed,
   listOutdated,
   shiftUnusual,
   sitesShareFrequency,
+  sitesMayShareFrequency,
+  valueUnsaid,
   modeNotEnabled,
   crossingNotPossible,
   crossingOff,
   crossingNotReady,
   crossingNumberDiffers,
   ownNetworksNotReached,
+  linkedInStandby,
+  busyLinkLocksModes,
   channelInNoZone,
   zoneOverCapacity,
   codeplugOverCapacity,

@@ -21,8 +21,8 @@ export function guessColumns(raw: RawList): Column[] {
 }
 
 /** Reads row after row, so that long lists need not be held whole. */
-export function siteReader(columns: readonly Column[]): SiteReader {
-  return new SiteReader(columns, MODES);
+export function siteReader(raw: RawList, columns: readonly Column[]): SiteReader {
+  return new SiteReader(raw, columns, MODES);
 }
 
 /** Reads a whole list of sites. */

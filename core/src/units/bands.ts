@@ -1,7 +1,6 @@
 /**
- * Amateur bands and segments by ITU region.
- * Source: ITU Radio Regulations, Article 5 (allocations), and No. 5.282 with the IARU band plans (satellite segments).
- * National licences may be narrower or wider: the region is a setting, and the local rules decide.
+ * Amateur bands by ITU region, the widest in each. National law decides: a licence profile (`Licence`) narrows or corrects them.
+ * Source: ITU Radio Regulations, Article 5 (allocations); where marked, from memory.
  */
 /** The regions of the International Telecommunication Union. */
 export type RegionId = 'itu-1' | 'itu-2' | 'itu-3';
@@ -12,10 +11,16 @@ export interface Band {
   highHz: number;
 }
 
-export interface Segment {
+/** A stretch that has a name. */
+export interface NamedBand extends Band {
   name: string;
-  lowHz: number;
-  highHz: number;
+}
+
+/** What a licence covers: a region, and where the country differs from it. The station of a plan is one. */
+export interface Licence {
+  region: RegionId;
+  /** By name of a band: the country's edges, or `null` where the country has not given the band to amateurs. */
+  edges: Readonly<Record<string, Band | null>>;
 }
 
 export const REGION_NAMES: Readonly<Record<RegionId, string>> = {
@@ -24,40 +29,69 @@ export const REGION_NAMES: Readonly<Record<RegionId, string>> = {
   'itu-3': 'ITU Region 3',
 };
 
-const mhz = (name: string, low: number, high: number): Segment => ({ name, lowHz: low * 1e6, highHz: high * 1e6 });
+const mhz = (name: string, low: number, high: number): NamedBand => ({ name, lowHz: low * 1e6, highHz: high * 1e6 });
 
-const AMATEUR_BANDS: Readonly<Record<RegionId, readonly Segment[]>> = {
-  'itu-1': [mhz('2 m', 144, 146), mhz('70 cm', 430, 440), mhz('23 cm', 1240, 1300)],
-  'itu-2': [
-    mhz('2 m', 144, 148),
-    mhz('1.25 m', 220, 225),
+const TEN = mhz('10 m', 28, 29.7);
+const TWENTY_THREE = mhz('23 cm', 1240, 1300);
+const THIRTEEN = mhz('13 cm', 2300, 2450);
+
+/** 4 m is national in parts of Region 1 (from memory); 70 cm is 420–450 MHz in Region 2 by country. */
+const AMATEUR_BANDS: Readonly<Record<RegionId, readonly NamedBand[]>> = {
+  'itu-1': [
+    TEN,
+    mhz('6 m', 50, 52),
+    mhz('4 m', 69.9, 70.5),
+    mhz('2 m', 144, 146),
     mhz('70 cm', 430, 440),
-    mhz('33 cm', 902, 928),
-    mhz('23 cm', 1240, 1300),
+    TWENTY_THREE,
+    THIRTEEN,
   ],
-  'itu-3': [mhz('2 m', 144, 148), mhz('70 cm', 430, 440), mhz('23 cm', 1240, 1300)],
+  'itu-2': [
+    TEN,
+    mhz('6 m', 50, 54),
+    mhz('2 m', 144, 148),
+    mhz('1.25 m', 222, 225),
+    mhz('70 cm', 420, 450),
+    mhz('33 cm', 902, 928),
+    TWENTY_THREE,
+    THIRTEEN,
+  ],
+  'itu-3': [TEN, mhz('6 m', 50, 54), mhz('2 m', 144, 148), mhz('70 cm', 430, 440), TWENTY_THREE, THIRTEEN],
 };
 
-const SATELLITE_SEGMENTS: readonly Segment[] = [
-  mhz('2 m satellite segment', 145.8, 146),
-  mhz('70 cm satellite segment', 435, 438),
-];
-
 /** The amateur bands of an ITU region, Hz, in ascending order. */
-export function amateurBands(region: RegionId): readonly Segment[] {
+export function amateurBands(region: RegionId): readonly NamedBand[] {
   return AMATEUR_BANDS[region];
 }
 
-/** Segments kept for satellites, Hz. */
-export function satelliteSegments(): readonly Segment[] {
-  return SATELLITE_SEGMENTS;
+/** The bands of a licence, Hz, in ascending order: the region's, with the country's edges where they are said. */
+export function licenceBands({ region, edges }: Licence): readonly NamedBand[] {
+  const bands = AMATEUR_BANDS[region].flatMap((band) => {
+    const own = edges[band.name];
+    return own === null ? [] : [own ? { name: band.name, ...own } : band];
+  });
+  // A country may give a band that its region does not have.
+  const others = Object.entries(edges).flatMap(([name, band]) =>
+    band && !AMATEUR_BANDS[region].some((one) => one.name === name) ? [{ name, ...band }] : [],
+  );
+  return [...bands, ...others].sort((a, b) => a.lowHz - b.lowHz);
 }
 
 /** Names of the bands in any region, the longest wave first. */
-export const BAND_NAMES: readonly string[] = ['2 m', '1.25 m', '70 cm', '33 cm', '23 cm'];
+export const BAND_NAMES: readonly string[] = [
+  '10 m',
+  '6 m',
+  '4 m',
+  '2 m',
+  '1.25 m',
+  '70 cm',
+  '33 cm',
+  '23 cm',
+  '13 cm',
+];
 
 /** The widest stretch that a band has in any region, `null` for a name that none has. */
-export function bandByName(name: string): Segment | null {
+export function bandByName(name: string): NamedBand | null {
   const found = Object.values(AMATEUR_BANDS)
     .flat()
     .filter((band) => band.name === name);
@@ -70,44 +104,27 @@ export function bandByName(name: string): Segment | null {
       };
 }
 
-/** The band that holds a whole channel of `widthHz` around `freqHz`, `null` when none does. */
-export function amateurBandOf(freqHz: number, widthHz: number, region: RegionId): Segment | null {
+/** The name of the band that a frequency is in, in any region; `null` outside all. */
+export function bandNameOf(freqHz: number): string | null {
   return (
-    AMATEUR_BANDS[region].find((band) => freqHz - widthHz / 2 >= band.lowHz && freqHz + widthHz / 2 <= band.highHz) ??
-    null
+    BAND_NAMES.find((name) => {
+      const { lowHz, highHz } = bandByName(name)!;
+      return freqHz >= lowHz && freqHz <= highHz;
+    }) ?? null
   );
 }
 
-/** The satellite segment that a channel of `widthHz` around `freqHz` reaches into, `null` when it stays clear. */
-export function satelliteSegmentOf(freqHz: number, widthHz: number): Segment | null {
-  return (
-    SATELLITE_SEGMENTS.find(
-      (segment) => freqHz + widthHz / 2 > segment.lowHz && freqHz - widthHz / 2 < segment.highHz,
-    ) ?? null
-  );
+/** Whether a channel of `widthHz` around `freqHz` lies wholly in a stretch. */
+export function holds(band: Band, freqHz: number, widthHz: number): boolean {
+  return freqHz - widthHz / 2 >= band.lowHz && freqHz + widthHz / 2 <= band.highHz;
 }
 
-/**
- * The frequency nearest to `freqHz` on the raster of one channel width that is in an amateur band, clear of satellite
- * segments and at least one width from each of `takenHz`. `null` when the region has none.
- */
-export function nearestClearHz(
-  freqHz: number,
-  widthHz: number,
-  region: RegionId,
-  takenHz: readonly number[],
-): number | null {
-  const clear = (candidate: number) =>
-    amateurBandOf(candidate, widthHz, region) !== null &&
-    satelliteSegmentOf(candidate, widthHz) === null &&
-    takenHz.every((other) => Math.abs(other - candidate) >= widthHz);
-  const start = Math.round(freqHz / widthHz);
-  const reach = Math.ceil(2e9 / widthHz);
-  for (let step = 0; step <= reach; step += 1) {
-    const pair = [(start - step) * widthHz, (start + step) * widthHz].sort(
-      (a, b) => Math.abs(a - freqHz) - Math.abs(b - freqHz),
-    );
-    for (const candidate of pair) if (candidate > 0 && clear(candidate)) return candidate;
-  }
-  return null;
+/** Whether a channel of `widthHz` around `freqHz` reaches into a stretch; meeting its edge is not reaching into it. */
+export function reachesInto(band: Band, freqHz: number, widthHz: number): boolean {
+  return freqHz + widthHz / 2 > band.lowHz && freqHz - widthHz / 2 < band.highHz;
+}
+
+/** The band of the licence that holds a whole channel of `widthHz` around `freqHz`, `null` when none does. */
+export function amateurBandOf(freqHz: number, widthHz: number, licence: Licence): NamedBand | null {
+  return licenceBands(licence).find((band) => holds(band, freqHz, widthHz)) ?? null;
 }

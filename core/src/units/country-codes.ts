@@ -40,7 +40,7 @@ const COUNTRY_BY_CODE: Readonly<Record<string, string>> = {
   '262': 'Germany',
   '266': 'Gibraltar',
   '268': 'Portugal',
-  '270': 'Belgium',
+  '270': 'Luxembourg',
   '272': 'Ireland',
   '274': 'Iceland',
   '276': 'Albania',

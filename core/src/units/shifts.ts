@@ -1,16 +1,44 @@
-/** The shifts that repeaters of a band usually have. Common practice; parts of a region differ, so an unusual one is only worth a look. */
-import { amateurBandOf, type RegionId } from './bands';
+/** The shifts that repeaters of a band usually have. Common practice; countries differ, so an unusual one is only worth a look. */
+import { bandNameOf, type RegionId } from './bands';
 
+const signed = (...sizes: number[]): number[] => sizes.flatMap((size) => [-size, size]);
+
+const TWO_METRES = signed(600_000);
+const TWENTY_THREE = [-6_000_000, -12_000_000, -20_000_000, -28_000_000];
+
+/** Sources: the sets of Regions 1 and 2 are common practice; what is not in here is not known, and nothing is said of it. */
 const USUAL_HZ: Readonly<Record<string, Readonly<Record<RegionId, readonly number[]>>>> = {
-  '2 m': { 'itu-1': [-600_000], 'itu-2': [-600_000, 600_000], 'itu-3': [-600_000, 600_000] },
-  '70 cm': { 'itu-1': [-7_600_000, -2_000_000, 1_600_000], 'itu-2': [-5_000_000, 5_000_000], 'itu-3': [] },
+  '2 m': { 'itu-1': TWO_METRES, 'itu-2': TWO_METRES, 'itu-3': TWO_METRES },
+  '70 cm': {
+    'itu-1': [
+      -7_600_000, -1_600_000, -2_000_000, -9_000_000, -9_400_000, 9_400_000, 1_600_000, 5_000_000, -5_000_000,
+      7_600_000,
+    ],
+    'itu-2': signed(5_000_000),
+    'itu-3': [],
+  },
+  '23 cm': { 'itu-1': TWENTY_THREE, 'itu-2': TWENTY_THREE, 'itu-3': [] },
 };
 
-/** Shifts (Hz, signed) that are usual where a repeater sends on `txHz`; `null` where nothing is known to be. */
-export function usualShiftsHz(txHz: number, region: RegionId): readonly number[] | null {
-  const band = amateurBandOf(txHz, 0, region);
-  const usual = band ? USUAL_HZ[band.name]?.[region] : undefined;
-  return usual && usual.length > 0 ? usual : null;
+/**
+ * Shifts (Hz, signed) that are usual where a repeater sends on `txHz` and listens on `rxHz`; `null` where nothing is known to
+ * be, and for a cross-band repeater, whose two sides have no shift between them.
+ */
+export function usualShiftsHz(txHz: number, rxHz: number, region: RegionId): readonly number[] | null {
+  const band = bandNameOf(txHz);
+  if (band === null || bandNameOf(rxHz) !== band) return null;
+  const usual = USUAL_HZ[band]?.[region] ?? [];
+  return usual.length > 0 ? usual : null;
+}
+
+/**
+ * The smallest shift that repeaters of a band have anywhere, Hz: two frequencies of one site that are closer deafen it. `null`
+ * where nothing is known of the band, and for a pair in two bands.
+ */
+export function leastSplitHz(txHz: number, rxHz: number): number | null {
+  const band = bandNameOf(txHz);
+  const known = band === null || bandNameOf(rxHz) !== band ? [] : Object.values(USUAL_HZ[band] ?? {}).flat();
+  return known.length > 0 ? Math.min(...known.map(Math.abs)) : null;
 }
 
 /** Channel rasters in use: multiples of 5 kHz or of 6.25 kHz. Common practice. */

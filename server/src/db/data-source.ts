@@ -4,6 +4,7 @@ import { Plans1763800000001 } from './migrations/0001-plans';
 import { FormatEdits1764000000002 } from './migrations/0002-format-edits';
 import { Directory1764100000003 } from './migrations/0003-directory';
 import { DirectoryMore1764200000004 } from './migrations/0004-directory-more';
+import { Tones1764300000005 } from './migrations/0005-tones';
 import { upgradeStoredPlans } from './upgrade-plans';
 
 const MIGRATION_LOCK = 0x72656c61;
@@ -13,7 +14,13 @@ function dataSource(url: string): DataSource {
     type: 'postgres',
     url,
     entities: [PlanEntity, EditEntity],
-    migrations: [Plans1763800000001, FormatEdits1764000000002, Directory1764100000003, DirectoryMore1764200000004],
+    migrations: [
+      Plans1763800000001,
+      FormatEdits1764000000002,
+      Directory1764100000003,
+      DirectoryMore1764200000004,
+      Tones1764300000005,
+    ],
     migrationsTransactionMode: 'all',
     synchronize: false,
     logging: false,

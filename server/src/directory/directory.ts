@@ -20,7 +20,7 @@ import type {
   Trip,
 } from '@relay/core/lists/filed';
 import { type ColumnField, LISTED_MODES, type ListedMode, type ListedSite } from '@relay/core/lists/types';
-import { bandByName } from '@relay/core/units/bands';
+import type { Band } from '@relay/core/units/bands';
 import type { Position } from '@relay/core/plan/types';
 import { InvalidRequest, NotFound } from '../errors';
 import { insertSites } from './insert';
@@ -37,8 +37,8 @@ export interface NewList {
 /** What is not asked for is `null`. */
 export interface SiteFilter {
   mode: ListedMode | null;
-  /** Name of an amateur band, such as `70 cm`. */
-  band: string | null;
+  /** What the site sends on, Hz, both ends included: a band of somebody's licence. */
+  sends: Band | null;
   /** Part of the name of a network, family or room network it reaches. */
   network: string | null;
   status: ListedSite['status'] | null;
@@ -74,15 +74,14 @@ const LIST_COLUMNS =
 /** Which spots are asked for; `undefined` when all are. */
 function keeper(
   spots: readonly Spot[],
-  { mode, band, network, status }: SiteFilter,
+  { mode, sends, network, status }: SiteFilter,
 ): ((at: number) => boolean) | undefined {
-  if (mode === null && band === null && network === null && status === null) return undefined;
-  const within = band === null ? null : bandByName(band);
+  if (mode === null && sends === null && network === null && status === null) return undefined;
   const wanted = network?.toLowerCase();
   return (at) => {
     const spot = spots[at]!;
     if (mode !== null && !spot.modes.includes(mode)) return false;
-    if (within && (spot.txHz < within.lowHz || spot.txHz > within.highHz)) return false;
+    if (sends !== null && (spot.txHz < sends.lowHz || spot.txHz > sends.highHz)) return false;
     if (status !== null && spot.status !== status) return false;
     return wanted === undefined || [...spot.networks, spot.linked].some((name) => name.toLowerCase().includes(wanted));
   };
@@ -160,6 +159,18 @@ export class Directory {
           before.map((one) => ({ key: siteKey(one), callSign: one.callSign, said: one.said })),
           after,
         );
+  }
+
+  /** Which of these sites a list still holds, in their order. @throws NotFound for a list that is not there */
+  async held(listId: string, sites: readonly Pick<ListedSite, 'callSign' | 'module' | 'txHz'>[]): Promise<boolean[]> {
+    const known = (await this.source.query('SELECT 1 FROM directory_list WHERE id = $1', [listId])) as unknown[];
+    if (known.length === 0) throw new NotFound('The list');
+    const rows = (await this.source.query(
+      `SELECT EXISTS (SELECT 1 FROM directory_site s WHERE s.list_id = $1 AND s.call_sign = wanted.call_sign AND s.module = wanted.module AND s.tx_hz = wanted.tx_hz) AS held
+       FROM unnest($2::text[], $3::text[], $4::bigint[]) WITH ORDINALITY AS wanted (call_sign, module, tx_hz, place) ORDER BY place`,
+      [listId, sites.map((one) => one.callSign), sites.map((one) => one.module), sites.map((one) => one.txHz)],
+    )) as { held: boolean }[];
+    return rows.map((one) => one.held);
   }
 
   /** What columns were taken for in lists of the same look. */
@@ -298,8 +309,8 @@ export class Directory {
   private async filed(keys: readonly { listId: string; line: number }[]): Promise<Map<string, FiledSite>> {
     const rows = (await this.source.query(
       `SELECT s.list_id AS "listId", s.line, l.name AS "listName", s.call_sign AS "callSign", s.module, s.name, s.place, s.lat, s.lon, s.tx_hz::float8 AS "txHz", s.rx_hz::float8 AS "rxHz", s.modes,
-         s.color_code AS "colorCode", s.ctcss_hz AS "ctcssHz", s.dcs, s.status, s.confirmed_on::text AS "confirmedOn", s.notes, s.nac, s.group_id AS "groupId", s.networks, s.linked, l.issued_on::text AS "listIssuedOn",
-         coalesce((SELECT json_agg(json_build_object('slot', g.slot, 'number', g.number, 'static', g.is_static) ORDER BY g.slot, g.number) FROM directory_group g WHERE g.list_id = s.list_id AND g.line = s.line), '[]') AS groups,
+         s.color_code AS "colorCode", s.tone, s.tone_out AS "toneOut", s.width_hz AS "widthHz", s.status, s.confirmed_on::text AS "confirmedOn", s.notes, s.nac, s.group_id AS "groupId", s.networks, s.linked, l.issued_on::text AS "listIssuedOn",
+         coalesce((SELECT json_agg(json_build_object('slot', nullif(g.slot, 0), 'number', g.number, 'static', g.is_static) ORDER BY g.slot, g.number) FROM directory_group g WHERE g.list_id = s.list_id AND g.line = s.line), '[]') AS groups,
          coalesce((SELECT json_agg(json_build_object('field', c.field, 'text', c.text, 'was', c.was, 'who', c.who, 'why', c.why, 'madeAt', c.made_at) ORDER BY c.field) FROM directory_correction c WHERE c.list_id = s.list_id AND c.call_sign = s.call_sign AND c.module = s.module AND c.tx_hz = s.tx_hz), '[]') AS corrections
        FROM unnest($1::uuid[], $2::int[]) AS wanted (list_id, line) JOIN directory_site s USING (list_id, line) JOIN directory_list l ON l.id = s.list_id`,
       [keys.map((one) => one.listId), keys.map((one) => one.line)],

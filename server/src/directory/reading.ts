@@ -3,7 +3,7 @@
  * the next is read. What crosses between the threads are texts ready for the database, not objects.
  */
 import { createHash } from 'node:crypto';
-import { asColumn } from '@relay/core/lists/columns';
+import { asColumn, unreadColumns } from '@relay/core/lists/columns';
 import { guessColumns, siteReader } from '@relay/core/registries/lists';
 import { saidOf, siteKey } from '@relay/core/lists/corrections';
 import { readRaw, signatureOf } from '@relay/core/lists/raw';
@@ -27,6 +27,8 @@ export interface ReadHead {
   columns: Column[];
   sample: string[][];
   lines: number;
+  /** Columns that hold something and are read as nothing. */
+  unread: { title: string; filled: number }[];
 }
 
 /** Sites as JSON for `json_to_recordset`. */
@@ -76,8 +78,9 @@ function record(line: number, site: ListedSite): object {
     rx_hz: site.rxHz !== null && site.rxHz > 0 ? site.rxHz : null,
     modes: site.modes,
     color_code: site.colorCode,
-    ctcss_hz: site.ctcssHz,
-    dcs: site.dcs,
+    tone: site.tone,
+    tone_out: site.toneOut,
+    width_hz: site.widthHz,
     status: site.status,
     confirmed_on: site.confirmedOn,
     notes: clean(site.notes),
@@ -111,7 +114,7 @@ export class ListReading {
       ? fields.map((field, at) => (guessed[at]?.field === field ? guessed[at] : asColumn(this.raw, at, field)))
       : guessed;
     const { header, rows, layout } = this.raw;
-    this.reader = siteReader(columns);
+    this.reader = siteReader(this.raw, columns);
     this.head = {
       layout,
       headed: header !== null,
@@ -120,6 +123,7 @@ export class ListReading {
       columns,
       sample: rows.slice(0, SAMPLE_ROWS).map((row) => row.cells),
       lines: rows.length,
+      unread: unreadColumns(this.raw, columns),
     };
   }
 
@@ -128,38 +132,34 @@ export class ListReading {
     if (this.at >= this.raw.rows.length) return null;
     const sites: object[] = [];
     const groups: object[] = [];
-    for (const row of this.raw.rows.slice(this.at, this.at + CHUNK)) {
-      const read = this.reader.read(row);
-      if ('rejected' in read) {
+    const end = Math.min(this.at + CHUNK, this.raw.rows.length);
+    for (let place = this.at; place < end; place += 1) {
+      const read = this.reader.at(place);
+      if (!read) continue;
+      for (const { line, cells, finding } of read.rejected) {
         this.rejected += 1;
-        if (this.wrong.length < MOST_REJECTED)
-          this.wrong.push({
-            line: {
-              ...row,
-              why: `${read.rejected.place}: found ${read.rejected.found}, expected ${read.rejected.expected}`,
-            },
-            finding: read.rejected,
-          });
-        continue;
+        const why = `${finding.place}: found ${finding.found}, expected ${finding.expected}`;
+        if (this.wrong.length < MOST_REJECTED) this.wrong.push({ line: { line, cells, why }, finding });
       }
-      const { site, doubts } = read;
-      if (doubts.length > 0) this.doubtful += 1;
-      if (this.doubts.length < MOST_FINDINGS) this.doubts.push(...doubts);
-      const one = record(row.line, site);
-      sites.push(one);
-      for (const { slot, number, static: is_static } of site.groups)
-        groups.push({ line: row.line, slot, number, is_static });
-      this.said.push({
-        key: siteKey(site),
-        callSign: site.callSign,
-        said: (one as { fingerprint: string }).fingerprint,
-      });
+      for (const { line, site, doubts } of read.sites) {
+        if (doubts.length > 0) this.doubtful += 1;
+        if (this.doubts.length < MOST_FINDINGS) this.doubts.push(...doubts);
+        const one = record(line, site);
+        sites.push(one);
+        for (const { slot, number, static: is_static } of site.groups)
+          groups.push({ line, slot: slot ?? 0, number, is_static });
+        this.said.push({
+          key: siteKey(site),
+          callSign: site.callSign,
+          said: (one as { fingerprint: string }).fingerprint,
+        });
+      }
     }
-    this.at += CHUNK;
+    this.at = end;
     return {
       sites: JSON.stringify(sites),
       groups: JSON.stringify(groups),
-      lines: Math.min(this.at, this.raw.rows.length),
+      lines: this.at,
     };
   }
 

@@ -1,7 +1,6 @@
 /** Bodies of the API as JSON Schema; `openapi.ts` publishes the same objects. */
 import { CORRECTABLE } from '@relay/core/lists/corrections';
 import { LISTED_MODES } from '@relay/core/lists/types';
-import { BAND_NAMES } from '@relay/core/units/bands';
 
 const UUID = { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$' };
 const LINE = { type: 'string', maxLength: 200, pattern: '^[^\\u0000-\\u001f\\u007f\\ud800-\\udfff]*$' };
@@ -112,6 +111,9 @@ const COLUMN = {
     field: { type: 'string' },
     factor: { type: 'number' },
     confidence: { type: 'number' },
+    letters: { type: 'string' },
+    dayOrder: { type: 'string' },
+    question: { type: 'string' },
   },
   additionalProperties: false,
 };
@@ -140,6 +142,7 @@ export const PREVIEW_SCHEMA = {
     'header',
     'columns',
     'sample',
+    'unread',
     'difference',
     'rejectedLines',
     'good',
@@ -166,6 +169,15 @@ export const PREVIEW_SCHEMA = {
     },
     columns: { type: 'array', items: COLUMN },
     sample: { type: 'array', items: { type: 'array', items: { type: 'string' } } },
+    unread: {
+      type: 'array',
+      items: {
+        type: 'object',
+        required: ['title', 'filled'],
+        properties: { title: { type: 'string' }, filled: { type: 'integer' } },
+        additionalProperties: false,
+      },
+    },
     difference: { anyOf: [{ type: 'null' }, { type: 'object', required: ['fresh', 'changed', 'same', 'gone'] }] },
     ...COUNTS,
   },
@@ -227,8 +239,9 @@ const FILED_SITE = {
   rxHz: NUMBER_OR_NULL,
   modes: { type: 'array', items: { type: 'string' } },
   colorCode: NUMBER_OR_NULL,
-  ctcssHz: NUMBER_OR_NULL,
-  dcs: TEXT_OR_NULL,
+  tone: TEXT_OR_NULL,
+  toneOut: TEXT_OR_NULL,
+  widthHz: NUMBER_OR_NULL,
   status: { type: 'string' },
   confirmedOn: TEXT_OR_NULL,
   notes: { type: 'string' },
@@ -242,7 +255,7 @@ const FILED_SITE = {
     items: {
       type: 'object',
       required: ['slot', 'number', 'static'],
-      properties: { slot: { enum: [1, 2] }, number: { type: 'integer' }, static: { type: 'boolean' } },
+      properties: { slot: { enum: [1, 2, null] }, number: { type: 'integer' }, static: { type: 'boolean' } },
       additionalProperties: false,
     },
   },
@@ -255,7 +268,7 @@ const orNull = (schema: object) => ({ anyOf: [{ type: 'null' }, schema] });
 
 export const TRIP_BODY = {
   type: 'object',
-  required: ['points', 'widthM', 'mode', 'band', 'network', 'status'],
+  required: ['points', 'widthM', 'mode', 'sends', 'network', 'status'],
   properties: {
     points: {
       type: 'array',
@@ -273,10 +286,44 @@ export const TRIP_BODY = {
     },
     widthM: { type: 'number', minimum: 100, maximum: 500_000 },
     mode: orNull({ enum: LISTED_MODES }),
-    band: orNull({ enum: BAND_NAMES }),
+    sends: orNull({
+      type: 'object',
+      required: ['lowHz', 'highHz'],
+      properties: { lowHz: { type: 'number', minimum: 0 }, highHz: { type: 'number', minimum: 0 } },
+      additionalProperties: false,
+    }),
     network: orNull({ ...LINE, minLength: 1, maxLength: 100 }),
     status: orNull({ enum: ['on the air', 'off the air', 'not said'] }),
   },
+  additionalProperties: false,
+};
+
+export const HELD_BODY = {
+  type: 'object',
+  required: ['sites'],
+  properties: {
+    sites: {
+      type: 'array',
+      maxItems: 5000,
+      items: {
+        type: 'object',
+        required: ['callSign', 'module', 'txHz'],
+        properties: {
+          callSign: { ...LINE, maxLength: 20 },
+          module: { ...LINE, maxLength: 4 },
+          txHz: { type: 'integer', minimum: 0 },
+        },
+        additionalProperties: false,
+      },
+    },
+  },
+  additionalProperties: false,
+};
+
+export const HELD_SCHEMA = {
+  type: 'object',
+  required: ['held'],
+  properties: { held: { type: 'array', items: { type: 'boolean' } } },
   additionalProperties: false,
 };
 

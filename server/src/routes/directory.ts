@@ -3,18 +3,18 @@ import Router from '@koa/router';
 import type { Context } from 'koa';
 import { COLUMN_FIELDS } from '@relay/core/registries/lists';
 import { CORRECTABLE, type CorrectableField, CORRECTIONS } from '@relay/core/lists/corrections';
-import { LISTED_MODES, type ColumnField } from '@relay/core/lists/types';
-import { BAND_NAMES } from '@relay/core/units/bands';
+import { LISTED_MODES, type ColumnField, type ListedSite } from '@relay/core/lists/types';
 import type { Directory, SiteFilter, TripQuery } from '../directory/directory';
 import { type ListReader, readList } from '../directory/reader';
 import { withProgress } from '../http/progress';
-import { CORRECTION_BODY, TRIP_BODY } from '../http/schemas';
+import { CORRECTION_BODY, HELD_BODY, TRIP_BODY } from '../http/schemas';
 import { bodyChecker } from '../http/validate';
 import { InvalidRequest, NotFound, TooLarge } from '../errors';
 
 const correctionBody = bodyChecker<{ field: CorrectableField; text: string; who: string; why: string }>(
   CORRECTION_BODY,
 );
+const heldBody = bodyChecker<{ sites: Pick<ListedSite, 'callSign' | 'module' | 'txHz'>[] }>(HELD_BODY);
 const tripBody = bodyChecker<TripQuery>(TRIP_BODY);
 
 const MOST_BYTES = 64 * 1024 * 1024;
@@ -83,11 +83,27 @@ function oneOf<T extends string>(ctx: Context, name: string, known: readonly T[]
   return found === '' ? null : (found as T);
 }
 
+/** Bounds of what the sites send on, Hz: both or none. */
+function sendsOf(ctx: Context): SiteFilter['sends'] {
+  const [lowHz, highHz] = [text(ctx, 'lowHz', 20), text(ctx, 'highHz', 20)];
+  if (lowHz === '' && highHz === '') return null;
+  const sends = { lowHz: Number(lowHz), highHz: Number(highHz) };
+  if (lowHz === '' || highHz === '' || !(sends.lowHz >= 0 && sends.lowHz <= sends.highHz))
+    throw new InvalidRequest([
+      {
+        pointer: '/lowHz',
+        found: `${lowHz || 'nothing'} to ${highHz || 'nothing'}`,
+        expected: 'two frequencies in Hz, the lower first',
+      },
+    ]);
+  return sends;
+}
+
 /** Which sites are asked for. */
 function filterOf(ctx: Context): SiteFilter {
   return {
     mode: oneOf(ctx, 'mode', LISTED_MODES),
-    band: oneOf(ctx, 'band', BAND_NAMES),
+    sends: sendsOf(ctx),
     network: text(ctx, 'network', 100) || null,
     status: oneOf(ctx, 'status', STATUSES),
   };
@@ -119,7 +135,7 @@ export function directoryRoutes(directory: Directory): Router {
   });
   router.post('/lists/preview', async (ctx) => {
     ctx.body = await withReader(ctx, directory, async (reader) => {
-      const { layout, headed, header, columns, sample } = await reader.head();
+      const { layout, headed, header, columns, sample, unread } = await reader.head();
       while ((await reader.next()) !== null);
       const { counts, rejected, said } = await reader.end();
       return {
@@ -128,6 +144,7 @@ export function directoryRoutes(directory: Directory): Router {
         header,
         columns,
         sample,
+        unread,
         difference: await directory.difference(text(ctx, 'name', 100), said),
         rejectedLines: rejected,
         ...counts,
@@ -161,6 +178,10 @@ export function directoryRoutes(directory: Directory): Router {
   });
   router.get('/lists/:id/sites', async (ctx) => {
     ctx.body = await directory.sitesOfList(listId(ctx), numberBetween(ctx, 'limit', 1, MOST_OF_LIST, 1000));
+  });
+  router.post('/lists/:id/held', async (ctx) => {
+    const { sites } = heldBody((ctx.request as unknown as { body: unknown }).body ?? {});
+    ctx.body = { held: await directory.held(listId(ctx), sites) };
   });
   router.get('/lists/:id/corrections', async (ctx) => {
     ctx.body = await directory.corrections(listId(ctx));

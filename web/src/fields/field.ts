@@ -1,6 +1,7 @@
 import { locatorCentre } from '@relay/core/units/geo/locator';
-import { readPair } from '@relay/core/lists/columns';
+import { readPair } from '@relay/core/lists/coordinates';
 import type { Position } from '@relay/core/plan/types';
+import type { Band } from '@relay/core/units/bands';
 import { parseMHz, parseWhole } from '@relay/core/units/quantities';
 
 /** What became of what was typed: taken (`null`), or why not, with the value meant where that can be guessed. */
@@ -14,6 +15,24 @@ export function takeMHz(text: string, put: (hz: number) => void): Taken {
   return null;
 }
 
+/** Two frequencies in MHz, such as `430–440`; `null` for anything else, and for one frequency unless `spot`. */
+export function readBand(text: string, spot = false): Band | null {
+  const [low, high, ...more] = text.split(/\s*(?:–|—|-|−|\bto\b)\s*/);
+  const [lowHz, highHz] = [parseMHz(low ?? ''), parseMHz(high ?? '')];
+  return lowHz !== null &&
+    highHz !== null &&
+    more.length === 0 &&
+    lowHz > 0 &&
+    (lowHz < highHz || (spot && lowHz === highHz))
+    ? { lowHz, highHz }
+    : null;
+}
+
+/** As `readBand` reads it. */
+export function bandText({ lowHz, highHz }: Band): string {
+  return `${lowHz / 1e6}–${highHz / 1e6}`;
+}
+
 /** Reads a whole number within bounds. */
 export function takeWhole(text: string, low: number, high: number, put: (value: number) => void): Taken {
   const value = parseWhole(text);
@@ -21,6 +40,14 @@ export function takeWhole(text: string, low: number, high: number, put: (value: 
     return { problem: `Found “${text}”, expected a whole number from ${low} to ${high.toLocaleString('en')}.` };
   put(value);
   return null;
+}
+
+/** Shown and typed for a value that nobody has said. */
+export const NOT_SAID = 'not said';
+
+/** Whether a text says nothing of a value: empty, or in so many words. */
+export function saysNothing(text: string): boolean {
+  return text.trim() === '' || text.trim().toLowerCase() === NOT_SAID;
 }
 
 /** Reads a decimal number, point or comma. */

@@ -24,7 +24,7 @@ describe('drawing', () => {
     ['broken at the first hop', (plan) => void (plan.station.callSign = ''), 'none pale pale pale pale pale'],
     [
       'dashed where it is doubtful',
-      (plan) => void (plan.sites.byId['s1']!.distanceM = 0.5),
+      (plan) => (void (plan.sites.byId['s1']!.distanceM = 0.5), void (channelOf(plan, 'g1').power = 'high')),
       'none dashed dashed solid solid solid',
     ],
   ] as [string, Recipe, string][])('%s', (_, change, strokes) => {

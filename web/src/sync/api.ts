@@ -1,4 +1,5 @@
 /** The server's API as functions. A problem document becomes an `ApiProblem`; no answer at all, a `ServerGone`. */
+import type { Band } from '@relay/core/units/bands';
 import type { EditRecord } from '@relay/core/plan/history';
 import type { Patch } from '@relay/core/plan/patches';
 import type { ReadFinding } from '@relay/core/formats/format';
@@ -49,16 +50,19 @@ export interface ListPreview extends ListCounts {
   rejectedLines: { line: number; cells: string[]; why: string }[];
   columns: Column[];
   sample: string[][];
+  /** Columns that hold something and are not used. */
+  unread: { title: string; filled: number }[];
   /** Against the list of that name that is there; `null` when there is none. */
   difference: ListDifference | null;
 }
 
-export const EVERY_SITE: SiteFilter = { mode: '', band: '', network: '', status: '' };
+export const EVERY_SITE: SiteFilter = { mode: '', sends: null, network: '', status: '' };
 
 /** Empty where nothing is asked for. */
 export interface SiteFilter {
   mode: string;
-  band: string;
+  /** A band of the licence, by what the sites send on. */
+  sends: Band | null;
   network: string;
   status: string;
 }
@@ -180,18 +184,31 @@ export const api = {
   /** In the order of the list; at most a thousand. */
   sitesOf: (listId: string, limit = 1000) => call<FiledSite[]>('GET', `/lists/${listId}/sites?limit=${limit}`),
   removeList: (id: string) => call<undefined>('DELETE', `/lists/${id}`),
-  near: (from: Position, limit: number, filter: SiteFilter, signal?: AbortSignal) =>
-    call<NearSite[]>('GET', `/sites/near?${query({ ...from, limit, ...filter })}`, undefined, signal),
+  near: (
+    from: Position,
+    limit: number,
+    { sends, ...filter }: SiteFilter & { withinM?: number },
+    signal?: AbortSignal,
+  ) =>
+    call<NearSite[]>(
+      'GET',
+      `/sites/near?${query({ ...from, limit, ...filter, ...(sends ? { lowHz: sends.lowHz, highHz: sends.highHz } : {}) })}`,
+      undefined,
+      signal,
+    ),
+  /** Which of these sites a list still holds, in their order. */
+  held: (listId: string, sites: readonly Pick<FiledSite, 'callSign' | 'module' | 'txHz'>[]) =>
+    call<{ held: boolean[] }>('POST', `/lists/${listId}/held`, { sites }),
   along: (
     points: readonly Position[],
     widthM: number,
-    { mode, band, network, status }: SiteFilter,
+    { mode, sends, network, status }: SiteFilter,
     signal: AbortSignal,
   ) =>
     call<Trip>(
       'POST',
       '/sites/along',
-      { points, widthM, mode: mode || null, band: band || null, network: network || null, status: status || null },
+      { points, widthM, mode: mode || null, sends, network: network || null, status: status || null },
       signal,
     ),
   map: (signal: AbortSignal) => call<SiteMap>('GET', '/sites/map', undefined, signal),

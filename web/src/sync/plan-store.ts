@@ -3,6 +3,7 @@ import type { Remote } from 'comlink';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { Agreement, ExplainedFinding } from '@relay/core/agreement/agreement';
+import type { AroundSite } from '@relay/core/path/around';
 import type { RelayView } from '@relay/core/path/describe';
 import { NO_WORLD, withState, type World } from '@relay/core/path/world';
 import { diff } from '@relay/core/plan/diff';
@@ -12,7 +13,8 @@ import { lossOnRemoval } from '@relay/core/plan/references';
 import type { Channel, ModeId, ModeTypes, Plan } from '@relay/core/plan/types';
 import type { Checker } from '../worker/check-worker';
 import { startChecker } from '../worker/checker';
-import { api } from './api';
+import { api, ServerGone } from './api';
+import { placesOfHotspots, sitesAround } from './around';
 import { dropOrphans, markWindow, openWindows, pendingStore, takeOrphans } from './pending-store';
 import { PlanSession, type SaveState } from './session';
 
@@ -31,6 +33,8 @@ export const usePlanStore = defineStore('plan', () => {
   const relayView = shallowRef<RelayView | null>(null);
   /** What is true now beside the plan, as the user says it in this window: links, groups that are awake. */
   const world = shallowRef<World>(NO_WORLD);
+  /** Sites that lists name around the hotspots; empty while they are not known. */
+  const around = shallowRef<readonly AroundSite[]>([]);
   const selection = ref<Selection | null>(null);
   const saveState = ref<SaveState>('saved');
   const saveDetail = ref('');
@@ -70,6 +74,23 @@ export const usePlanStore = defineStore('plan', () => {
   }
 
   watch([selection, world], refreshRelay, { deep: true });
+
+  /** Asks the lists again what is around the hotspots: when those moved, or a list came. */
+  async function lookAround(): Promise<void> {
+    const [id, places] = [planId.value, plan.value ? placesOfHotspots(plan.value) : []];
+    try {
+      const found = await sitesAround(places);
+      if (planId.value !== id || (found.length === 0 && around.value.length === 0)) return;
+      around.value = found;
+      if (checker) void check((worker) => worker.setAround(found));
+    } catch (error) {
+      // Nothing is told of sites that are not known: the checks do without, and the next look asks again.
+      if (!(error instanceof ServerGone)) notice.value = (error as Error).message;
+    }
+  }
+
+  const hotspotPlaces = computed(() => (plan.value ? JSON.stringify(placesOfHotspots(plan.value)) : '[]'));
+  watch(hotspotPlaces, () => void lookAround());
   // Minutes pass without anybody touching anything.
   setInterval(() => {
     if (Object.keys(world.value.sites).length > 0) world.value = { ...world.value, nowMs: Date.now() };
@@ -152,6 +173,7 @@ export const usePlanStore = defineStore('plan', () => {
     plan.value = null;
     agreement.value = null;
     selection.value = null;
+    around.value = [];
     notice.value = '';
     world.value = NO_WORLD;
   }
@@ -233,6 +255,8 @@ export const usePlanStore = defineStore('plan', () => {
     undo,
     redo,
     world,
+    around,
+    lookAround,
     keyUp,
     say,
     carrying: async () => (checker ? checker.carrying() : null),

@@ -9,6 +9,7 @@ import type { Step } from '@relay/core/run-sheet/step';
 import { describePath, type RelayView } from '@relay/core/path/describe';
 import { contextOf } from '@relay/core/path/context';
 import { tracePath } from '@relay/core/path/trace';
+import type { AroundSite } from '@relay/core/path/around';
 import type { PlanIndex } from '@relay/core/path/types';
 import { keyUp } from '@relay/core/path/key-up';
 import type { World } from '@relay/core/path/world';
@@ -24,12 +25,13 @@ export interface Carrying {
 
 let plan: Plan | null = null;
 let index: PlanIndex | null = null;
+let around: readonly AroundSite[] = [];
 /** The core has no clock: ages are held against the day on which this was opened. */
 const today = new Date().toISOString().slice(0, 10);
 
 function present(): { plan: Plan; index: PlanIndex } {
   if (!plan) throw new Error('The worker was asked before it was given a plan.');
-  index ??= planIndex(plan, { today });
+  index ??= planIndex(plan, { today, around });
   return { plan, index };
 }
 
@@ -42,6 +44,12 @@ const checker = {
   /** The same edits as the page made, in the same order. */
   applyPatches(patches: Patch[]): Agreement {
     plan = applyPatches(present().plan, patches);
+    index = null;
+    return checker.agreement();
+  },
+  /** Sites that lists name around the hotspots. */
+  setAround(next: readonly AroundSite[]): Agreement {
+    around = next;
     index = null;
     return checker.agreement();
   },

@@ -1,4 +1,5 @@
 /** The room book: favourite rooms in categories, and how they are dealt into the memories of a radio. */
+import { LEAVE } from './links';
 import { fitNames } from '../../codeplug/names';
 import { freeId, putRow, rows, tableOf } from '../../plan/table';
 import type { Id, Plan, Radio } from '../../plan/types';
@@ -81,7 +82,7 @@ export function dealRooms(plan: Plan, radio: Radio): Dealt {
   if (out !== undefined && free !== undefined)
     dealt.memories.push({
       id: 'disconnect',
-      name: fitNames([{ name: 'Leave', qualifier: '' }], capacity.nameLength, names)[0]!,
+      name: fitNames([{ name: LEAVE, qualifier: '' }], capacity.nameLength, names)[0]!,
       number: roomDigits(out),
       category: free,
     });

@@ -4,7 +4,7 @@ import { reachOf } from '../../plan/sites';
 import type { Destination, Plan, Site, ValuesOf } from '../../plan/types';
 import type { ModeBuild } from '../../builder/mode-build';
 import { blankChannel } from './channel';
-import { LOCAL, numberFor, targetOf } from './links';
+import { LEAVE, LOCAL, numberFor, targetOf } from './links';
 import { roomDigits, roomNetwork } from './rooms';
 
 function valuesAt(site: Site, name: string, room: string): ValuesOf<'c4fm'> {
@@ -42,7 +42,7 @@ function channels(plan: Plan, site: Site, destination: Destination): ChannelDraf
   const leave = draft(
     site,
     { mode: 'c4fm', kind: 'disconnect', networkId: destination.networkId },
-    'Leave',
+    LEAVE,
     roomDigits(roomNetwork(plan, destination.networkId)!.disconnect),
     'disconnect',
     'disconnect',

@@ -4,6 +4,7 @@ import { choice, refused } from '../../codeplug/reading';
 import { toneFields } from '../../codeplug/tone-fields';
 import type { PathContext } from '../../path/types';
 import type { Site, ValuesOf } from '../../plan/types';
+import { toneFor } from '../../units/tones';
 import { GROUP_ID_MAX, GROUP_ID_OPEN, ROOM_DIGITS, ROOM_PATTERN } from '../../plan/modes/c4fm/limits';
 import { groupIdText, readGroupId, roomDigits } from './rooms';
 import type { C4fmFacts, Receive, Voice } from '../../plan/modes/c4fm/types';
@@ -15,7 +16,7 @@ export function isC4fmPath(context: PathContext): context is PathContext<'c4fm'>
 
 /** Narrow, since that passes every bridge; open for FM too where the site has it, with its tone. */
 export function blankChannel(site?: Site): ValuesOf<'c4fm'> {
-  const { groupIdIn = GROUP_ID_OPEN, voice = null } = site?.c4fm ?? {};
+  const { groupIdIn = null, voice = null } = site?.c4fm ?? {};
   return {
     name: 'New channel',
     mode: 'c4fm',
@@ -25,10 +26,10 @@ export function blankChannel(site?: Site): ValuesOf<'c4fm'> {
     c4fm: {
       voice: voice ?? 'narrow',
       receive: site?.fm ? 'auto' : 'digital',
-      groupTx: groupIdIn,
+      groupTx: groupIdIn ?? GROUP_ID_OPEN,
       groupRx: GROUP_ID_OPEN,
       room: '',
-      toneTx: site?.fm?.toneIn ?? null,
+      toneTx: toneFor(site?.fm?.toneIn ?? null),
       toneRx: null,
     },
   };

@@ -1,6 +1,10 @@
 /** Where a C4FM call goes: which rooms a site reaches, what it is connected to, and what waits there. */
+import type { ModePath } from '../../path/mode-path';
+import { BUSY_LINKS } from '../../path/standing';
 import type { PathContext, PlanIndex } from '../../path/types';
 import { stateOf } from '../../path/world';
+import { listensFor } from '../../plan/carriage';
+import { profilePointer } from '../../plan/profiles';
 import { reachOf } from '../../plan/sites';
 import { rows } from '../../plan/table';
 import type { ArrivalOf, Destination, Plan, Site } from '../../plan/types';
@@ -23,6 +27,9 @@ export const LOCAL: DestinationInfo = {
   category: 'local',
   use: 'talk',
 };
+
+/** What the channel or memory of the way out of a room is called. */
+export const LEAVE = 'Leave';
 
 /** Rooms and nodes to talk in; the number that disconnects comes along with them. */
 export function destinations(network: RoomNetwork): DestinationInfo[] {
@@ -87,7 +94,10 @@ export function otherWays(plan: Plan, site: Site, { network, room }: FoundRoom):
 /** How a destination can be reached: empty where its gateway reaches it, else why not; `null` where the site has no C4FM. */
 export function offer(plan: Plan, site: Site, destination: Destination): string | null {
   if (!site.c4fm || destination.mode !== 'c4fm') return null;
-  if (destination.kind === 'local') return site.c4fm.groupIdIn === 0 ? '' : `group ${groupIdText(site.c4fm.groupIdIn)}`;
+  if (destination.kind === 'local') {
+    const { groupIdIn } = site.c4fm;
+    return groupIdIn === null ? 'group not said' : groupIdIn === 0 ? '' : `group ${groupIdText(groupIdIn)}`;
+  }
   const reach = reachOf(site.c4fm, destination.networkId);
   if (reach !== 'not reached') return reach === 'reached' ? '' : 'reach not said';
   const target = targetOf(plan, destination);
@@ -142,3 +152,22 @@ export function route(context: PathContext<'c4fm'>): ArrivalOf<'c4fm'> | null {
   const network = networkFor(context, asked);
   return network ? { mode: 'c4fm', kind: 'room', networkId: network.id, number: asked } : null;
 }
+
+/** The room that a hotspot connects to when it starts. */
+export const standing: NonNullable<ModePath<'c4fm'>['standing']> = ({ plan, profile }, site) => {
+  const values = profile(site.id)!;
+  const { startRoom } = values.c4fm;
+  if (!site.c4fm || startRoom === null || !listensFor(values, 'c4fm')) return [];
+  const pointer = profilePointer(plan, site.id, 'c4fm', 'startRoom');
+  const activity = site.c4fm.networkIds
+    .map((id) => roomNetwork(plan, id))
+    .map((network) => (network && roomOfNumber(network, startRoom)?.activity) ?? 0);
+  return [
+    {
+      what: `room ${roomDigits(startRoom)}`,
+      busy: Math.max(0, ...activity) >= BUSY_LINKS,
+      pointer,
+      patches: [{ op: 'replace', path: pointer, value: null }],
+    },
+  ];
+};

@@ -3,8 +3,8 @@ import { reachedOf } from '../../lists/as-repeater';
 import { isSmallWhole, shareOf } from '../../lists/columns';
 import type { ModeListed } from '../../lists/mode-listed';
 import { networkNames } from '../../path/fact-words';
-import { GROUP_ID_MAX, GROUP_ID_OPEN } from '../../plan/modes/c4fm/limits';
-import { groupIdText, readGroupId } from './rooms';
+import { GROUP_ID_MAX } from '../../plan/modes/c4fm/limits';
+import { groupIdWords, readGroupId } from './rooms';
 
 export const listed: ModeListed<'c4fm'> = {
   heading: /^c4fm$/i,
@@ -20,7 +20,7 @@ export const listed: ModeListed<'c4fm'> = {
     };
   },
   asSite(plan, { groupId, networks }) {
-    const group = readGroupId(groupId ?? '') ?? GROUP_ID_OPEN;
+    const group = groupId === null ? null : readGroupId(groupId);
     return { groupIdIn: group, groupIdOut: group, voice: null, networkIds: reachedOf(plan, 'c4fm', networks) };
   },
   // What the list does not say stays as the plan has it.
@@ -31,7 +31,7 @@ export const listed: ModeListed<'c4fm'> = {
     ...(groupId === null && there ? { groupIdIn: there.groupIdIn, groupIdOut: there.groupIdOut } : {}),
   }),
   words: (plan, block) => ({
-    'group ID': block ? groupIdText(block.groupIdIn) : 'no C4FM',
+    'group ID': block ? groupIdWords(block.groupIdIn) : 'no C4FM',
     rooms: block && block.networkIds.length > 0 ? networkNames(plan, block.networkIds) : 'not said',
   }),
 };

@@ -133,8 +133,8 @@ describe('the room book', () => {
     const dealt = dealRooms(book, book.radios.byId['r3']!);
     expect(dealt.memories.map((one) => [one.category, one.number, one.name])).toEqual([
       [1, '41377', 'Ferry Deck'],
-      [1, '41205', 'Isles Evenng'],
-      [1, '41900', 'Lntrn Bridge'],
+      [1, '41205', 'Isles Eve'],
+      [1, '41900', 'Lantern Br'],
       [2, '52110', 'North News'],
       [2, '99999', 'Leave'],
     ]);

@@ -24,6 +24,11 @@ export function roomDigits(number: number): string {
   return String(number).padStart(ROOM_DIGITS, '0');
 }
 
+/** A site's group ID, or that nobody has said it. */
+export function groupIdWords(id: number | null): string {
+  return id === null ? 'not said' : groupIdText(id);
+}
+
 /** Group IDs are said and shown with two digits: `05`. */
 export function groupIdText(id: number): string {
   return String(id).padStart(2, '0');

@@ -6,7 +6,7 @@ import { listensFor } from '../../plan/carriage';
 import { isC4fmPath } from './channel';
 import { orderOf } from './connect';
 import { targetOf } from './links';
-import { groupIdText, roomDigits, roomNetwork } from './rooms';
+import { groupIdWords, roomDigits, roomNetwork } from './rooms';
 
 /** One step a site and radio: the first room that is wanted shows how all are used. */
 function steps(index: PlanIndex): Step[] {
@@ -37,7 +37,7 @@ export const runSheet: ModeRunSheet = {
       site.c4fm.networkIds.flatMap((id) => roomNetwork(plan, id)?.name ?? []).join(' and ') || 'no network yet';
     const start = startRoom === null ? 'connected to no room' : `connected to ${roomDigits(startRoom)}`;
     return [
-      `C4FM ${listensFor(profile, 'c4fm') ? 'on' : 'off'}: group ID ${groupIdText(site.c4fm.groupIdIn)}, rooms of ${networks}; at start ${start}.`,
+      `C4FM ${listensFor(profile, 'c4fm') ? 'on' : 'off'}: group ID ${groupIdWords(site.c4fm.groupIdIn)}, rooms of ${networks}; at start ${start}.`,
     ];
   },
   radio(plan, { id, c4fm }) {

@@ -1,12 +1,12 @@
 /** What a hotspot is set to for C4FM. */
 import type { ModeSheet } from '../../formats/mode-sheet';
 import { networkName } from '../../plan/networks';
-import { groupIdText, roomDigits } from './rooms';
+import { groupIdWords, roomDigits } from './rooms';
 
 export const sheet: ModeSheet = (plan, site, profile) => {
   const { groupIdIn, networkIds } = site.c4fm!;
   const startRoom = profile.c4fm.startRoom === null ? null : roomDigits(profile.c4fm.startRoom);
-  const groupId = groupIdText(groupIdIn);
+  const groupId = groupIdWords(groupIdIn);
   const networks = networkIds.map((id) => networkName(plan, id));
   const start = startRoom === null ? 'connected to no room' : `connected to ${startRoom}`;
   return {

@@ -1,6 +1,9 @@
 /** The C4FM pairs of each hop: who calls, how the voice is sent, which group, which room, and what connects to it. */
-import { fact, mustEqual } from '../../path/fact';
+import { fact, mustEqual, mustMatch, noted, unsaid } from '../../path/fact';
 import { reachOf } from '../../plan/sites';
+import { isSent } from '../../path/purpose';
+import { baseCallSign } from '../../units/call-signs';
+import { sameTone, toneFor } from '../../units/tones';
 import type { Fact, PathContext } from '../../path/types';
 import type { ModeTrace } from '../../path/mode-path';
 import { CALL_SIGN_LENGTH, GROUP_ID_OPEN, ROOM_DIGITS } from '../../plan/modes/c4fm/limits';
@@ -8,16 +11,15 @@ import { disconnects, linkBefore, numberFor, targetOf } from './links';
 import type { ConnectionFound } from '../../plan/modes/c4fm/types';
 import { roomDigits, roomOfNumber } from './rooms';
 
-/** A letter or word may stand behind the call sign: `QO3VES/P`, `QO3VES-V`. */
+/** A letter or word may stand behind the call sign, or a country before it: `QO3VES/P`, `QO3VES-V`, `F/QO3VES`. */
 export function sendsAs(field: string, callSign: string): boolean {
   const plain = field.trim().toUpperCase();
-  return (
-    plain === callSign || (callSign !== '' && plain.startsWith(callSign) && /^[-/ ]/.test(plain.slice(callSign.length)))
-  );
+  const own = baseCallSign(callSign);
+  return own !== '' && (baseCallSign(plain) === own || plain.split(/[-/ ]/).includes(own));
 }
 
-function radio({ index, radio, channel }: PathContext<'c4fm'>): Fact[] {
-  if (!radio.c4fm) return [];
+function radio({ index, radio, channel, purpose }: PathContext<'c4fm'>): Fact[] {
+  if (!radio.c4fm || !isSent(purpose)) return [];
   const { callSign } = radio.c4fm;
   const wanted = index.plan.station.callSign;
   const facts = [
@@ -59,14 +61,14 @@ function site({ channel, site }: PathContext<'c4fm'>): Fact[] {
   const { groupIdIn } = site.c4fm;
   // What is open for all mostly takes another group too, but nobody vouches for it.
   const facts = [
-    mustEqual('group-id', channel.c4fm.groupTx, groupIdIn, groupIdIn === GROUP_ID_OPEN ? 'doubtful' : 'broken'),
+    mustMatch('group-id', channel.c4fm.groupTx, groupIdIn, groupIdIn === GROUP_ID_OPEN ? 'doubtful' : 'broken'),
   ];
   const { receive, toneTx } = channel.c4fm;
-  if (receive === 'auto' && site.fm)
-    facts.push(
-      fact('fm-tone', toneTx, site.fm.toneIn, site.fm.toneIn === null || toneTx === site.fm.toneIn, 'doubtful'),
-    );
-  return facts;
+  if (receive !== 'auto' || !site.fm) return facts;
+  const { toneIn } = site.fm;
+  if (toneIn === null) return [...facts, unsaid('fm-tone', toneTx)];
+  const wanted = toneFor(toneIn);
+  return [...facts, fact('fm-tone', toneTx, wanted, wanted === null || sameTone(toneTx, wanted), 'doubtful')];
 }
 
 /** Local calls end at the site, the number that disconnects at its gateway. */
@@ -83,15 +85,8 @@ function reachFact({ channel, site }: PathContext<'c4fm'>): Fact[] {
   const { destination } = channel;
   if (!site?.c4fm || destination?.mode !== 'c4fm' || destination.kind === 'local') return [];
   const reach = reachOf(site.c4fm, destination.networkId);
-  return [
-    fact(
-      'room-network',
-      site.c4fm.networkIds,
-      [destination.networkId],
-      reach === 'reached',
-      reach === 'not said' ? 'doubtful' : 'broken',
-    ),
-  ];
+  if (reach === 'not said') return [noted('room-network', site.c4fm.networkIds, [destination.networkId])];
+  return [fact('room-network', site.c4fm.networkIds, [destination.networkId], reach === 'reached')];
 }
 
 /** A room is connected from the radio, or by the hotspot at start; what is connected otherwise is somebody's doing. */
@@ -106,7 +101,7 @@ function connectFacts({ index, channel, site }: PathContext<'c4fm'>): Fact[] {
     const found: ConnectionFound = before === room ? { is: 'connected', to: room } : { is: 'by call', to: room };
     return [fact('connect', found, found, true)];
   }
-  if (before === undefined) return [fact('connect', { is: 'not said' }, wanted, false, 'doubtful')];
+  if (before === undefined) return [noted('connect', { is: 'not said' }, wanted)];
   return [fact('connect', { is: 'connected', to: before }, wanted, before === number)];
 }
 
@@ -131,27 +126,24 @@ function knownFact(context: PathContext<'c4fm'>): Fact[] {
   const { room } = channel.c4fm;
   if (channel.destination !== null || room.length !== ROOM_DIGITS || !context.site?.c4fm) return [];
   const known = network ? roomOfNumber(network, Number(room)) : undefined;
-  return [
-    fact('room', room, { rule: 'in directory', networkId: network?.id ?? null }, known !== undefined, 'doubtful'),
-  ];
+  return known ? [] : [noted('room', room, { rule: 'in directory', networkId: network?.id ?? null })];
 }
 
 function network(context: PathContext<'c4fm'>): Fact[] {
   return context.site?.c4fm ? [...numberFacts(context), ...knownFact(context)] : [];
 }
 
-/** The receiver opens for all, or for the group that the site sends. */
+/** The receiver opens for all, or for the group that the site sends; in FM for the tone that the site sends. */
 function replySite({ channel, site }: PathContext<'c4fm'>): Fact[] {
   if (!site?.c4fm) return [];
-  const { groupRx } = channel.c4fm;
-  return [
-    fact(
-      'group-id-heard',
-      groupRx,
-      site.c4fm.groupIdOut,
-      groupRx === GROUP_ID_OPEN || groupRx === site.c4fm.groupIdOut,
-    ),
-  ];
+  const { groupRx, receive, toneRx } = channel.c4fm;
+  const facts = groupRx === GROUP_ID_OPEN ? [] : [mustMatch('group-id-heard', groupRx, site.c4fm.groupIdOut)];
+  // In FM the squelch opens on its tone only.
+  if (receive !== 'auto' || !site.fm || toneRx === null) return facts;
+  const { toneOut } = site.fm;
+  if (toneOut === null) return [...facts, unsaid('fm-tone-heard', toneRx)];
+  const comes = toneFor(toneOut);
+  return [...facts, fact('fm-tone-heard', toneRx, comes, sameTone(toneRx, comes), 'doubtful')];
 }
 
 /** Another room than was meant, and a place that is reached. */

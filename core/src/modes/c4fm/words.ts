@@ -25,6 +25,7 @@ const facts: { readonly [K in keyof C4fmFacts]: FactWords<K> } = {
   'group-id-heard': { name: 'opens for', read: groupIdText },
   receive: { name: 'opens for', read: text },
   'fm-tone': { name: 'FM tone', read: toneWords },
+  'fm-tone-heard': { name: 'in FM opens on', read: toneWords },
   'room-network': { name: 'reaches', read: (ids, { index }) => networkNames(index.plan, ids) },
   connect: { name: 'connected to', read: connectionWords },
   'room-number': { name: 'number', read: text, rule: () => `${ROOM_DIGITS} digits` },

@@ -2,12 +2,14 @@
 import type { ModeCross } from '../../path/mode-path';
 import { ADDRESS_MAX } from '../../plan/modes/dmr/limits';
 import { callFor } from './links';
+import { recallPatches } from './recall';
 import { loginGaps } from './login';
 
 /** Only groups are reached cross-mode: a private call would have to come back to one radio. */
 export const cross: ModeCross<'dmr'> = {
   asked: ({ dmr: { call } }) => (call.kind === 'group' ? String(call.number) : ''),
   ask: ({ dmr }, digits) => void (dmr.call = { kind: 'group', number: Number(digits) }),
+  askPatches: (context, digits) => recallPatches(context, { kind: 'group', number: Number(digits) }),
   most: ADDRESS_MAX,
   entry(plan, destination) {
     const call = callFor(plan, destination);

@@ -1,5 +1,5 @@
 import { MODE_DATA } from '../../plan/modes';
-import { CHANNEL_WIDTH_HZ } from '../../plan/modes/dmr/limits';
+import { CHANNEL_WIDTH_HZ, DIRECT_GROUP } from '../../plan/modes/dmr/limits';
 import type { Mode } from '../mode';
 import { build } from './build';
 import { card } from './card';
@@ -7,11 +7,12 @@ import { blankChannel, fields } from './channel';
 import { cross } from './cross';
 import { directory } from './directory';
 import { files } from './files';
-import { destinations, route } from './links';
+import { destinations, LOCAL, route } from './links';
 import { listed } from './listed';
 import { machine } from './machine';
 import { offer } from './repeater';
 import { runSheet } from './run-sheet';
+import { standing } from './standing';
 import { sheet } from './sheet';
 import { trace } from './trace';
 import { knownAs, words } from './words';
@@ -20,7 +21,11 @@ export const dmr: Mode<'dmr'> = {
   id: 'dmr',
   name: MODE_DATA.dmr.name,
   widthHz: () => CHANNEL_WIDTH_HZ,
-  withoutNetwork: () => [],
+  isDirect: ({ dmr: { call } }) => call.kind === 'group' && call.number === DIRECT_GROUP,
+  access: ({ dmr: block }) => (block && block.colorCode !== null ? `color code ${block.colorCode}` : null),
+  saidAt: { 'color-code': { path: ['dmr', 'colorCode'], value: (has) => has } },
+  standing,
+  withoutNetwork: () => [LOCAL],
   route,
   trace,
   words,

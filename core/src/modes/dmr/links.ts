@@ -8,6 +8,7 @@ import type { PathContext, PlanIndex } from '../../path/types';
 import type { DestinationInfo } from '../../builder/mode-build';
 import { countryOfId, formatId, isStationId } from './addresses';
 import { type Call, forward, numberFor, outThrough, type RouteTable, tableOfProfile } from './routes/table';
+import { LOCAL_GROUP } from '../../plan/modes/dmr/limits';
 import { SPECIAL_NAMES } from '../../plan/modes/dmr/schema';
 import type { DmrArrival, RouteRule, SpecialName } from '../../plan/modes/dmr/types';
 import { type DmrNetwork, dmrNetwork, groupOfNumber } from './networks';
@@ -17,6 +18,14 @@ export const SPECIAL_TITLES: Readonly<Record<SpecialName, string>> = {
   echo: 'Echo',
   status: 'Status',
   position: 'Position reports',
+};
+
+export const LOCAL: DestinationInfo = {
+  destination: { mode: 'dmr', kind: 'local' },
+  name: 'DMR, whoever hears the repeater',
+  address: `group ${LOCAL_GROUP}`,
+  category: 'local',
+  use: 'talk',
 };
 
 /** Talk groups first, in the directory's order, then the network's special numbers. */
@@ -55,6 +64,7 @@ export interface DestinationCall {
 /** The call that a destination answers to on its network, `null` when the plan has no such destination. */
 export function callFor(plan: Plan, destination: Destination): DestinationCall | null {
   if (destination.mode !== 'dmr') return null;
+  if (destination.kind === 'local') return { kind: 'group', number: LOCAL_GROUP, name: 'Local' };
   const network = dmrNetwork(plan, destination.networkId);
   if (!network) return null;
   if (destination.kind === 'special') {
@@ -81,9 +91,10 @@ export function whatIsAt(index: PlanIndex, networkId: Id, kind: CallKind, number
   if (special) return `${SPECIAL_TITLES[special]} ${network.name}`;
   const group = kind === 'group' ? groupOfNumber(index, networkId, number) : undefined;
   if (group) return group.name;
-  if (!isStationId(number) || countryOfId(number) === null) return null;
+  // Registries also give IDs outside the country codes: a station whose country is not known is one all the same.
+  if (!isStationId(number)) return null;
   if (kind === 'private') return `station ${formatId(number)}`;
-  return network.personalGroups ? `personal group ${formatId(number)}` : null;
+  return network.personalGroups && countryOfId(number) !== null ? `personal group ${formatId(number)}` : null;
 }
 
 /** The call that a channel makes: kind, slot and number. */
@@ -94,6 +105,7 @@ export function callOf({ channel }: Pick<PathContext<'dmr'>, 'channel'>): Call {
 
 /** A number on a network, for people. */
 export function arrivalWords(index: PlanIndex, { networkId, kind, number }: DmrArrival): ArrivalWords {
+  if (networkId === null) return { address: `local, ${kind} ${number}`, short: 'local', name: null };
   return { address: `${kind} ${number}`, short: String(number), name: whatIsAt(index, networkId, kind, number) };
 }
 
@@ -107,13 +119,24 @@ export function route(context: PathContext<'dmr'>): ArrivalOf<'dmr'> | null {
   const call = callOf(context);
   const carriage = carriageOf(site);
   const { kind, number } = call;
-  if (carriage)
-    return carriage.networkId !== null && passes(context, carriage)
-      ? { mode: 'dmr', networkId: carriage.networkId, kind, number }
-      : null;
+  if (isLocalCall(context)) return { mode: 'dmr', networkId: null, kind, number };
+  if (carriage) {
+    // Where nobody has said the network, the one that is meant is as good as any.
+    const networkId = carriage.networkId ?? networkIdOf(context.channel.destination);
+    return networkId !== null && passes(context, carriage) ? { mode: 'dmr', networkId, kind, number } : null;
+  }
   if (!profile) return null;
   const routed = forward(routesOf(index, site.id), call);
   return routed && { mode: 'dmr', networkId: routed.networkId, kind: routed.kind, number: routed.number };
+}
+
+/** Whether a call stays at its repeater: as it is meant, or by the number that none carries on. */
+export function isLocalCall({ site, channel }: Pick<PathContext<'dmr'>, 'site' | 'channel'>): boolean {
+  const { destination, dmr } = channel;
+  if (site?.kind !== 'repeater') return false;
+  if (destination) return destination.kind === 'local';
+  const named = carriageOf(site)?.groups.some((one) => one.number === LOCAL_GROUP && one.static) ?? false;
+  return dmr.call.kind === 'group' && dmr.call.number === LOCAL_GROUP && !named;
 }
 
 /** What the routes of the site make of a channel's call, held against where it is meant to go. */
@@ -151,7 +174,7 @@ function judge(context: PathContext<'dmr'>): RouteVerdict {
   const wanted = destination ? callFor(index.plan, destination) : null;
   const wantedId = networkIdOf(destination);
   if (!wantedId || !wanted) return arrives || table.networkIds.length === 0 ? { is: 'right' } : { is: 'stops' };
-  const isWanted = (one: { networkId: Id; kind: CallKind; number: number }) =>
+  const isWanted = (one: { networkId: Id | null; kind: CallKind; number: number }) =>
     one.networkId === wantedId && one.kind === wanted.kind && one.number === wanted.number;
   if (arrives && isWanted(arrives)) return { is: 'right' };
   // No network at all is the login’s to tell.
@@ -185,5 +208,5 @@ export function calledNumber({
 /** Where a call ends up, in words: network, kind, number and name. */
 export function placeWords(index: PlanIndex, arrival: DmrArrival): string {
   const { address, name } = arrivalWords(index, arrival);
-  return `${index.plan.networks.byId[arrival.networkId]!.name}, ${address}${name === null ? ' (nothing is known there)' : `, ${name}`}`;
+  return `${networkName(index.plan, arrival.networkId)}, ${address}${name === null ? ' (nothing is known there)' : `, ${name}`}`;
 }

@@ -1,11 +1,11 @@
 /** What a list of sites says of DMR: color code, and groups by slot. */
-import { readCarried, readGroups } from '../../lists/cells';
+import { isUnsaid, readCarried, readGroups } from '../../lists/cells';
 import { isSmallWhole, shareOf } from '../../lists/columns';
 import { groupsText } from '../../lists/corrections';
 import type { ModeListed } from '../../lists/mode-listed';
 import type { CellReader, Guesser, ListedSite } from '../../lists/types';
 import { COLOR_CODE_MAX } from '../../plan/modes/dmr/limits';
-import { rows } from '../../plan/table';
+import type { TimeSlot } from '../../plan/modes/dmr/types';
 import type { Id, Plan } from '../../plan/types';
 import { dmrNetworks } from './networks';
 
@@ -14,39 +14,51 @@ const groupsIn = (heading: RegExp): Guesser => ({
   content: (cells) => shareOf(cells, (cell) => readGroups(cell).length > 0 && !/[a-z]{3}/i.test(cell)),
 });
 
+/** `3`, `CC3`, `CC 3`, `color code 3`, `CC=3`. */
+const CODE_WORDS = /^(?:cc|colou?r(?:\s*code)?)\s*[:=#]?\s*/i;
+
 function colorCode(row: CellReader): number | null {
-  const text = row.cell('colorCode').replace(/^cc\s*/i, '');
-  if (text === '' || text === '-' || text === '–') return null;
+  const text = row.cell('colorCode').replace(CODE_WORDS, '');
+  if (isUnsaid(text)) return null;
   return /^\d{1,2}$/.test(text) && Number(text) <= COLOR_CODE_MAX
     ? Number(text)
     : row.doubt('colorCode', 'a color code from 0 to 15');
 }
 
+/** `TS1: 417 588; TS2: 591`: the parts of a cell, each under the slot that it names; `null` for what names none. */
+function bySlot(text: string): { slot: TimeSlot | null; text: string }[] {
+  const marks = [...text.matchAll(SLOT_WORDS)];
+  if (marks.length === 0) return [{ slot: null, text }];
+  const parts = marks.map((mark, at) => ({
+    slot: Number(mark[1]) as TimeSlot,
+    text: text.slice(mark.index + mark[0].length, marks[at + 1]?.index ?? text.length),
+  }));
+  const before = text.slice(0, marks[0]!.index);
+  return /\d/.test(before) ? [{ slot: null, text: before }, ...parts] : parts;
+}
+
+const SLOT_WORDS = /\b(?:ts|slot|time\s*slot)\s*([12])\b\s*[:=\-–]?/gi;
+
 function groups(row: CellReader): ListedSite['groups'] {
   const found: ListedSite['groups'] = [];
+  for (const part of bySlot(row.cell('groups')))
+    for (const one of readCarried(part.text)) found.push({ slot: part.slot, ...one });
   for (const slot of [1, 2] as const) {
-    for (const one of readCarried(row.cell(`slot${slot}`))) found.push({ slot, ...one });
-    for (const { number } of readCarried(row.cell(`slot${slot}Dynamic`))) {
+    const said = (field: `slot${1 | 2}` | `slot${1 | 2}Dynamic`) => row.cell(field).replace(SLOT_WORDS, ' ');
+    for (const one of readCarried(said(`slot${slot}`))) found.push({ slot, ...one });
+    for (const { number } of readCarried(said(`slot${slot}Dynamic`))) {
       if (!found.some((one) => one.slot === slot && one.number === number)) found.push({ slot, number, static: false });
     }
   }
   return found;
 }
 
-/** The network a repeater is linked to: one the list names, else the one that knows most of its groups. `null` when none does. */
-export function likelyNetwork(
-  plan: Plan,
-  { networks, groups: listed }: Pick<ListedSite, 'networks' | 'groups'>,
-): Id | null {
-  const all = dmrNetworks(plan);
-  const named = all.find((network) => networks.some((name) => name.toLowerCase() === network.name.toLowerCase()));
-  if (named) return named.id;
-  const known = all.map((network) => ({
-    id: network.id,
-    count: listed.filter(({ number }) => rows(network.groups).some((group) => group.number === number)).length,
-  }));
-  const best = known.reduce<{ id: Id; count: number } | null>((a, b) => (a && a.count >= b.count ? a : b), null);
-  return best && best.count > 0 ? best.id : null;
+/** The network that a list names for a repeater; `null` where it names none of the plan's. */
+export function namedNetwork(plan: Plan, networks: readonly string[]): Id | null {
+  const named = dmrNetworks(plan).find((network) =>
+    networks.some((name) => name.toLowerCase() === network.name.toLowerCase()),
+  );
+  return named?.id ?? null;
 }
 
 export const listed: ModeListed<'dmr'> = {
@@ -54,8 +66,8 @@ export const listed: ModeListed<'dmr'> = {
   named: /\bDMR\b/i,
   columns: {
     colorCode: {
-      heading: /colou?r|^cc$/i,
-      content: (cells) => shareOf(cells, (cell) => isSmallWhole(cell.replace(/^cc\s*/i, ''), COLOR_CODE_MAX)),
+      heading: /colou?r|^cc$|^dmr ?cc$/i,
+      content: (cells) => shareOf(cells, (cell) => isSmallWhole(cell.replace(CODE_WORDS, ''), COLOR_CODE_MAX)),
       byContentAlone: 0.9,
       alone: (cells) => shareOf(cells, (cell) => /^cc\s*\d{1,2}$/i.test(cell)),
     },
@@ -63,27 +75,30 @@ export const listed: ModeListed<'dmr'> = {
     slot2: groupsIn(/(slot|ts)\D{0,3}2(?!.*dyn)/i),
     slot1Dynamic: groupsIn(/(slot|ts)\D{0,3}1.*dyn/i),
     slot2Dynamic: groupsIn(/(slot|ts)\D{0,3}2.*dyn/i),
+    groups: groupsIn(/talk ?groups?|^tgs?$|^groups?$/i),
   },
   read: (row) => ({ colorCode: colorCode(row), groups: groups(row) }),
   implied: ({ colorCode: code = null, groups: listedGroups = [] }) => code !== null || listedGroups.length > 0,
   asSite: (plan, site) => ({
-    colorCode: site.colorCode ?? 1,
+    colorCode: site.colorCode,
     carries: {
-      networkId: likelyNetwork(plan, site),
+      networkId: namedNetwork(plan, site.networks),
       groups: site.groups.map(({ slot, number, static: bound }) => ({ slot, number, static: bound })),
-      takesOthers: false,
+      takesOthers: null,
     },
   }),
   refresh: (fresh, there) => ({
-    ...fresh,
+    colorCode: fresh.colorCode ?? there?.colorCode ?? null,
     carries: {
       ...fresh.carries!,
       networkId: there?.carries?.networkId ?? fresh.carries!.networkId,
-      takesOthers: there?.carries?.takesOthers ?? false,
+      // A list that names no groups says nothing of them.
+      groups: fresh.carries!.groups.length > 0 ? fresh.carries!.groups : (there?.carries?.groups ?? []),
+      takesOthers: there?.carries?.takesOthers ?? null,
     },
   }),
   words: (_plan, block) => ({
-    'color code': block ? String(block.colorCode) : 'no DMR',
-    groups: block?.carries ? groupsText(block.carries.groups) || 'none' : 'no DMR',
+    'color code': block ? String(block.colorCode ?? 'not said') : 'no DMR',
+    groups: block?.carries ? groupsText(block.carries.groups) || 'not said' : 'no DMR',
   }),
 };

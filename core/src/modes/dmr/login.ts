@@ -13,7 +13,7 @@ import { type DmrNetwork, dmrNetworks } from './networks';
 
 /** The login that a channel's call leaves by; `null` when it leaves by none. */
 export function loginOf({ profile, arrives }: Pick<PathContext<'dmr'>, 'profile' | 'arrives'>): NetworkLogin | null {
-  return arrives ? (profile?.dmr.logins[arrives.networkId] ?? null) : null;
+  return arrives && arrives.networkId !== null ? (profile?.dmr.logins[arrives.networkId] ?? null) : null;
 }
 
 /** What a login still lacks. The suffix has a check of its own. */
@@ -39,10 +39,12 @@ export function freeSuffix(plan: Plan, siteId: Id): number | null {
   return null;
 }
 
-/** The server with the least measured delay, else the first; `null` when the network has none. */
+/** The server that lost the fewest probes, of those the one with the least delay; else the first. `null` when the network has none. */
 export function bestServer(network: DmrNetwork): Id | null {
   const servers = rows(network.servers);
-  const measured = servers.filter((one) => one.delay !== null).sort((a, b) => a.delay!.medianMs - b.delay!.medianMs);
+  const measured = servers
+    .filter((one) => one.delay !== null)
+    .sort((a, b) => a.delay!.lost - b.delay!.lost || a.delay!.medianMs - b.delay!.medianMs);
   return (measured[0] ?? servers[0])?.id ?? null;
 }
 

@@ -37,7 +37,7 @@ export function step({ awake }: DmrState, event: DmrEvent): [DmrState, DmrEffect
 export const machine: ModeMachine<'dmr', DmrEvent, DmrEffect> = {
   start: () => ({ awake: [] }),
   keyed({ index, channel, arrives }, atMs) {
-    if (arrives?.kind !== 'group') return null;
+    if (arrives?.kind !== 'group' || arrives.networkId === null) return null;
     const { networkId, number } = arrives;
     return {
       kind: 'keyed',

@@ -31,3 +31,14 @@ export function groupOfNumber(index: PlanIndex, networkId: Id, number: number): 
 export function needsDmrId(plan: Plan): boolean {
   return rows(plan.radios).some((radio) => radio.dmr !== null) || dmrNetworks(plan).length > 0;
 }
+
+/** The network that knows most of the groups a repeater is said to carry: a guess, with how many it `knows`. `null` where none knows any. */
+export function likelyNetwork(plan: Plan, carried: readonly { number: number }[]): { id: Id; knows: number } | null {
+  const wanted = [...new Set(carried.map(({ number }) => number))];
+  const known = dmrNetworks(plan).map((network) => {
+    const numbers = new Set(rows(network.groups).map((group) => group.number));
+    return { id: network.id, knows: wanted.filter((number) => numbers.has(number)).length };
+  });
+  const best = known.reduce<(typeof known)[number] | null>((a, b) => (a && a.knows >= b.knows ? a : b), null);
+  return best && best.knows > 0 ? best : null;
+}

@@ -1,14 +1,14 @@
 /** What a repeater makes of a channel's call, pair by pair, and what it is worth wanting. */
-import { fact, mustEqual } from '../../path/fact';
+import { fact, mustEqual, noted, unsaid } from '../../path/fact';
 import type { Fact, PathContext } from '../../path/types';
 import { networkIdOf } from '../../plan/networks';
 import { rows } from '../../plan/table';
 import type { Destination, Plan, Site } from '../../plan/types';
 import type { WorthAChannel } from '../../builder/mode-build';
-import { carriageOf, listed, slotsOf } from './carriage';
+import { carriageOf, listed, slotFor, slotsOf } from './carriage';
 import { callFor, type DestinationCall, whatIsAt } from './links';
 import type { DmrCarriage, GroupCategory } from '../../plan/modes/dmr/types';
-import { dmrNetwork, groupOfNumber } from './networks';
+import { dmrNetwork, groupOfNumber, likelyNetwork } from './networks';
 
 /** Groups that tie a repeater up for many when one station keys them there. Common practice. */
 const WIDE: readonly GroupCategory[] = ['nation', 'world'];
@@ -31,7 +31,7 @@ export function carriageFacts(context: PathContext<'dmr'>, carriage: DmrCarriage
   const { slots, binds } = listed(context, carriage);
   const wanted = networkIdOf(channel.destination);
   const facts: Fact[] = [];
-  if (carriage.networkId === null) facts.push(fact('site-network', null, wanted, false, 'doubtful'));
+  if (carriage.networkId === null) facts.push(unsaid('site-network', wanted));
   else
     facts.push(
       fact(
@@ -41,16 +41,12 @@ export function carriageFacts(context: PathContext<'dmr'>, carriage: DmrCarriage
         wanted === null || wanted === carriage.networkId,
       ),
     );
-  if (binds)
-    facts.push(
-      fact(
-        'group-carried',
-        slots.length > 0 || carriage.takesOthers ? channel.dmr.call.number : null,
-        channel.dmr.call.number,
-        slots.length > 0 || carriage.takesOthers,
-      ),
-    );
-  return facts;
+  if (!binds) return facts;
+  const { number } = channel.dmr.call;
+  // A list seldom names every group that is taken up when keyed.
+  if (slots.length === 0 && carriage.takesOthers === null) return [...facts, unsaid('group-carried', number)];
+  const carried = slots.length > 0 || carriage.takesOthers === true;
+  return [...facts, fact('group-carried', carried ? number : null, number, carried)];
 }
 
 /** What is called, held against what is meant; and whether it is fit for a repeater that many share. */
@@ -66,10 +62,10 @@ export function repeaterNetworkFacts(
     facts.push(mustEqual('number', call.number, wanted.number), mustEqual('call-kind', call.kind, wanted.kind));
   if (!network || call.kind !== 'group') return facts;
   if (!wanted && whatIsAt(index, network.id, call.kind, call.number) === null)
-    facts.push(fact('group', call.number, { rule: 'in directory', networkId: network.id }, false));
+    facts.push(noted('group', call.number, { rule: 'in directory', networkId: network.id }));
   const group = groupOfNumber(index, network.id, call.number);
   // What its keeper has bound to the slot is the keeper's choice.
-  const bound = carriage.groups.some((one) => one.number === call.number && one.slot === slot && one.static);
+  const bound = carriage.groups.some((one) => one.number === call.number && (one.slot ?? slot) === slot && one.static);
   if (group)
     facts.push(fact('wide-area', group.category, { rule: 'any' }, bound || !WIDE.includes(group.category), 'doubtful'));
   return facts;
@@ -79,19 +75,24 @@ export function repeaterNetworkFacts(
 export function offer(plan: Plan, site: Site, destination: Destination): string | null {
   const call = callFor(plan, destination);
   if (!call || !site.dmr) return null;
+  if (destination.kind === 'local') return site.kind === 'repeater' ? '' : null;
   const carriage = carriageOf(site);
   if (!carriage) return site.kind === 'hotspot' ? '' : null;
+  if (carriage.networkId === null) return 'network not said';
   if (carriage.networkId !== networkIdOf(destination)) return null;
   if (destination.kind === 'special') return '';
   const [slot] = slotsOf(carriage, call.number);
-  if (slot === undefined) return carriage.takesOthers ? 'when keyed' : null;
-  return `slot ${slot}`;
+  if (slot === undefined)
+    return carriage.takesOthers === false ? null : carriage.takesOthers ? 'when keyed' : 'not said';
+  return slotFor(site, call.kind, call.number) === undefined ? 'slot not said' : `slot ${slot}`;
 }
 
 /** The groups a repeater carries that its network's directory names, slot by slot, the static ones first. */
 export function worthAChannel(plan: Plan, site: Site): WorthAChannel {
   const carriage = carriageOf(site);
-  const network = dmrNetwork(plan, carriage?.networkId ?? null);
+  // Where nobody has said the network, the one that knows its groups is a guess; the path says so.
+  const networkId = carriage && (carriage.networkId ?? likelyNetwork(plan, carriage.groups)?.id ?? null);
+  const network = dmrNetwork(plan, networkId);
   if (!carriage || !network)
     return {
       destinations: [],
@@ -102,7 +103,7 @@ export function worthAChannel(plan: Plan, site: Site): WorthAChannel {
   const inOrder = [
     ...new Set(
       [...carriage.groups]
-        .sort((a, b) => Number(b.static) - Number(a.static) || a.slot - b.slot || a.number - b.number)
+        .sort((a, b) => Number(b.static) - Number(a.static) || (a.slot ?? 0) - (b.slot ?? 0) || a.number - b.number)
         .map((one) => one.number),
     ),
   ];

@@ -1,6 +1,6 @@
 /** What is to be set for DMR, and one network tried after the other. The order is common practice: one network, test, the next. */
 import type { PlanIndex } from '../../path/types';
-import { networkIdOf } from '../../plan/networks';
+import { networkIdOf, networkName } from '../../plan/networks';
 import { hotspotsOf } from '../../plan/sites';
 import { rows } from '../../plan/table';
 import type { Site } from '../../plan/types';
@@ -68,7 +68,7 @@ function testStep(index: PlanIndex, site: Site, network: DmrNetwork, next: DmrNe
   );
   const first = through.find(({ channel }) => channel.destination?.kind === 'group')?.channel;
   const numbers = echo?.arrives
-    ? shownNumbers(echo.channel.dmr.call.number, echo.arrives.number, plan.networks.byId[echo.arrives.networkId]!.name)
+    ? shownNumbers(echo.channel.dmr.call.number, echo.arrives.number, networkName(plan, echo.arrives.networkId))
     : '';
   return {
     id: `echo-${site.id}-${network.id}`,

@@ -1,16 +1,18 @@
 /** The DMR pairs of each hop. */
-import { fact, mustEqual } from '../../path/fact';
+import { fact, mustEqual, mustMatch, noted } from '../../path/fact';
+import { isSent } from '../../path/purpose';
 import type { Fact, PathContext, PlanIndex } from '../../path/types';
 import { stateOf } from '../../path/world';
 import type { ModeTrace } from '../../path/mode-path';
 import { networkIdOf } from '../../plan/networks';
 import { carriageOf } from './carriage';
 import { loginGaps, loginOf } from './login';
+import { isOwnId } from '../../plan/station';
 import { isStationId } from './addresses';
-import { callFor, callOf, judgeRoute, routesOf, type RouteVerdict, whatIsAt } from './links';
+import { callFor, callOf, isLocalCall, judgeRoute, routesOf, type RouteVerdict, whatIsAt } from './links';
 import { contactKey } from './contact-key';
 import { holdingsOf } from './holdings';
-import { SIMPLEX_SLOT, SUFFIX_MAX, SUFFIX_MIN } from '../../plan/modes/dmr/limits';
+import { LOCAL_GROUP, SIMPLEX_SLOT, SUFFIX_MAX, SUFFIX_MIN } from '../../plan/modes/dmr/limits';
 import { answer, forward, matchingRule, unasked } from './routes/table';
 import { carriageFacts, repeaterNetworkFacts, slotFact } from './repeater';
 import type { Activity, DmrArrival, TimeSlot } from '../../plan/modes/dmr/types';
@@ -18,15 +20,18 @@ import { groupOfNumber } from './networks';
 
 const MINUTE_MS = 60_000;
 
-function radio({ index, radio, channel, site }: PathContext<'dmr'>): Fact[] {
+function radio({ index, radio, channel, purpose, site }: PathContext<'dmr'>): Fact[] {
+  if (!isSent(purpose)) return [];
   const { dmrId } = index.plan.station;
   const { call, admit } = channel.dmr;
   const known = holdingsOf(index, radio.id).contacts.has(contactKey(call.kind, call.number));
   const admitFits = admit === 'color-code-free' || (admit === 'always' && site?.kind === 'hotspot');
+  const id = radio.dmr?.id ?? null;
   return [
-    fact('own-id', radio.dmr?.id ?? null, dmrId, dmrId !== null && isStationId(dmrId) && radio.dmr?.id === dmrId),
+    fact('own-id', id, dmrId, dmrId !== null && isStationId(dmrId) && isOwnId(index.plan, id)),
     fact('contact', known ? call.number : null, call.number, known, 'doubtful'),
-    fact('admit', admit, 'color-code-free', admitFits, 'doubtful'),
+    // Without a site there is no color code to wait for.
+    ...(site ? [fact('admit', admit, 'color-code-free', admitFits, 'doubtful')] : []),
   ];
 }
 
@@ -48,9 +53,21 @@ function site(context: PathContext<'dmr'>): Fact[] {
   if (!site?.dmr) return [];
   const carriage = carriageOf(site);
   return [
-    mustEqual('color-code', channel.dmr.colorCode, site.dmr.colorCode),
-    ...(carriage ? [slotFact(context, carriage)] : []),
+    mustMatch('color-code', channel.dmr.colorCode, site.dmr.colorCode),
+    ...(carriage && !isLocalCall(context) ? [slotFact(context, carriage)] : []),
+    ...(isLocalCall(context) ? localFacts(context) : []),
   ];
+}
+
+/** What a call that stays at the site must call: the group that no site carries on. */
+function localFacts({ channel }: PathContext<'dmr'>): Fact[] {
+  const { call } = channel.dmr;
+  return [mustEqual('number', call.number, LOCAL_GROUP), mustEqual('call-kind', call.kind, 'group')];
+}
+
+/** A local call ends at the site. */
+function ends(context: PathContext<'dmr'>): 'site' | null {
+  return isLocalCall(context) ? 'site' : null;
 }
 
 function gateway(context: PathContext<'dmr'>): Fact[] {
@@ -93,15 +110,8 @@ function network(context: PathContext<'dmr'>): Fact[] {
   const carriage = carriageOf(site);
   if (carriage) return repeaterNetworkFacts(context, carriage, wanted);
   if (!wanted || !channel.destination)
-    return network && arrives
-      ? [
-          fact(
-            'group',
-            call.number,
-            { rule: 'in directory', networkId: network.id },
-            whatIsAt(index, network.id, arrives.kind, arrives.number) !== null,
-          ),
-        ]
+    return network && arrives && whatIsAt(index, network.id, arrives.kind, arrives.number) === null
+      ? [noted('group', call.number, { rule: 'in directory', networkId: network.id })]
       : [];
   const verdict = judgeRoute(context);
   // A number that no rule takes, though another would lead there, is told here: the number is what is wrong.
@@ -120,11 +130,13 @@ function network(context: PathContext<'dmr'>): Fact[] {
 /** A group that is not static is silent until someone keys it through the site. */
 function replyNetwork(context: PathContext<'dmr'>): Fact[] {
   const { index, channel, site, arrives } = context;
-  if (!site || !arrives || arrives.kind !== 'group') return [];
+  if (!site || !arrives || arrives.kind !== 'group' || arrives.networkId === null) return [];
   const group = groupOfNumber(index, arrives.networkId, arrives.number);
   const carriage = carriageOf(site);
   const bound = carriage
-    ? carriage.groups.some((one) => one.static && one.number === arrives.number && one.slot === channel.dmr.slot)
+    ? carriage.groups.some(
+        (one) => one.static && one.number === arrives.number && (one.slot ?? channel.dmr.slot) === channel.dmr.slot,
+      )
     : group && loginOf(context)?.staticGroupIds.includes(group.id);
   if (!group && !carriage) return [];
   const known: Activity = bound ? { is: 'static' } : activityOf(index, site.id, arrives, channel.dmr.slot);
@@ -144,7 +156,7 @@ function replyGateway(context: PathContext<'dmr'>): Fact[] {
   const { index, site, channel, arrives } = context;
   const facts = gateway(context);
   // A repeater changes no number: what goes out comes back.
-  if (site?.kind !== 'hotspot' || !arrives) return facts;
+  if (site?.kind !== 'hotspot' || !arrives || arrives.networkId === null) return facts;
   const login = loginOf(context);
   const table = routesOf(index, site.id);
   const call = callOf(context);
@@ -170,23 +182,19 @@ function destination({ arrives }: PathContext<'dmr'>): Fact[] {
   return arrives ? [fact('group', arrives.number, arrives.number, true)] : [];
 }
 
-/** The radio opens for a group that its list holds, or for the channel's own group where the radio is of that kind. */
-export function hearsGroup({
-  index,
-  radio,
-  channel,
-}: Pick<PathContext<'dmr'>, 'index' | 'radio' | 'channel'>): boolean {
+/** Whether a channel opens for a group: one that its list holds, or its own where the radio is of that kind. */
+export function hearsNumber(
+  { index, radio, channel }: Pick<PathContext<'dmr'>, 'index' | 'radio' | 'channel'>,
+  number: number,
+): boolean {
   const { call, receiveListId } = channel.dmr;
-  if (call.kind === 'private') return true;
-  if (radio.dmr?.hearsOwnGroup) return true;
-  return (
-    receiveListId !== null && holdingsOf(index, radio.id).receiveLists.get(receiveListId)?.has(call.number) === true
-  );
+  if (radio.dmr?.hearsOwnGroup && call.kind === 'group' && call.number === number) return true;
+  return receiveListId !== null && holdingsOf(index, radio.id).receiveLists.get(receiveListId)?.has(number) === true;
 }
 
 function replyRadio(context: PathContext<'dmr'>): Fact[] {
   const { call } = context.channel.dmr;
-  const hears = hearsGroup(context);
+  const hears = call.kind === 'private' || hearsNumber(context, call.number);
   return [fact('receive-list', hears ? call.number : null, call.number, hears)];
 }
 
@@ -211,6 +219,7 @@ export const trace: ModeTrace<'dmr'> = {
   radio,
   air,
   site,
+  ends,
   beyond: { gateway, network, replyNetwork, replyGateway },
   destination,
   replySite: site,

@@ -17,6 +17,7 @@ export function padField(text: string, length = FIELD_LENGTH): string {
 /** A call sign with a letter in the eighth place: `QO3VES B`. */
 export function withModule(callSign: string, module: string): string {
   return `${callSign
+    .toUpperCase()
     .trim()
     .slice(0, FIELD_LENGTH - 1)
     .padEnd(FIELD_LENGTH - 1, ' ')}${module || ' '}`;

@@ -3,7 +3,7 @@ import type { ChannelDraft } from '../../builder/types';
 import type { Destination, Plan, Site } from '../../plan/types';
 import type { ModeBuild } from '../../builder/mode-build';
 import { blankChannel } from './channel';
-import { accessTo } from './access';
+import { accessAt } from './access';
 import { COMMAND_TITLES, reflectorWords, targetOf, urFor } from './links';
 import { COMMAND_NAMES } from '../../plan/modes/dstar/limits';
 
@@ -15,7 +15,7 @@ function draft(plan: Plan, site: Site, destination: Destination, name: string, p
   const values = { ...blankChannel(site), name, power: site.kind === 'hotspot' ? ('low' as const) : ('high' as const) };
   values.dstar = { ...values.dstar, ur };
   if (destination.kind === 'local' && site.dstar && !site.dstar.cable)
-    Object.assign(values.dstar, accessTo(site.dstar.callSign, site.dstar.module, false));
+    Object.assign(values.dstar, accessAt(site, false));
   // One zone a site: the entries of a site are used together, in their order.
   return {
     values,

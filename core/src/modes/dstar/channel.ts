@@ -4,7 +4,7 @@ import { choice, refused } from '../../codeplug/reading';
 import type { PathContext } from '../../path/types';
 import type { Channel, ChannelOf, Site, ValuesOf } from '../../plan/types';
 import { accessProblem, padField, urProblem } from './addresses';
-import { accessTo, DIRECT } from './access';
+import { accessAt } from './access';
 import { CALL_TO_ALL, FIELD_CHARACTERS, FIELD_LENGTH } from '../../plan/modes/dstar/limits';
 import type { DstarFacts } from '../../plan/modes/dstar/types';
 
@@ -20,12 +20,7 @@ export function isDstarPath(context: PathContext): context is PathContext<'dstar
 
 /** A call to all through the gateway of a site; without one, in fields that are still empty. */
 export function blankChannel(site?: Site): ValuesOf<'dstar'> {
-  const there = site?.dstar;
-  const access = there
-    ? there.cable
-      ? DIRECT
-      : accessTo(there.callSign, there.module, true)
-    : { rpt1: padField(''), rpt2: padField('') };
+  const access = site?.dstar ? accessAt(site, true) : { rpt1: padField(''), rpt2: padField('') };
   return {
     name: 'New channel',
     mode: 'dstar',

@@ -1,11 +1,12 @@
 import { MODE_DATA } from '../../plan/modes';
 import { CHANNEL_WIDTH_HZ } from '../../plan/modes/dstar/limits';
 import type { Mode } from '../mode';
+import { moduleOf, readCommand } from './addresses';
 import { build } from './build';
 import { card } from './card';
 import { blankChannel, fields } from './channel';
 import { directory } from './directory';
-import { destinations, offer, route, typed, withoutNetwork } from './links';
+import { destinations, offer, route, standing, typed, withoutNetwork } from './links';
 import { listed } from './listed';
 import { machine } from './machine';
 import { runSheet } from './run-sheet';
@@ -17,6 +18,12 @@ export const dstar: Mode<'dstar'> = {
   id: 'dstar',
   name: MODE_DATA.dstar.name,
   widthHz: () => CHANNEL_WIDTH_HZ,
+  isDirect: ({ dstar: { ur, rpt1, rpt2 } }) =>
+    readCommand(ur).kind === 'call to all' && rpt1.trim() === '' && rpt2.trim() === '',
+  // There is no code: whoever is on the frequency is heard.
+  access: ({ dstar: block }) => (block ? 'D-STAR' : null),
+  saidAt: { rpt1: { path: ['dstar', 'module'], value: (has: string) => moduleOf(has) } },
+  standing,
   withoutNetwork,
   typed,
   route,

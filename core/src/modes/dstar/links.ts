@@ -1,8 +1,11 @@
 /** Where a D-STAR call goes: what a site is linked to, what its gateway makes of UR, and what waits there. */
-import type { ArrivalWords } from '../../path/mode-path';
+import type { ArrivalWords, ModePath } from '../../path/mode-path';
 import type { PathContext, PlanIndex } from '../../path/types';
+import { BUSY_LINKS } from '../../path/standing';
 import { stateOf } from '../../path/world';
+import { listensFor } from '../../plan/carriage';
 import { networkOf, networksOf } from '../../plan/networks';
+import { profilePointer } from '../../plan/profiles';
 import { rows } from '../../plan/table';
 import type { ArrivalOf, Destination, Id, NetworkOf, Plan, Site } from '../../plan/types';
 import type { DestinationInfo } from '../../builder/mode-build';
@@ -198,8 +201,11 @@ function linkEntries({ plan }: PlanIndex, radioId: Id): ReadonlyMap<string, Id> 
     if (!isDstar(channel) || channel.siteId === null) continue;
     const command = readCommand(channel.dstar.ur);
     const there = plan.sites.byId[channel.siteId]?.dstar;
-    if (command.kind === 'link' && there && toGateway(there, channel.dstar))
-      found.set(`${channel.siteId} ${reflectorWords(command)}`, channel.id);
+    if (command.kind !== 'link' || !there || !toGateway(there, channel.dstar)) continue;
+    const key = `${channel.siteId} ${reflectorWords(command)}`;
+    // An entry that is meant to link comes before one that holds the command by mistake.
+    if (!found.has(key) || (channel.destination?.kind === 'reflector' && channel.destination.use === 'link'))
+      found.set(key, channel.id);
   }
   return found;
 }
@@ -292,3 +298,20 @@ export function arrivalWords(plan: Plan, site: Site, arrival: DstarArrival): Arr
     }
   }
 }
+
+/** The reflector that a hotspot links to when it starts. */
+export const standing: NonNullable<ModePath<'dstar'>['standing']> = ({ plan, profile }, site) => {
+  const values = profile(site.id)!;
+  const { startLink, automatic } = values.dstar;
+  if (!site.dstar || !automatic || !startLink || !listensFor(values, 'dstar')) return [];
+  const pointer = profilePointer(plan, site.id, 'dstar', 'automatic');
+  const activity = listedReflector(plan, startLink.reflector)?.activity ?? null;
+  return [
+    {
+      what: `reflector ${reflectorWords(startLink)}`,
+      busy: activity !== null && activity >= BUSY_LINKS,
+      pointer,
+      patches: [{ op: 'replace', path: pointer, value: false }],
+    },
+  ];
+};

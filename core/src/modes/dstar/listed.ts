@@ -1,6 +1,5 @@
 /** What a list of sites says of D-STAR: the module, and the families of reflectors that are reached. */
 import type { ModeListed } from '../../lists/mode-listed';
-import { moduleOfBand } from '../../plan/modes/dstar/blanks';
 import type { Plan } from '../../plan/types';
 import { families } from './links';
 
@@ -16,20 +15,21 @@ export const listed: ModeListed<'dstar'> = {
   heading: /^d-?star$/i,
   named: /\bD-?STAR\b/i,
   columns: {},
-  asSite: (plan, { callSign, module, networks }, { rxHz }) => ({
+  asSite: (plan, { callSign, module, networks }) => ({
     callSign: callSign.slice(0, 20),
-    module: module || (moduleOfBand(rxHz, plan.station.region) ?? ''),
+    module,
     families: familiesNamed(plan, networks),
     cable: false,
     utcOffsetMin: null,
   }),
   refresh: (fresh, there) => ({
     ...fresh,
+    module: fresh.module || (there?.module ?? ''),
     families: fresh.families!.length > 0 ? fresh.families : (there?.families ?? []),
     utcOffsetMin: there?.utcOffsetMin ?? null,
   }),
   words: (_plan, block) => ({
-    module: block ? block.module || 'none' : 'no D-STAR',
+    module: block ? block.module || 'not said' : 'no D-STAR',
     reflectors: block ? (block.families?.join(', ') ?? 'every family') || 'not said' : 'no D-STAR',
   }),
 };

@@ -74,7 +74,7 @@ describe('a site list', () => {
     });
     const { rows, left } = listOf(more);
     expect(left).toEqual([{ name: 'Merrin Ridge North', why: 'Pilot holds 2 groups, and they are full' }]);
-    expect(rows.map((one) => one.name)).toEqual(['Home', 'Merrin Ridge', 'Mrr Rdg Nrth']);
+    expect(rows.map((one) => one.name)).toEqual(['Home', 'Merrin Ridge', 'Mrrn Ridge N']);
     const fewer = edit(more, (plan) => void (plan.radios.byId['r2']!.dstar!.siteList!.sites = 1)).plan;
     expect(listOf(fewer).left).toHaveLength(3);
   });

@@ -39,9 +39,9 @@ describe('what a want takes', () => {
       ['Echo', '       E', 'QO3VES B', 'QO3VES G', true, 'low'],
       ['WAV042 A link', 'WAV042AL', 'QO1MRR B', 'QO1MRR G', true, 'high'],
       ['WAV042 A', 'CQCQCQ  ', 'QO1MRR B', 'QO1MRR G', true, 'high'],
-      ['Unlnk Mrrn Ridge', '       U', 'QO1MRR B', 'QO1MRR G', true, 'high'],
-      ['Stts Merrn Ridge', '       I', 'QO1MRR B', 'QO1MRR G', true, 'high'],
-      ['Echo Merrn Ridge', '       E', 'QO1MRR B', 'QO1MRR G', true, 'high'],
+      ['Unlink Merrin', '       U', 'QO1MRR B', 'QO1MRR G', true, 'high'],
+      ['Status Merrin', '       I', 'QO1MRR B', 'QO1MRR G', true, 'high'],
+      ['Echo Merrin', '       E', 'QO1MRR B', 'QO1MRR G', true, 'high'],
       ['Merrin Ridge', 'CQCQCQ  ', 'QO1MRR B', 'QO1MRR B', true, 'high'],
     ]);
     expect(rows(plan.codeplugs['r2']!.zones).map((zone) => [zone.name, zone.channelIds.length])).toEqual([
@@ -230,13 +230,13 @@ describe('a D-STAR path', () => {
       'a gateway of which nobody has said what it reaches',
       'w-wav-link',
       talk((plan) => void (plan.sites.byId['rp4']!.dstar!.families = [])),
-      'doubtful at the gateway',
+      'whole, both ways',
     ],
     [
       'a repeater of which nobody knows the link',
       'w-wav-talk',
       talk((plan) => removeRow(plan.codeplugs['r2']!.channels, 'ch-w-wav-link')),
-      'doubtful at the gateway',
+      'whole, both ways',
     ],
     [
       'a local call through the gateway',
@@ -270,7 +270,7 @@ describe('a D-STAR path', () => {
         dstarChannel(plan, 'w-near').dstar.rpt1 = 'QO1MRR C';
         dstarChannel(plan, 'w-near').dstar.rpt2 = 'QO1MRR C';
       }),
-      'doubtful at the repeater',
+      'whole, both ways',
     ],
     ['no MY', 'w-near', talk((plan) => void (plan.radios.byId['r2']!.dstar!.my = '')), 'broken at the channel'],
     [

@@ -1,29 +1,34 @@
 /** The D-STAR pairs of each hop: who calls, through which site, whether the gateway takes it, and where it comes out. */
-import { fact, mustEqual } from '../../path/fact';
+import { fact, mustEqual, noted, unsaid } from '../../path/fact';
+import { isSent } from '../../path/purpose';
 import type { Fact, PathContext } from '../../path/types';
 import { moduleOfBand } from '../../plan/modes/dstar/blanks';
+import type { ChannelOf, Site } from '../../plan/types';
 import type { LinkFound, Reflector } from '../../plan/modes/dstar/types';
 import type { ModeTrace } from '../../path/mode-path';
-import { callSignOf, fieldProblem, padField, readCommand, withModule } from './addresses';
-import { accessTo } from './access';
+import { callSignOf, fieldProblem, moduleOf, padField, readCommand, withModule } from './addresses';
+import { baseCallSign } from '../../units/call-signs';
+import { accessTo, moduleFor } from './access';
 import { DIRECT_FIELD, GATEWAY_LETTER, SUFFIX_LENGTH } from '../../plan/modes/dstar/limits';
 import { hears, reachesFamily } from './link';
 import { commandFor, gatewayOf, linkWhenTalking, listedReflector, targetOf, toGateway, urFor } from './links';
 
+/** Whether MY is the station's: its call sign, with or without what is added, or a letter in the eighth place. */
+export function isOwnMy(my: string, callSign: string): boolean {
+  const own = baseCallSign(callSign);
+  const field = padField(my.toUpperCase());
+  return callSignOf(field) === own || baseCallSign(field.trim()) === own;
+}
+
 /** What MY should be: the station's call sign, with or without a letter in the eighth place. */
-function myFacts({ index, radio }: PathContext<'dstar'>): Fact[] {
-  if (!radio.dstar) return [];
+function myFacts({ index, radio, purpose }: PathContext<'dstar'>): Fact[] {
+  if (!radio.dstar || !isSent(purpose)) return [];
   const { my, suffix } = radio.dstar;
   const { callSign } = index.plan.station;
   const field = padField(my.toUpperCase());
   const sound = my.trim() !== '' && field.length === 8 && fieldProblem(my) === null && my === my.toUpperCase();
   return [
-    fact(
-      'my',
-      my.trim() === '' ? null : my,
-      callSign || null,
-      sound && (callSign === '' || callSignOf(field) === callSign || field.trim() === callSign),
-    ),
+    fact('my', my.trim() === '' ? null : my, callSign || null, sound && (callSign === '' || isOwnMy(my, callSign))),
     fact(
       'my-suffix',
       suffix,
@@ -45,21 +50,31 @@ function air({ channel, site }: PathContext<'dstar'>): Fact[] {
 }
 
 function site(context: PathContext<'dstar'>): Fact[] {
-  const { index, channel, site } = context;
+  const { channel, site } = context;
   if (!site?.dstar) return [];
   const { callSign, module, cable } = site.dstar;
   const direct = isDirect(channel.dstar);
   if (cable || direct) return [fact('direct', direct, cable, cable && toGateway(site.dstar, channel.dstar))];
-  const usual = moduleOfBand(site.rxHz, index.plan.station.region);
-  const facts = [mustEqual('rpt1', channel.dstar.rpt1, withModule(callSign, module))];
-  if (usual !== null) facts.push(fact('module-band', module || null, usual, module === usual, 'doubtful'));
+  const usual = moduleOfBand(site.rxHz);
+  const facts = [rpt1Fact(channel, site)];
+  // Which letter a site has is its owner's choice.
+  if (usual !== null && module !== '' && module !== usual) facts.push(noted('module-band', module, usual));
   // Where nothing is to leave the site, RPT2 belongs to the site: its own module, or nothing.
   if (channel.destination?.kind === 'local') {
     const { rpt2 } = channel.dstar;
-    const own = accessTo(callSign, module, false).rpt2;
+    const own = accessTo(callSign, module || moduleOf(rpt2).trim(), false).rpt2;
     facts.push(fact('rpt2', rpt2, own, rpt2.trim() === '' || rpt2 === own, 'doubtful'));
   }
   return facts;
+}
+
+/** A site of which the module is not said takes any letter behind the right call sign; without one the band's is a guess. */
+function rpt1Fact(channel: ChannelOf<'dstar'>, site: Site): Fact {
+  const { callSign, module } = site.dstar!;
+  const { rpt1 } = channel.dstar;
+  if (module !== '') return mustEqual('rpt1', rpt1, withModule(callSign, module));
+  const fits = callSignOf(rpt1) === callSign && moduleOf(rpt1) !== ' ';
+  return fits ? unsaid('rpt1', rpt1) : fact('rpt1', rpt1, withModule(callSign, moduleFor(site)), false);
 }
 
 /** What UR should be, held against what it is. Left on a command, it still gets there, and repeats it at every key-up. */
@@ -97,7 +112,7 @@ function linkFacts(context: PathContext<'dstar'>): Fact[] {
     return [];
   const { state, by } = linkWhenTalking(context);
   const wanted: LinkFound = { is: 'linked', to: target, by: null };
-  if (state === undefined) return [fact('link', { is: 'not said' }, wanted, false, 'doubtful')];
+  if (state === undefined) return [noted('link', { is: 'not said' }, wanted)];
   return [fact('link', { is: 'linked', to: state, by }, wanted, hears(state, target))];
 }
 
@@ -113,17 +128,12 @@ function gateway(context: PathContext<'dstar'>): Fact[] {
   if (aimed) {
     const letters = aimed.reflector.slice(0, 3);
     const said = families?.length !== 0;
+    const reached = !said || reachesFamily(gatewayOf(site.dstar), aimed.reflector);
     facts.push(
-      fact(
-        'family',
-        families ?? 'every',
-        [letters],
-        reachesFamily(gatewayOf(site.dstar), aimed.reflector),
-        said ? 'broken' : 'doubtful',
-      ),
+      said ? fact('family', families ?? 'every', [letters], reached) : noted('family', families ?? 'every', [letters]),
     );
     // What the gateway does not reach cannot be linked: told once.
-    if (reachesFamily(gatewayOf(site.dstar), aimed.reflector)) facts.push(...linkFacts(context));
+    if (reached) facts.push(...linkFacts(context));
   }
   if (ends(context) === 'gateway') facts.push(urFact(context));
   return facts;
@@ -132,15 +142,12 @@ function gateway(context: PathContext<'dstar'>): Fact[] {
 /** What the directory knows of a reflector; modules that it does not list are not doubted. */
 function reflectorFact({ index }: PathContext<'dstar'>, aimed: Reflector): Fact {
   const listed = listedReflector(index.plan, aimed.reflector);
-  if (!listed) return fact('reflector', aimed, { rule: 'in directory', networkId: null }, false, 'doubtful');
+  if (!listed) return noted('reflector', aimed, { rule: 'in directory', networkId: null });
   if (listed.modules === '' || listed.modules.includes(aimed.module)) return fact('reflector', aimed, aimed, true);
-  return fact(
-    'reflector',
-    aimed,
-    { rule: 'one of', of: [...listed.modules].map((module) => ({ ...aimed, module })) },
-    false,
-    'doubtful',
-  );
+  return noted('reflector', aimed, {
+    rule: 'one of',
+    of: [...listed.modules].map((module) => ({ ...aimed, module })),
+  });
 }
 
 function network(context: PathContext<'dstar'>): Fact[] {

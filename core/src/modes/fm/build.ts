@@ -7,7 +7,8 @@ import { LOCAL } from './links';
 
 function channels(plan: Plan, site: Site, destination: Destination): ChannelDraft<'fm'>[] {
   const values = blankChannel(site);
-  if (!site.fm) values.fm.widthHz = plan.station.fmWidthHz;
+  // What is not said of the site goes by the country.
+  values.fm.widthHz = site.fm?.widthHz ?? plan.station.fmWidthHz;
   return [
     {
       values: { ...values, name: site.name, power: site.kind === 'hotspot' ? 'low' : 'high' },

@@ -4,6 +4,7 @@ import { choice } from '../../codeplug/reading';
 import { toneFields } from '../../codeplug/tone-fields';
 import type { PathContext } from '../../path/types';
 import type { Site, ValuesOf } from '../../plan/types';
+import { toneFor } from '../../units/tones';
 import type { FmWidthHz } from '../../plan/modes/fm/types';
 
 /** Whether the channel of a path is of FM. */
@@ -13,14 +14,14 @@ export function isFmPath(context: PathContext): context is PathContext<'fm'> & P
 
 /** Without a site on a frequency of none yet. */
 export function blankChannel(site?: Site): ValuesOf<'fm'> {
-  const { toneIn = null, widthHz = 12_500 } = site?.fm ?? {};
+  const { toneIn = null, widthHz = null } = site?.fm ?? {};
   return {
     name: 'New channel',
     mode: 'fm',
     rxHz: site?.txHz ?? 145_500_000,
     txHz: site?.rxHz ?? 145_500_000,
     power: 'low',
-    fm: { toneTx: toneIn, toneRx: null, widthHz },
+    fm: { toneTx: toneFor(toneIn), toneRx: null, widthHz: widthHz ?? 12_500 },
   };
 }
 

@@ -2,7 +2,7 @@
 import type { DestinationInfo } from '../../builder/mode-build';
 import type { PathContext } from '../../path/types';
 import type { ArrivalOf, Destination, Plan, Site } from '../../plan/types';
-import { toneWords } from '../../units/tones';
+import { NO_TONE, toneWords } from '../../units/tones';
 
 export const LOCAL: DestinationInfo = {
   destination: { mode: 'fm', kind: 'local' },
@@ -20,5 +20,5 @@ export function route({ site }: PathContext<'fm'>): ArrivalOf<'fm'> | null {
 /** How FM can be reached through a site: its tone; `null` where it has no FM. */
 export function offer(_plan: Plan, site: Site, destination: Destination): string | null {
   if (destination.kind !== 'local' || !site.fm) return null;
-  return site.fm.toneIn === null ? '' : toneWords(site.fm.toneIn);
+  return site.fm.toneIn === null ? 'tone not said' : site.fm.toneIn === NO_TONE ? '' : toneWords(site.fm.toneIn);
 }

@@ -8,6 +8,11 @@ export function nacText(nac: number): string {
   return nac.toString(16).toUpperCase().padStart(3, '0');
 }
 
+/** A site's code, or that nobody has said it. */
+export function nacWords(nac: number | null): string {
+  return nac === null ? 'not said' : nacText(nac);
+}
+
 /** `293`, `0x293`, `F7E` → the code; typed as hex, as everybody writes it. `null` for what is none. */
 export function readNac(text: string): number | null {
   const plain = text

@@ -12,9 +12,15 @@ export function isP25Path(context: PathContext): context is PathContext<'p25'> &
   return context.channel.mode === 'p25';
 }
 
-/** The site's code, both ways; where it passes any, the usual one. */
+/** The code to send to a site: its own; where it passes any or nobody has said, the usual one. */
+export function nacFor(site?: Site): number {
+  const own = site?.p25?.nac ?? NAC_DEFAULT;
+  return own === NAC_PASS || own === NAC_ANY ? NAC_DEFAULT : own;
+}
+
+/** The site's code, both ways. */
 export function blankChannel(site?: Site): ValuesOf<'p25'> {
-  const nac = site?.p25 && site.p25.nac !== NAC_PASS && site.p25.nac !== NAC_ANY ? site.p25.nac : NAC_DEFAULT;
+  const nac = nacFor(site);
   return {
     name: 'New channel',
     mode: 'p25',

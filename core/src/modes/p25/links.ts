@@ -1,6 +1,9 @@
 /** Where a P25 call goes: talk groups that link a site where they lead, and what the network answers itself. */
+import type { ModePath } from '../../path/mode-path';
 import type { PathContext, PlanIndex } from '../../path/types';
 import { stateOf } from '../../path/world';
+import { listensFor } from '../../plan/carriage';
+import { profilePointer } from '../../plan/profiles';
 import { networkOf, networksOf } from '../../plan/networks';
 import { reachOf } from '../../plan/sites';
 import { rows } from '../../plan/table';
@@ -81,7 +84,7 @@ export function groupFor(plan: Plan, destination: Destination | null): Destinati
 /** How a destination can be reached: empty where the site reaches its network, else why not; `null` where it has no P25. */
 export function offer(_plan: Plan, site: Site, destination: Destination): string | null {
   if (!site.p25 || destination.mode !== 'p25') return null;
-  if (destination.kind === 'local') return `NAC ${nacText(site.p25.nac)}`;
+  if (destination.kind === 'local') return site.p25.nac === null ? 'NAC not said' : `NAC ${nacText(site.p25.nac)}`;
   const reach = reachOf(site.p25, destination.networkId);
   return { reached: '', 'not said': 'reach not said', 'not reached': 'not reached' }[reach];
 }
@@ -124,3 +127,14 @@ export function route(context: PathContext<'p25'>): ArrivalOf<'p25'> | null {
   const network = networks.find((one) => whatIsAt(one, group) !== null) ?? networks[0];
   return network ? { mode: 'p25', kind: 'group', networkId: network.id, group } : null;
 }
+
+/** The group that a hotspot links to when it starts; how busy it is, no list says. */
+export const standing: NonNullable<ModePath<'p25'>['standing']> = ({ plan, profile }, site) => {
+  const values = profile(site.id)!;
+  const { startGroup } = values.p25;
+  if (!site.p25 || startGroup === null || !listensFor(values, 'p25')) return [];
+  const pointer = profilePointer(plan, site.id, 'p25', 'startGroup');
+  return [
+    { what: `group ${startGroup}`, busy: false, pointer, patches: [{ op: 'replace', path: pointer, value: null }] },
+  ];
+};

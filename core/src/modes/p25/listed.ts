@@ -2,9 +2,8 @@
 import { reachedOf } from '../../lists/as-repeater';
 import { shareOf } from '../../lists/columns';
 import type { ModeListed } from '../../lists/mode-listed';
-import { NAC_DEFAULT } from '../../plan/modes/p25/limits';
 import { networkNames } from '../../path/fact-words';
-import { nacText, readNac } from './addresses';
+import { nacWords, readNac } from './addresses';
 
 export const listed: ModeListed<'p25'> = {
   heading: /^p-?25$/i,
@@ -18,7 +17,7 @@ export const listed: ModeListed<'p25'> = {
     return { nac: /^[0-9A-F]{3}$/.test(text) ? text : row.doubt('nac', 'three hex digits, such as 293') };
   },
   asSite: (plan, { nac, networks }) => ({
-    nac: readNac(nac ?? '') ?? NAC_DEFAULT,
+    nac: nac === null ? null : readNac(nac),
     networkIds: reachedOf(plan, 'p25', networks),
   }),
   // What the list does not say stays as the plan has it.
@@ -27,7 +26,7 @@ export const listed: ModeListed<'p25'> = {
     networkIds: fresh.networkIds.length > 0 ? fresh.networkIds : (there?.networkIds ?? []),
   }),
   words: (plan, block) => ({
-    NAC: block ? nacText(block.nac) : 'no P25',
+    NAC: block ? nacWords(block.nac) : 'no P25',
     'P25 networks': block && block.networkIds.length > 0 ? networkNames(plan, block.networkIds) : 'not said',
   }),
 };

@@ -2,7 +2,7 @@
 import type { PlanIndex } from '../../path/types';
 import type { Step } from '../../run-sheet/step';
 import type { ModeRunSheet } from '../../run-sheet/mode-run-sheet';
-import { nacText } from './addresses';
+import { nacWords } from './addresses';
 import { isP25Path } from './channel';
 import { listensFor } from '../../plan/carriage';
 import { groupFor, p25Network } from './links';
@@ -43,7 +43,7 @@ export const runSheet: ModeRunSheet = {
       site.p25.networkIds.flatMap((id) => p25Network(plan, id)?.name ?? []).join(' and ') || 'no network yet';
     const start = startGroup === null ? 'linked to nothing' : `linked to group ${startGroup}`;
     return [
-      `P25 ${listensFor(profile, 'p25') ? 'on' : 'off'}: NAC ${nacText(site.p25.nac)} hex, groups of ${networks}; at start ${start}.`,
+      `P25 ${listensFor(profile, 'p25') ? 'on' : 'off'}: NAC ${nacWords(site.p25.nac)} hex, groups of ${networks}; at start ${start}.`,
     ];
   },
   radio: (_plan, { p25 }) => (p25 ? [`Set the unit ID to ${p25.unitId ?? 'your ID'}.`] : []),

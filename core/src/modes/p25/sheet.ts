@@ -1,7 +1,7 @@
 /** What a hotspot is set to for P25. */
 import type { ModeSheet } from '../../formats/mode-sheet';
 import { networkName } from '../../plan/networks';
-import { nacText } from './addresses';
+import { nacText, nacWords } from './addresses';
 
 export const sheet: ModeSheet = (plan, site, profile) => {
   const { nac, networkIds } = site.p25!;
@@ -9,11 +9,11 @@ export const sheet: ModeSheet = (plan, site, profile) => {
   const networks = networkIds.map((id) => networkName(plan, id));
   const start = startGroup === null ? 'linked to nothing' : `linked to group ${startGroup}`;
   return {
-    values: { nac: nacText(nac), networks, startGroup },
+    values: { nac: nac === null ? null : nacText(nac), networks, startGroup },
     lines: [
       {
         label: 'P25',
-        text: `NAC ${nacText(nac)} hex, groups of ${networks.join(' and ') || 'no network'}; at start ${start}`,
+        text: `NAC ${nacWords(nac)} hex, groups of ${networks.join(' and ') || 'no network'}; at start ${start}`,
       },
     ],
   };

@@ -1,8 +1,10 @@
 /** The P25 pairs of each hop: who calls, under which access code, and which group links where. */
-import { fact, mustEqual } from '../../path/fact';
+import { fact, mustEqual, noted, unsaid } from '../../path/fact';
 import { reachOf } from '../../plan/sites';
 import type { Fact, PathContext } from '../../path/types';
 import type { ModeTrace } from '../../path/mode-path';
+import { isSent } from '../../path/purpose';
+import { isOwnId } from '../../plan/station';
 import { classifyGroup, isUnitId } from './addresses';
 import { NAC_ANY, NAC_PASS } from '../../plan/modes/p25/limits';
 import type { GroupFound } from '../../plan/modes/p25/types';
@@ -13,12 +15,17 @@ export function isSpecialNac(nac: number): boolean {
   return nac === NAC_ANY || nac === NAC_PASS;
 }
 
-function radio({ index, radio, channel }: PathContext<'p25'>): Fact[] {
-  if (!radio.p25) return [];
+function radio({ index, radio, channel, purpose }: PathContext<'p25'>): Fact[] {
+  if (!radio.p25 || !isSent(purpose)) return [];
   const { unitId } = radio.p25;
   const { dmrId } = index.plan.station;
   const facts = [
-    fact('unit-id', unitId, dmrId, unitId !== null && isUnitId(unitId) && (dmrId === null || unitId === dmrId)),
+    fact(
+      'unit-id',
+      unitId,
+      dmrId,
+      unitId !== null && isUnitId(unitId) && (dmrId === null || isOwnId(index.plan, unitId)),
+    ),
   ];
   facts.push(fact('nac-value', channel.p25.nac, { rule: 'any' }, !isSpecialNac(channel.p25.nac)));
   return facts;
@@ -28,6 +35,7 @@ function radio({ index, radio, channel }: PathContext<'p25'>): Fact[] {
 function site({ channel, site }: PathContext<'p25'>): Fact[] {
   if (!site?.p25) return [];
   const { nac } = site.p25;
+  if (nac === null) return [unsaid('nac', channel.p25.nac)];
   return [
     fact(
       'nac',
@@ -53,15 +61,8 @@ function reachFact({ index, channel, site }: PathContext<'p25'>): Fact[] {
   const wanted = groupFor(index.plan, channel.destination);
   if (!site?.p25 || !wanted) return [];
   const reach = reachOf(site.p25, wanted.network.id);
-  return [
-    fact(
-      'p25-network',
-      site.p25.networkIds,
-      [wanted.network.id],
-      reach === 'reached',
-      reach === 'not said' ? 'doubtful' : 'broken',
-    ),
-  ];
+  if (reach === 'not said') return [noted('p25-network', site.p25.networkIds, [wanted.network.id])];
+  return [fact('p25-network', site.p25.networkIds, [wanted.network.id], reach === 'reached')];
 }
 
 function linkFact({ index, channel, site }: PathContext<'p25'>): Fact[] {
@@ -91,16 +92,8 @@ function network(context: PathContext<'p25'>): Fact[] {
   if (!site?.p25) return [];
   const facts = numberFacts(context);
   if (channel.destination !== null || classifyGroup(channel.p25.group) !== 'usable') return facts;
-  return [
-    ...facts,
-    fact(
-      'p25-group',
-      channel.p25.group,
-      { rule: 'in directory', networkId: network?.id ?? null },
-      network !== null && whatIsAt(network, channel.p25.group) !== null,
-      'doubtful',
-    ),
-  ];
+  if (network && whatIsAt(network, channel.p25.group) !== null) return facts;
+  return [...facts, noted('p25-group', channel.p25.group, { rule: 'in directory', networkId: network?.id ?? null })];
 }
 
 /** The receiver opens for its own code, or for any. */
@@ -108,8 +101,11 @@ function replySite({ channel, site }: PathContext<'p25'>): Fact[] {
   if (!site?.p25) return [];
   const { nacRx } = channel.p25;
   const { nac } = site.p25;
+  if (nac === null) return nacRx === NAC_ANY ? [] : [unsaid('nac-heard', nacRx)];
   // What passes any code sends the one that it was given.
-  const comes = nac === NAC_PASS || nac === NAC_ANY ? channel.p25.nac : nac;
+  // A receiver that opens for any says nothing of what is sent.
+  if (nac === NAC_ANY) return nacRx === NAC_ANY ? [] : [unsaid('nac-heard', nacRx)];
+  const comes = nac === NAC_PASS ? channel.p25.nac : nac;
   return [fact('nac-heard', nacRx, comes, nacRx === NAC_ANY || nacRx === comes)];
 }
 

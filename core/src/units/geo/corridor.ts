@@ -1,12 +1,13 @@
 /** What lies along a trip: how far on the way, how far off it, and the stretches where there is nothing. */
 import type KDBush from 'kdbush';
 import type { Position } from './position';
-import { legBetween, pointAlong } from './geodesic';
+import { bearingAlong, legBetween, pointAlong } from './geodesic';
 
+/** One passing of a position: a trip that comes by again passes it again. */
 export interface Beside {
   /** Place in the list of positions. */
   at: number;
-  /** From the start of the trip to the point nearest to it, metres. */
+  /** From the start of the trip to the point nearest to it on this passing, metres. */
   alongM: number;
   /** From that point, metres. */
   offM: number;
@@ -26,92 +27,123 @@ export interface Corridor {
   empty: Stretch[];
 }
 
-interface Segment {
+interface Piece {
   from: Position;
-  to: Position;
+  middle: Position;
   startM: number;
   lengthM: number;
   bearingDeg: number;
 }
 
-/** Pieces are short enough that a plane through them misses the foot of a perpendicular by less than a part in a thousand. */
+/** Pieces are short enough that what is within the width of one is a single stretch of it, to less than a part in a thousand. */
 const LONGEST_PIECE_M = 25_000;
 /** Less than this is no stretch, only rounding. */
 const LEAST_EMPTY_M = 1;
-const METRES_A_DEGREE = 111_195;
+/** A degree of latitude is nowhere shorter (WGS 84: 110,574 m at the equator). */
+const METRES_A_DEGREE = 110_574;
+const RADIANS = Math.PI / 180;
 
-function piecesOf(points: readonly Position[]): Segment[] {
-  const pieces: Segment[] = [];
+function piecesOf(points: readonly Position[]): Piece[] {
+  const pieces: Piece[] = [];
   let startM = 0;
   for (let i = 1; i < points.length; i += 1) {
-    const { distanceM, bearingDeg } = legBetween(points[i - 1]!, points[i]!);
+    const start = points[i - 1]!;
+    const { distanceM, bearingDeg } = legBetween(start, points[i]!);
     const count = Math.max(1, Math.ceil(distanceM / LONGEST_PIECE_M));
-    let from = points[i - 1]!;
-    for (let piece = 1; piece <= count; piece += 1) {
-      const to = piece === count ? points[i]! : pointAlong(points[i - 1]!, bearingDeg, (distanceM * piece) / count);
-      pieces.push({ from, to, startM, lengthM: distanceM / count, bearingDeg: legBetween(from, to).bearingDeg });
-      startM += distanceM / count;
-      from = to;
+    const lengthM = distanceM / count;
+    for (let piece = 0; piece < count; piece += 1) {
+      const from = piece === 0 ? start : pointAlong(start, bearingDeg, lengthM * piece);
+      const bearing = piece === 0 ? bearingDeg : bearingAlong(start, bearingDeg, lengthM * piece);
+      pieces.push({ from, middle: pointAlong(from, bearing, lengthM / 2), startM, lengthM, bearingDeg: bearing });
+      startM += lengthM;
     }
   }
   return pieces;
 }
 
-/** Longitude differences over the date line are taken the short way. */
-function eastward(from: number, to: number): number {
-  return ((((to - from + 180) % 360) + 360) % 360) - 180;
+/** The foot of a position on the line of a piece, metres from the piece's start and off the line; it may lie beyond both ends. */
+function footOf({ from, bearingDeg }: Piece, position: Position): { alongM: number; offM: number } {
+  let alongM = 0;
+  let offM = 0;
+  // From the foot a position lies square to the line: each step halves what is missing at least, and mostly ends it.
+  for (let step = 0; step < 8; step += 1) {
+    const here = pointAlong(from, bearingDeg, alongM);
+    const leg = legBetween(here, position);
+    offM = leg.distanceM;
+    const ahead = leg.distanceM * Math.cos((leg.bearingDeg - bearingAlong(from, bearingDeg, alongM)) * RADIANS);
+    alongM += ahead;
+    if (Math.abs(ahead) < 0.5) break;
+  }
+  return { alongM, offM };
 }
 
-/** Share of a piece (0 to 1) at which a position is nearest, in a plane. */
-function footOf({ from, to }: Segment, position: Position): number {
-  const scale = Math.cos(((from.lat + to.lat) / 2) * (Math.PI / 180));
-  const [x, y] = [eastward(from.lon, to.lon) * scale, to.lat - from.lat];
-  const [px, py] = [eastward(from.lon, position.lon) * scale, position.lat - from.lat];
-  const square = x * x + y * y;
-  return square === 0 ? 0 : Math.min(1, Math.max(0, (px * x + py * y) / square));
+interface Passing extends Beside {
+  piece: number;
 }
 
-function besidePiece(piece: Segment, position: Position, at: number): Beside {
-  const share = footOf(piece, position);
-  const foot = pointAlong(piece.from, piece.bearingDeg, piece.lengthM * share);
-  return { at, alongM: piece.startM + piece.lengthM * share, offM: legBetween(foot, position).distanceM };
+/** What a piece has of a position: the nearest point, and the stretch that is within the width; `null` when none is. */
+function besidePiece(
+  piece: Piece,
+  position: Position,
+  widthM: number,
+): { alongM: number; offM: number; near: Stretch } | null {
+  const foot = footOf(piece, position);
+  if (foot.offM > widthM) return null;
+  const half = Math.sqrt(widthM * widthM - foot.offM * foot.offM);
+  const near = { fromM: Math.max(0, foot.alongM - half), toM: Math.min(piece.lengthM, foot.alongM + half) };
+  if (near.fromM > near.toM) return null;
+  const share = Math.min(piece.lengthM, Math.max(0, foot.alongM));
+  const offM =
+    share === foot.alongM ? foot.offM : legBetween(pointAlong(piece.from, piece.bearingDeg, share), position).distanceM;
+  if (offM > widthM) return null;
+  return {
+    alongM: piece.startM + share,
+    offM,
+    near: { fromM: piece.startM + near.fromM, toM: piece.startM + near.toM },
+  };
 }
 
-/** Boxes in degrees around a piece, with room for the width; two where it meets the date line. */
-function boxesOf({ from, to }: Segment, widthM: number): [number, number, number, number][] {
-  const south = Math.min(from.lat, to.lat) - (widthM / METRES_A_DEGREE) * 1.01;
-  const north = Math.max(from.lat, to.lat) + (widthM / METRES_A_DEGREE) * 1.01;
-  const narrowest = Math.max(
-    0.01,
-    Math.cos((Math.min(89.4, Math.max(Math.abs(south), Math.abs(north))) * Math.PI) / 180),
-  );
-  const room = ((widthM / METRES_A_DEGREE) * 1.01) / narrowest;
-  const east = eastward(from.lon, to.lon);
-  const [west, wide] = [from.lon + Math.min(0, east) - room, Math.abs(east) + 2 * room];
-  if (wide >= 360) return [[-180, south, 180, north]];
+/** Boxes in degrees around everything within the width of a piece; all longitudes where it comes round a pole, two boxes at the date line. */
+function boxesOf({ middle, lengthM }: Piece, widthM: number): [number, number, number, number][] {
+  const reach = (widthM + lengthM / 2) / METRES_A_DEGREE;
+  const [south, north] = [middle.lat - reach, middle.lat + reach];
+  if (south <= -90 || north >= 90) return [[-180, Math.max(-90, south), 180, Math.min(90, north)]];
+  // The widest a circle is in longitude: sin(reach) against the cosine of its middle's latitude.
+  const room = Math.asin(Math.min(1, Math.sin(reach * RADIANS) / Math.cos(middle.lat * RADIANS))) / RADIANS;
+  const [west, east] = [middle.lon - room, middle.lon + room];
   return [-360, 0, 360]
-    .map((turn): [number, number, number, number] => [west + turn, south, west + wide + turn, north])
+    .map((turn): [number, number, number, number] => [west + turn, south, east + turn, north])
     .filter(([low, , high]) => high >= -180 && low <= 180);
 }
 
-function emptyStretches(beside: readonly Beside[], lengthM: number, widthM: number): Stretch[] {
+function emptyStretches(near: readonly Stretch[], lengthM: number): Stretch[] {
   const empty: Stretch[] = [];
   let reached = 0;
-  const reach = beside.map(({ alongM, offM }) => ({
-    alongM,
-    half: Math.sqrt(Math.max(0, widthM * widthM - offM * offM)),
-  }));
-  for (const { alongM, half } of reach.sort((a, b) => a.alongM - a.half - (b.alongM - b.half))) {
-    if (alongM - half > reached + LEAST_EMPTY_M) empty.push({ fromM: reached, toM: alongM - half });
-    reached = Math.max(reached, alongM + half);
+  for (const { fromM, toM } of [...near].sort((a, b) => a.fromM - b.fromM)) {
+    if (fromM > reached + LEAST_EMPTY_M) empty.push({ fromM: reached, toM: fromM });
+    reached = Math.max(reached, toM);
   }
   if (reached + LEAST_EMPTY_M < lengthM) empty.push({ fromM: reached, toM: lengthM });
   return empty;
 }
 
+/** Of a position that several pieces in a row are near, the nearest: one passing. */
+function passings(found: readonly Passing[]): Beside[] {
+  const all: Beside[] = [];
+  let last: Passing | null = null;
+  for (const one of found) {
+    if (last && last.at === one.at && one.piece <= last.piece + 1) {
+      const best = all.at(-1)!;
+      if (one.offM < best.offM) Object.assign(best, { alongM: one.alongM, offM: one.offM });
+    } else all.push({ at: one.at, alongM: one.alongM, offM: one.offM });
+    last = one;
+  }
+  return all;
+}
+
 /**
- * Positions within `widthM` of a trip. `points` at least two; `index` holds the positions by longitude and latitude.
- * Distances on the ellipsoid (WGS 84).
+ * Positions within `widthM` of a trip, once for each time that it comes by. `points` at least two; `index` holds the positions by
+ * longitude and latitude. Distances on the ellipsoid (WGS 84).
  */
 export function corridor(
   points: readonly Position[],
@@ -121,17 +153,22 @@ export function corridor(
   keep: (at: number) => boolean = () => true,
 ): Corridor {
   const pieces = piecesOf(points);
-  const best = new Map<number, Beside>();
-  for (const piece of pieces) {
-    for (const [west, south, east, north] of boxesOf(piece, widthM)) {
-      for (const at of index.range(west, south, east, north)) {
-        if (!keep(at)) continue;
-        const one = besidePiece(piece, positions[at]!, at);
-        if (one.offM <= widthM && one.offM < (best.get(at)?.offM ?? Infinity)) best.set(at, one);
-      }
+  const found: Passing[] = [];
+  const near: Stretch[] = [];
+  pieces.forEach((piece, place) => {
+    const inBoxes = new Set(boxesOf(piece, widthM).flatMap((box) => index.range(...box)));
+    for (const at of inBoxes) {
+      const one = keep(at) ? besidePiece(piece, positions[at]!, widthM) : null;
+      if (!one) continue;
+      found.push({ at, piece: place, alongM: one.alongM, offM: one.offM });
+      near.push(one.near);
     }
-  }
-  const beside = [...best.values()].sort((a, b) => a.alongM - b.alongM || a.offM - b.offM || a.at - b.at);
+  });
+  const beside = passings(found.sort((a, b) => a.at - b.at || a.piece - b.piece));
   const lengthM = pieces.reduce((sum, piece) => sum + piece.lengthM, 0);
-  return { lengthM, beside, empty: emptyStretches(beside, lengthM, widthM) };
+  return {
+    lengthM,
+    beside: beside.sort((a, b) => a.alongM - b.alongM || a.offM - b.offM || a.at - b.at),
+    empty: emptyStretches(near, lengthM),
+  };
 }

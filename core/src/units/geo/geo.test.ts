@@ -89,6 +89,16 @@ describe('locators', () => {
 
   it.each(invalid)('“%s” is none', (text) => expect(locatorArea(text)).toBeNull());
 
+  it('of a position on an edge is the cell that begins there: every edge of every extended square', () => {
+    const wrong: string[] = [];
+    for (let x = 0; x < 43_200; x += 1) {
+      const position = { lat: (x - 21_600) / 240, lon: (x - 21_600) / 120 };
+      const { south, west } = locatorArea(toLocator(position, 8))!;
+      if (south !== position.lat || west !== position.lon) wrong.push(toLocator(position, 8));
+    }
+    expect(wrong).toEqual([]);
+  });
+
   it('hold the position they were made of', () => {
     fc.assert(
       fc.property(
@@ -172,6 +182,69 @@ describe('along a trip', () => {
   });
 });
 
+describe('along a trip, where it turns, begins and ends', () => {
+  const along = (points: Position[], widthM: number, positions: Position[]) =>
+    nearestIndex(positions).along(points, widthM);
+  const home = { lat: 46, lon: -33 };
+  const kmNorth = (km: number, eastKm = 0) => pointAlong(pointAlong(home, 0, km * 1000), 90, eastKm * 1000);
+  const km = ({ fromM, toM }: { fromM: number; toM: number }) => [Math.round(fromM / 1000), Math.round(toM / 1000)];
+
+  it('counts a site behind the start for what it reaches ahead, and no more', () => {
+    // 5 km behind the start with 10 km of reach: the first 5 km. Beside it would be 8.7 km.
+    const { beside, empty } = along([home, kmNorth(50)], 10_000, [kmNorth(-5)]);
+    expect(beside).toEqual([{ at: 0, alongM: 0, offM: expect.closeTo(5000, 0) as number }]);
+    expect(empty.map(km)).toEqual([[5, 50]]);
+  });
+
+  it('counts a site beyond the end likewise, and none that is out of reach of both ends', () => {
+    expect(along([home, kmNorth(50)], 10_000, [kmNorth(58), kmNorth(61)]).empty.map(km)).toEqual([[0, 48]]);
+  });
+
+  it('counts each leg of a trip there and back', () => {
+    const { beside, empty, lengthM } = along([home, kmNorth(100), home], 10_000, [kmNorth(20, 6)]);
+    expect(lengthM).toBeCloseTo(200_000, 0);
+    expect(beside.map(({ alongM }) => Math.round(alongM / 1000))).toEqual([20, 180]);
+    expect(empty.map(km)).toEqual([
+      [0, 12],
+      [28, 172],
+      [188, 200],
+    ]);
+  });
+
+  it('is one passing where it stays within reach, also round a turn', () => {
+    expect(along([home, kmNorth(100), home], 10_000, [kmNorth(97)]).beside).toHaveLength(1);
+    expect(along([home, kmNorth(60), kmNorth(60, 60)], 10_000, [kmNorth(55, 5)]).beside).toHaveLength(1);
+  });
+
+  it('finds what a walk finds near the poles', () => {
+    // Across the pole, and round it at 89.8 degrees.
+    for (const trip of [
+      [
+        { lat: 89.5, lon: 10 },
+        { lat: 89.6, lon: -160 },
+      ],
+      [
+        { lat: -89.8, lon: 0 },
+        { lat: -89.8, lon: 120 },
+      ],
+    ]) {
+      const leg = legBetween(trip[0]!, trip[1]!);
+      const spots = Array.from({ length: 360 }, (_, lon) => ({
+        lat: Math.sign(trip[0]!.lat) * (89.3 + (lon % 7) / 10),
+        lon: lon - 180,
+      }));
+      const found = new Map(along(trip, 15_000, spots).beside.map((one) => [one.at, one.offM]));
+      spots.forEach((spot, at) => {
+        let nearest = Infinity;
+        for (let m = 0; m <= leg.distanceM; m += 250)
+          nearest = Math.min(nearest, legBetween(pointAlong(trip[0]!, leg.bearingDeg, m), spot).distanceM);
+        if (nearest < 14_700) expect(Math.abs(found.get(at)! - nearest), `spot ${at}`).toBeLessThan(300);
+        if (nearest > 15_300) expect(found.has(at), `spot ${at}`).toBe(false);
+      });
+    }
+  });
+});
+
 describe('the nearest', () => {
   const position = fc.record({
     lat: fc.double({ min: -89, max: 89, noNaN: true }),
@@ -192,6 +265,21 @@ describe('the nearest', () => {
       ),
       { numRuns: 60 },
     );
+  });
+
+  it('are the same where the sphere has many in another order', () => {
+    // A ring about 100 km away: on the sphere all are equally far, on the ellipsoid those to the north and south are up to 0.5 % apart.
+    const from = { lat: 0, lon: 0 };
+    const ring = Array.from({ length: 720 }, (_, at) => {
+      const bearing = (at / 2) * (Math.PI / 180);
+      return { lat: 0.9 * Math.cos(bearing), lon: 0.9 * Math.sin(bearing) };
+    });
+    const all = ring.map((one) => legBetween(from, one).distanceM).sort((a, b) => a - b);
+    expect(
+      nearestIndex(ring)
+        .nearest(from, 5)
+        .map((one) => one.distanceM),
+    ).toEqual(all.slice(0, 5));
   });
 
   it('keep to what is asked for, and to a distance', () => {

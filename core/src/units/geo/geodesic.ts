@@ -22,6 +22,11 @@ export function pointAlong(from: Position, bearingDeg: number, distanceM: number
   return { lat: lat2!, lon: lon2! };
 }
 
+/** The bearing in which one travels `distanceM` metres after setting out at `bearingDeg`, clockwise from true north, degrees. */
+export function bearingAlong(from: Position, bearingDeg: number, distanceM: number): number {
+  return (WGS84.Direct(from.lat, from.lon, bearingDeg, distanceM).azi2! + 360) % 360;
+}
+
 const POINTS = ['N', 'NNE', 'NE', 'ENE', 'E', 'ESE', 'SE', 'SSE', 'S', 'SSW', 'SW', 'WSW', 'W', 'WNW', 'NW', 'NNW'];
 
 /** One of sixteen points; `bearingDeg` 0 to below 360. */

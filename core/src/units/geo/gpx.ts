@@ -2,7 +2,9 @@
 import { XMLParser, XMLValidator } from 'fast-xml-parser';
 import type { Position } from './position';
 
-export interface Waypoint extends Position {
+/** A place with a name; one whose attributes are empty or missing has no position, which is not the same as 0, 0. */
+export interface Waypoint {
+  position: Position | null;
   name: string;
   comment: string;
   description: string;
@@ -39,8 +41,13 @@ const nodes = (value: unknown): Node[] =>
   Array.isArray(value) ? (value as Node[]).filter((one) => typeof one === 'object' && one !== null) : [];
 const words = (value: unknown): string => (typeof value === 'string' ? value.trim() : '');
 
+/** An empty attribute is missing, not zero. */
+const degrees = (text: string | undefined): number => (text === undefined || text.trim() === '' ? NaN : Number(text));
+
+const isPlaced = (node: Node): boolean => ![node['@lat'], node['@lon']].every((one) => (one ?? '').trim() === '');
+
 function position(node: Node, what: string, at: number): Position {
-  const [lat, lon] = [Number(node['@lat'] ?? NaN), Number(node['@lon'] ?? NaN)];
+  const [lat, lon] = [degrees(node['@lat']), degrees(node['@lon'])];
   if (!(Math.abs(lat) <= 90 && Math.abs(lon) <= 180))
     throw new GpxError(
       `${what} ${at + 1} of the GPX: expected a latitude from −90 to 90 and a longitude from −180 to 180.`,
@@ -59,7 +66,7 @@ export function readGpxFile(xml: string): GpxFile {
   if (typeof gpx !== 'object') throw new GpxError('Found no GPX, expected a file with a track, a route or waypoints.');
   return {
     waypoints: nodes(gpx['wpt']).map((node, at) => ({
-      ...position(node, 'Waypoint', at),
+      position: isPlaced(node) ? position(node, 'Waypoint', at) : null,
       name: words(node['name']),
       comment: words(node['cmt']),
       description: words(node['desc']),

@@ -3,9 +3,8 @@ import type { Position } from './position';
 
 const PATTERN = /^[A-R]{2}(\d{2}([A-X]{2}(\d{2})?)?)?$/i;
 
-/** Width of a pair in extended squares, and how many of the next finer there are in it. */
+/** Width of each pair in extended squares. */
 const CELLS = [2400, 240, 10, 1] as const;
-const STEPS = [10, 10, 24, 10] as const;
 
 interface Area {
   south: number;
@@ -14,11 +13,18 @@ interface Area {
   east: number;
 }
 
+/** Whole extended squares in some degrees. The number nearest to an edge, which may lie a hair below it, is that edge. */
+function cellsIn(degrees: number, perDegree: number): number {
+  const nearest = Math.round(degrees * perDegree);
+  return nearest / perDegree === degrees ? nearest : Math.floor(degrees * perDegree);
+}
+
 /** 4, 6 or 8 characters. Longitude +180 is −180; latitude 90 belongs to the top row. */
 export function toLocator({ lat, lon }: Position, length: 4 | 6 | 8 = 6): string {
-  // Counted in whole extended squares first (30 by 15 seconds): from there on nothing is rounded.
-  let x = ((Math.floor((lon + 180) * 120) % 43_200) + 43_200) % 43_200;
-  let y = Math.min(Math.floor((lat + 90) * 240), 43_199);
+  // Counted in whole extended squares first (30 by 15 seconds): from there on nothing is rounded. The half turn is added to whole
+  // squares: added to degrees it would push a position over the edge of its square.
+  let x = (((cellsIn(lon, 120) + 21_600) % 43_200) + 43_200) % 43_200;
+  let y = Math.min(cellsIn(lat, 240) + 21_600, 43_199);
   let text = '';
   for (let pair = 0; pair < length / 2; pair += 1) {
     const cell = CELLS[pair as 0 | 1 | 2 | 3];
@@ -34,20 +40,21 @@ export function toLocator({ lat, lon }: Position, length: 4 | 6 | 8 = 6): string
 /** The area of a locator of 4, 6 or 8 characters; `null` when it is none. */
 export function locatorArea(text: string): Area | null {
   if (!PATTERN.test(text) || text.length < 4) return null;
-  let [west, south, width, height] = [-180, -90, 20, 10];
+  // Counted in extended squares, so that nothing is rounded on the way.
+  let [x, y] = [0, 0];
+  let cell: number = CELLS[0];
   for (let pair = 0; pair * 2 < text.length; pair += 1) {
     const value = (at: number) => {
       const character = text.toUpperCase()[pair * 2 + at]!;
       return pair % 2 === 0 ? character.charCodeAt(0) - 65 : Number(character);
     };
-    if (pair > 0) {
-      width /= STEPS[pair as 1 | 2 | 3]!;
-      height /= STEPS[pair as 1 | 2 | 3]!;
-    }
-    west += value(0) * width;
-    south += value(1) * height;
+    cell = CELLS[pair as 0 | 1 | 2 | 3];
+    x += value(0) * cell;
+    y += value(1) * cell;
   }
-  return { south, west, north: south + height, east: west + width };
+  // The half turn is taken off whole squares, so that each edge is the number nearest to it.
+  const [lat, lon] = [(rows: number) => (rows - 21_600) / 240, (columns: number) => (columns - 21_600) / 120];
+  return { south: lat(y), west: lon(x), north: lat(y + cell), east: lon(x + cell) };
 }
 
 /** The middle of a locator; `null` when it is none. */

@@ -1,12 +1,13 @@
 /** The nearest of many positions. A spherical index finds candidates, the ellipsoid ranks them. */
-import { around } from 'geokdbush';
+import { around, distance } from 'geokdbush';
 import KDBush from 'kdbush';
 import type { Position } from './position';
 import { type Corridor, corridor } from './corridor';
 import { type Leg, legBetween } from './geodesic';
 
-/** The sphere is off by up to 0.56 % (measured against the ellipsoid), so a few more candidates are ranked than asked for. */
-const SPHERE_ERROR = 1.012;
+/** The sphere is off by up to 0.56 % either way (measured against the ellipsoid). */
+const SPHERE_ERROR = 1.006;
+/** Candidates that are ranked beyond those asked for, at first. */
 const SPARE = 12;
 
 export interface Near extends Leg {
@@ -32,12 +33,18 @@ export function nearestIndex(positions: readonly Position[]): NearestIndex {
     along: (points, widthM, keep) => corridor(points, widthM, positions, index, keep),
     nearest(from, limit, keep, withinM = Infinity) {
       if (positions.length === 0 || limit <= 0) return [];
-      const found = around(index, from.lon, from.lat, limit + SPARE, (withinM / 1000) * SPHERE_ERROR, keep) as number[];
-      return found
-        .map((at): Near => ({ at, ...legBetween(from, positions[at]!) }))
-        .filter((one) => one.distanceM <= withinM)
-        .sort((a, b) => a.distanceM - b.distanceM || a.at - b.at)
-        .slice(0, limit);
+      for (let count = limit + SPARE; ; count *= 2) {
+        const found = around(index, from.lon, from.lat, count, (withinM / 1000) * SPHERE_ERROR, keep) as number[];
+        const ranked = found
+          .map((at): Near => ({ at, ...legBetween(from, positions[at]!) }))
+          .filter((one) => one.distanceM <= withinM)
+          .sort((a, b) => a.distanceM - b.distanceM || a.at - b.at);
+        if (found.length < count) return ranked.slice(0, limit);
+        // Whatever was not looked at is at least this far away on the ellipsoid; ties are settled by looking at all of them.
+        const last = positions[found.at(-1)!]!;
+        const seenM = (distance(from.lon, from.lat, last.lon, last.lat) * 1000) / SPHERE_ERROR;
+        if (ranked.length >= limit && ranked[limit - 1]!.distanceM < seenM) return ranked.slice(0, limit);
+      }
     },
   };
 }

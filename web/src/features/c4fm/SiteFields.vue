@@ -2,11 +2,11 @@
 /** What a site asks for in C4FM, and which networks of rooms its gateway reaches. */
 import { computed } from 'vue';
 import { GROUP_ID_MAX } from '@relay/core/plan/modes/c4fm/limits';
-import { groupIdText, readGroupId, roomNetworks } from '@relay/core/modes/c4fm/rooms';
+import { groupIdWords, readGroupId, roomNetworks } from '@relay/core/modes/c4fm/rooms';
 import type { C4fmSiteFields, Voice } from '@relay/core/plan/modes/c4fm/types';
 import type { Site } from '@relay/core/plan/types';
 import { ChoiceField, ReachField, TextField } from '../../fields';
-import type { Taken } from '../../fields/field';
+import { saysNothing, type Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ site: Site }>();
@@ -26,8 +26,11 @@ const VOICES = [
 const takeGroup =
   (key: 'groupIdIn' | 'groupIdOut', label: string) =>
   (text: string): Taken => {
-    const id = readGroupId(text);
-    if (id === null) return { problem: `Found “${text}”, expected a group ID from 00 to ${GROUP_ID_MAX}.` };
+    const id = saysNothing(text) ? null : readGroupId(text);
+    if (id === null && !saysNothing(text))
+      return {
+        problem: `Found “${text}”, expected a group ID from 00 to ${GROUP_ID_MAX}, or nothing where it is not said.`,
+      };
     change(label, (one) => void (one[key] = id));
     return null;
   };
@@ -36,14 +39,14 @@ const takeGroup =
 <template>
   <TextField
     label="Takes group ID"
-    :value="groupIdText(c4fm.groupIdIn)"
+    :value="groupIdWords(c4fm.groupIdIn)"
     :take="takeGroup('groupIdIn', 'group ID')"
     mono
-    hint="Commonly 00 on a hotspot; a repeater may ask for another."
+    hint="Commonly 00 on a hotspot; a repeater may ask for another. Empty: not said."
   />
   <TextField
     label="Sends group ID"
-    :value="groupIdText(c4fm.groupIdOut)"
+    :value="groupIdWords(c4fm.groupIdOut)"
     :take="takeGroup('groupIdOut', 'sent group ID')"
     mono
   />

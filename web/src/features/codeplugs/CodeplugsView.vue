@@ -92,6 +92,7 @@ function addChannel(): void {
       id,
       siteId: site?.id ?? null,
       destination: null,
+      purpose: null,
       wantId: null,
       ...values,
       built: null,

@@ -18,7 +18,7 @@ describe('sheet', () => {
       (draft) => (void (channelOf(draft, 'g1').dmr.slot = 1), void (channelOf(draft, 'g2').rxHz = 438_000_000)),
     );
     const rows = sheetRows(plan, 'r1', agreementOf(plan));
-    expect(rows.map((row) => row.expects)).toEqual([{ slot: '2' }, { rx: '439.1250', shift: '0' }, {}, {}]);
+    expect(rows.map((row) => row.expects)).toEqual([{ slot: '2' }, { rx: '439.1250' }, {}, {}]);
     expect(rows[0]).toMatchObject({
       name: 'Hask Wide',
       number: '417',
@@ -39,6 +39,9 @@ describe('sheet', () => {
     ['receive-list', 'none', { dmr: { receiveListId: null } }],
     ['site', '', { siteId: null }],
     ['site', 'home', { siteId: 's1' }],
+    ['purpose', 'Receive only', { purpose: 'receive only' }],
+    ['purpose', 'talk', { purpose: null }],
+    ['purpose', '', { purpose: null }],
     ['reaches', 'ostrey all', { destination: { kind: 'group', groupId: 'g2' } }],
     ['reaches', 'Echo Lantern', { destination: { kind: 'special', special: 'echo' } }],
   ])('%s takes %j', (column, text, expected) => {
@@ -57,6 +60,7 @@ describe('sheet', () => {
     ['name', '  '],
     ['site', 'nowhere'],
     ['reaches', 'nobody'],
+    ['purpose', 'fun'],
     ['zones', 'Lantern, nowhere'],
   ])('%s refuses %j and changes nothing', (column, text) => {
     const { plan, refused } = typed(column, text);

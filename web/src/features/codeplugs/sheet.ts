@@ -1,7 +1,8 @@
 /** The codeplug sheet as plain data: its columns, its rows, and how typed cells become an edit. */
 import type { Agreement } from '@relay/core/agreement/agreement';
 import { inMode } from '@relay/core/registries/builder';
-import { modeOf } from '@relay/core/registries/modes';
+import { modeOf, MODES } from '@relay/core/registries/modes';
+import { PURPOSES, purposeOf } from '@relay/core/path/purpose';
 import { CHANNEL_FIELDS } from '@relay/core/registries/outputs';
 import { crossesTo } from '@relay/core/path/cross-mode';
 import { destinationKey } from '@relay/core/plan/destination-key';
@@ -43,6 +44,7 @@ const LINK_COLUMNS: readonly (SheetColumn & { order: number })[] = [
   { id: 'place', title: 'Comes out at', width: 140, order: 190, right: false, editable: false, modes: null },
   { id: 'reaches', title: 'Reaches', width: 158, order: 200, right: false, editable: true, modes: null },
   { id: 'site', title: 'Site', width: 112, order: 210, right: false, editable: true, modes: null },
+  { id: 'purpose', title: 'For', width: 96, order: 215, right: false, editable: true, modes: null },
   { id: 'zones', title: 'Zone', width: 130, order: 220, right: false, editable: true, modes: null },
 ];
 
@@ -111,6 +113,7 @@ export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null):
     row['place'] = verdict?.place ?? '';
     row['reaches'] = channel.destination ? (names.get(destinationKey(channel.destination)) ?? '') : '';
     row['site'] = channel.siteId === null ? '' : (plan.sites.byId[channel.siteId]?.name ?? '');
+    row['purpose'] = purposeOf(channel, MODES);
     row['zones'] = (zonesOf.get(channel.id) ?? []).join(', ');
     return row;
   });
@@ -171,6 +174,16 @@ function putMode(plan: Plan, radioId: Id, channel: Channel, text: string): Put {
   };
 }
 
+/** What a channel is for; empty: as what it holds shows. */
+function putPurpose(channel: Channel, text: string): Put {
+  const typed = text.trim().toLowerCase();
+  const purpose = PURPOSES.find((one) => one === typed);
+  if (typed !== '' && !purpose)
+    return { problem: `Found “${text}”, expected ${PURPOSES.join(', ')}, or nothing: then what it holds decides.` };
+  // A paste over the whole row brings along what is shown: only what differs from that was said.
+  return { put: () => (typed === purposeOf(channel, MODES) ? undefined : void (channel.purpose = purpose ?? null)) };
+}
+
 function putCell(plan: Plan, radioId: Id, channel: Channel, columnId: string, text: string): Put {
   const codeplug = plan.codeplugs[radioId]!;
   if (columnId === 'site')
@@ -180,6 +193,7 @@ function putCell(plan: Plan, radioId: Id, channel: Channel, columnId: string, te
       rows(plan.sites).map((site) => ({ name: site.name, value: site.id })),
       (id) => (channel.siteId = id),
     );
+  if (columnId === 'purpose') return putPurpose(channel, text);
   if (columnId === 'zones') return putIntoZones(codeplug, channel.id, text);
   if (columnId === 'reaches') {
     const profile = channel.siteId === null ? null : effectiveProfile(plan, channel.siteId);

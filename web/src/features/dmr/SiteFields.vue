@@ -6,14 +6,13 @@ import { dmrNetworks } from '@relay/core/modes/dmr/networks';
 import { COLOR_CODE_MAX } from '@relay/core/plan/modes/dmr/limits';
 import type { DmrSiteFields } from '@relay/core/plan/modes/dmr/types';
 import type { Site } from '@relay/core/plan/types';
-import { ChoiceField, SwitchField, TextField } from '../../fields';
-import { takeWhole, type Taken } from '../../fields/field';
+import { ChoiceField, TextField } from '../../fields';
+import { NOT_SAID, saysNothing, takeWhole, type Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ site: Site }>();
 const emit = defineEmits<{ change: [label: string, recipe: (site: Site) => void] }>();
 const store = usePlanStore();
-const NOT_SAID = 'not said';
 const networks = computed(() => [
   { value: NOT_SAID, label: NOT_SAID },
   ...dmrNetworks(store.plan!).map((one) => ({ value: one.id, label: one.name })),
@@ -22,10 +21,28 @@ const carries = computed(() => props.site.dmr!.carries);
 const change = (label: string, recipe: (fields: DmrSiteFields) => void) =>
   emit('change', label, (site) => recipe(site.dmr!));
 
+const OTHERS = [
+  { value: NOT_SAID, label: NOT_SAID },
+  { value: 'yes', label: 'takes up others when keyed' },
+  { value: 'no', label: 'only those listed' },
+] as const;
+const others = computed(
+  () => ({ true: 'yes', false: 'no', null: NOT_SAID })[String(carries.value?.takesOthers ?? null)]!,
+);
+
+function takeColorCode(text: string): Taken {
+  if (!saysNothing(text))
+    return takeWhole(text, 0, COLOR_CODE_MAX, (value) => change('color code', (one) => void (one.colorCode = value)));
+  change('color code', (one) => void (one.colorCode = null));
+  return null;
+}
+
 function takeGroups(text: string): Taken {
   const groups = readSlotGroups(text);
   if (!groups)
-    return { problem: `Found “${text}”, expected groups by slot, such as 1: 417; 2: 588 591d, with d for dynamic.` };
+    return {
+      problem: `Found “${text}”, expected groups by slot, such as 1: 417; 2: 588 591d, with d for dynamic, and ? for a slot nobody has said.`,
+    };
   change('groups', (one) => void (one.carries!.groups = groups));
   return null;
 }
@@ -34,12 +51,10 @@ function takeGroups(text: string): Taken {
 <template>
   <TextField
     label="Color code"
-    :value="String(site.dmr!.colorCode)"
-    :take="
-      (text) =>
-        takeWhole(text, 0, COLOR_CODE_MAX, (value) => change('color code', (one) => void (one.colorCode = value)))
-    "
+    :value="String(site.dmr!.colorCode ?? NOT_SAID)"
+    :take="takeColorCode"
     mono
+    hint="0 to 15; empty: not said."
   />
   <template v-if="carries">
     <ChoiceField
@@ -53,13 +68,17 @@ function takeGroups(text: string): Taken {
       :value="groupsText(carries.groups)"
       :take="takeGroups"
       mono
-      hint="Such as 1: 417; 2: 588 591d. With d: taken up when somebody keys it; without: always on."
+      hint="Such as 1: 417; 2: 588 591d. With d: taken up when somebody keys it; without: always on. ?: 417 where the slot is not said."
     />
-    <SwitchField
-      label="Takes up other groups when keyed"
-      :on="carries.takesOthers"
-      @change="(on) => change('other groups', (one) => void (one.carries!.takesOthers = on))"
-      >Takes up groups that are not listed, on the slot they are keyed on</SwitchField
-    >
+    <ChoiceField
+      label="Groups not listed"
+      :value="others"
+      :options="OTHERS"
+      hint="Whether it takes up groups that are not listed, on the slot they are keyed on."
+      @choose="
+        (value) =>
+          change('other groups', (one) => void (one.carries!.takesOthers = value === NOT_SAID ? null : value === 'yes'))
+      "
+    />
   </template>
 </template>

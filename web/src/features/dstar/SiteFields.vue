@@ -16,7 +16,7 @@ const props = defineProps<{ site: Site }>();
 const emit = defineEmits<{ change: [label: string, recipe: (site: Site) => void] }>();
 const store = usePlanStore();
 const dstar = computed(() => props.site.dstar);
-const usual = computed(() => moduleOfBand(props.site.rxHz, store.plan!.station.region));
+const usual = computed(() => moduleOfBand(props.site.rxHz));
 const change = (label: string, recipe: (fields: DstarSiteFields) => void) =>
   emit('change', label, (site) => recipe(site.dstar!));
 
@@ -70,7 +70,11 @@ function takeOffset(text: string): Taken {
       :value="dstar.module"
       :take="takeModule"
       mono
-      :hint="usual ? `Commonly ${usual} on this band: A 23 cm, B 70 cm, C 2 m.` : 'One letter.'"
+      :hint="
+        usual
+          ? `Commonly ${usual} on this band: A 23 cm, B 70 cm, C 2 m; the owner chooses. Empty: not said.`
+          : 'One letter. Empty: not said.'
+      "
     />
     <div class="access">
       <CallSignCells label="RPT1" :value="dstar.cable ? 'DIRECT' : withModule(dstar.callSign, dstar.module)" />

@@ -3,20 +3,26 @@
 import { FM_WIDTHS_HZ } from '@relay/core/plan/modes/fm/limits';
 import type { FmWidthHz } from '@relay/core/plan/modes/fm/types';
 import type { Site } from '@relay/core/plan/types';
-import { readToneText } from '@relay/core/units/tones';
+import { readTone, type SiteTone } from '@relay/core/units/tones';
 import { ChoiceField, TextField } from '../../fields';
-import type { Taken } from '../../fields/field';
+import { NOT_SAID, saysNothing, type Taken } from '../../fields/field';
 
 defineProps<{ site: Site }>();
 const emit = defineEmits<{ change: [label: string, recipe: (site: Site) => void] }>();
-const WIDTHS = FM_WIDTHS_HZ.map((width) => ({ value: String(width), label: `${width / 1000} kHz` }));
+const WIDTHS = [
+  { value: NOT_SAID, label: NOT_SAID },
+  ...FM_WIDTHS_HZ.map((width) => ({ value: String(width), label: `${width / 1000} kHz` })),
+];
+const shown = (tone: SiteTone): string => tone ?? NOT_SAID;
 
 const takeTone =
   (key: 'toneIn' | 'toneOut', label: string) =>
   (text: string): Taken => {
-    const tone = readToneText(text);
+    const tone = saysNothing(text) ? null : readTone(text);
     if (tone === undefined)
-      return { problem: `Found “${text}”, expected a CTCSS tone such as 110.9, a DCS code such as D023N, or none.` };
+      return {
+        problem: `Found “${text}”, expected a CTCSS tone such as 110.9, a DCS code such as D023N or D023I, 1750, none, or nothing where it is not said.`,
+      };
     emit('change', label, (one) => void (one.fm![key] = tone));
     return null;
   };
@@ -25,22 +31,29 @@ const takeTone =
 <template>
   <TextField
     label="Opens on"
-    :value="site.fm!.toneIn ?? 'none'"
+    :value="shown(site.fm!.toneIn)"
     :take="takeTone('toneIn', 'tone')"
     mono
-    hint="The tone your radio must send: 110.9, D023N, or none."
+    hint="The tone your radio must send: 110.9, D023N, 1750, or none. Empty: not said."
   />
   <TextField
     label="Sends tone"
-    :value="site.fm!.toneOut ?? 'none'"
+    :value="shown(site.fm!.toneOut)"
     :take="takeTone('toneOut', 'sent tone')"
     mono
-    hint="Only what is known: a radio that opens on a tone nobody sends stays silent."
+    hint="A radio that opens on a tone nobody sends stays silent. Empty: not said."
   />
   <ChoiceField
     label="Width"
-    :value="String(site.fm!.widthHz)"
+    :value="String(site.fm!.widthHz ?? NOT_SAID)"
     :options="WIDTHS"
-    @choose="(width) => emit('change', 'width', (one) => void (one.fm!.widthHz = Number(width) as FmWidthHz))"
+    @choose="
+      (width) =>
+        emit(
+          'change',
+          'width',
+          (one) => void (one.fm!.widthHz = width === NOT_SAID ? null : (Number(width) as FmWidthHz)),
+        )
+    "
   />
 </template>

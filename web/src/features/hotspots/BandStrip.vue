@@ -5,15 +5,14 @@ import { formatMHz } from '@relay/core/units/quantities';
 
 const props = defineProps<{ view: BandView; presentHz: number }>();
 const WIDTH = 1000;
+const SPOT_HZ = 12_500;
 const x = (hz: number) => ((hz - props.view.band.lowHz) / (props.view.band.highHz - props.view.band.lowHz)) * WIDTH;
-const wide = (one: Occupied) => one.kind === 'satellite segment' || one.kind === 'weak signals';
+const SITES = ['site sends', 'site listens', 'own hotspot'];
+/** A stretch that is kept; a single frequency that is kept is a mark like a site’s. */
+const wide = (one: Occupied) => !SITES.includes(one.kind) && one.highHz - one.lowHz > SPOT_HZ;
 const ticks = [0, 0.25, 0.5, 0.75, 1].map((share) => share);
-const row: Record<Exclude<Occupied['kind'], 'satellite segment' | 'weak signals'>, [number, number]> = {
-  'site sends': [10, 36],
-  'site listens': [36, 62],
-  'own hotspot': [10, 62],
-  'calling channel': [10, 62],
-};
+const rowOf = (kind: Occupied['kind']): [number, number] =>
+  kind === 'site sends' ? [10, 36] : kind === 'site listens' ? [36, 62] : [10, 62];
 const inside = (hz: number) => hz >= props.view.band.lowHz && hz <= props.view.band.highHz;
 </script>
 
@@ -32,10 +31,10 @@ const inside = (hz: number) => hz >= props.view.band.lowHz && hz <= props.view.b
           y="10"
           :width="Math.min(WIDTH, x(one.highHz)) - Math.max(0, x(one.lowHz))"
           height="52"
-          :class="one.kind === 'satellite segment' ? 'satellite' : 'kept'"
+          :class="one.kind === 'satellite' ? 'satellite' : 'kept'"
         />
         <text :x="(Math.max(0, x(one.lowHz)) + Math.min(WIDTH, x(one.highHz))) / 2" y="40" class="name">
-          {{ one.kind === 'satellite segment' ? 'satellites' : '' }}
+          {{ one.kind === 'satellite' ? 'satellites' : '' }}
         </text>
         <title>{{ one.words }}</title>
       </g>
@@ -43,9 +42,9 @@ const inside = (hz: number) => hz >= props.view.band.lowHz && hz <= props.view.b
         v-else
         :x1="x((one.lowHz + one.highHz) / 2)"
         :x2="x((one.lowHz + one.highHz) / 2)"
-        :y1="row[one.kind as keyof typeof row][0]"
-        :y2="row[one.kind as keyof typeof row][1]"
-        :class="one.kind === 'own hotspot' ? 'own' : one.kind === 'calling channel' ? 'calling' : 'site'"
+        :y1="rowOf(one.kind)[0]"
+        :y2="rowOf(one.kind)[1]"
+        :class="one.kind === 'own hotspot' ? 'own' : SITES.includes(one.kind) ? 'site' : 'calling'"
       >
         <title>{{ one.words }}</title>
       </line>

@@ -29,7 +29,7 @@ const near = computed(() =>
 );
 const problem = ref('');
 const width = computed(() => siteWidthHz(index.value!, props.site));
-const bands = computed(() => hotspotBands(store.plan!.station.region));
+const bands = computed(() => hotspotBands(store.plan!.station));
 const band = computed(
   () =>
     bands.value.find((one) => one.name === bandName.value) ??
@@ -56,15 +56,30 @@ const taken = computed<Occupied[]>(() => [
   }),
   ...hotspotsOf(store.plan!)
     .filter((one) => one.id !== props.site.id)
-    .map((one): Occupied => ({
-      ...around(one.txHz),
-      kind: 'own hotspot',
-      words: `your hotspot ${one.name}`,
-      distanceM: null,
-    })),
+    .flatMap((one) =>
+      [...new Set([one.txHz, one.rxHz])].map((hz): Occupied => ({
+        ...around(hz),
+        kind: 'own hotspot',
+        words: `your hotspot ${one.name}`,
+        distanceM: null,
+      })),
+    ),
 ]);
-const view = computed(() => viewBand(band.value, width.value, taken.value));
-const present = computed(() => clearanceAt(props.site.txHz, width.value, view.value.occupied));
+const shift = computed(() => props.site.rxHz - props.site.txHz);
+const view = computed(() =>
+  viewBand(band.value, {
+    widthHz: width.value,
+    shiftHz: shift.value,
+    plan: store.plan!.station,
+    taken: taken.value,
+  }),
+);
+/** As clear as the worse of what it sends and listens on. */
+const present = computed(() => {
+  const sides = [props.site.txHz, props.site.rxHz].map((hz) => clearanceAt(hz, width.value, view.value.occupied));
+  return sides.reduce((worse, one) => (one.clearanceHz < worse.clearanceHz ? one : worse));
+});
+const alsoListens = (hz: number) => (shift.value === 0 ? '' : `, listening on ${formatMHz(hz + shift.value)} MHz`);
 const khz = (hz: number) => `${(hz / 1000).toFixed(1)} kHz`;
 const presentWords = computed(() => {
   const { nearest, clearanceHz } = present.value;
@@ -116,11 +131,13 @@ function take(): void {
       </p>
       <BandStrip :view="view" :present-hz="site.txHz" />
       <p class="soft">
-        Upper marks: sites send; lower: they listen; dashed: your own hotspots; shaded: satellites and weak signals.
+        Upper marks: sites send; lower: they listen; dashed: your own hotspots; full: calling and the like; shaded:
+        satellites and weak signals.
         {{ near.length }} sites are within {{ radiusKm }} km.
       </p>
       <p v-if="view.best" data-testid="clearest">
-        <strong>{{ formatMHz(view.best.hz) }} MHz is the clearest</strong> of the {{ band.name }} raster:
+        <strong>{{ formatMHz(view.best.hz) }} MHz{{ alsoListens(view.best.hz) }} is the clearest</strong> of the
+        {{ band.name }} raster:
         {{
           view.best.nearest
             ? `the nearest is ${khz(view.best.clearanceHz)} off, ${view.best.nearest.words}`
@@ -128,10 +145,10 @@ function take(): void {
         }}.
       </p>
       <p v-else class="is-broken">No channel of this band is clear.</p>
-      <p data-testid="present">Now: {{ formatMHz(site.txHz) }} MHz; {{ presentWords }}.</p>
+      <p data-testid="present">Now: {{ formatMHz(site.txHz) }} MHz{{ alsoListens(site.txHz) }}; {{ presentWords }}.</p>
       <p class="soft">
-        Parts for weak signals and calling channels are from memory of the IARU band plans. Listen first; your licence
-        and your national band plan decide, also whether a hotspot may run unattended.
+        What is kept is listed under Station, where you can correct it. Listen first; your licence and your national
+        band plan decide, also whether a hotspot may run unattended.
       </p>
     </div>
     <template #footer>

@@ -3,20 +3,22 @@ import { computed, ref } from 'vue';
 import { crossWords } from '@relay/core/path/cross-mode';
 import { isCrossing, listensFor, pairOf, setPair } from '@relay/core/plan/carriage';
 import { dropMode, moveHotspot, switchMode } from '@relay/core/plan/hotspot';
-import { NETWORK_MODE_IDS } from '@relay/core/plan/modes/index';
+import { MODE_IDS, NETWORK_MODE_IDS } from '@relay/core/plan/modes/index';
 import { editProfile } from '@relay/core/plan/profiles';
-import type { Hotspot, NetworkModeId, ProfileValues, Site } from '@relay/core/plan/types';
+import type { Hotspot, ModeId, ProfileValues, Site } from '@relay/core/plan/types';
 import { MODES } from '@relay/core/registries/modes';
 import { formatMHz } from '@relay/core/units/quantities';
 import { FieldGroup, FieldRow, SwitchField, TextField } from '../../fields';
 import { positionText, takeMHz, takeName, takeNumber, takePlace, type Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
-import { NETWORK_PARTS } from '../modes';
+import { MODE_PARTS, NETWORK_PARTS } from '../modes';
 import FrequencyFinder from './FrequencyFinder.vue';
 
 const props = defineProps<{ site: Hotspot; profile: ProfileValues }>();
 const store = usePlanStore();
 const finding = ref(false);
+/** Modes that a hotspot has or has not, without settings of a network. */
+const WITHOUT_NETWORK = MODE_IDS.filter((id) => !NETWORK_MODE_IDS.some((one) => one === id));
 /** Every pair of modes that a hotspot could turn into each other. */
 const CROSSABLE = NETWORK_MODE_IDS.filter((id) => MODES[id].cross);
 const CROSS_PAIRS = CROSSABLE.flatMap((air) =>
@@ -46,14 +48,14 @@ function setAble(pair: Pair, able: boolean): void {
 const setOn = (pair: Pair, on: boolean) =>
   set(`${words(pair)} ${on ? 'on' : 'off'}`, (profile) => setPair(profile, pair.air, pair.network, { on }));
 
-function setMode(id: NetworkModeId, on: boolean): void {
+function setMode(id: ModeId, on: boolean): void {
   store.edit(`${props.site.name}: ${MODES[id].name} ${on ? 'on' : 'off'}`, (draft) =>
     switchMode(draft, props.site.id, id, on),
   );
 }
 
 /** What it has is on until somebody switches it off; what it has not is off. */
-function setHas(id: NetworkModeId, has: boolean): void {
+function setHas(id: ModeId, has: boolean): void {
   const label = `${props.site.name}: ${has ? 'has' : 'has no'} ${MODES[id].name}`;
   store.edit(label, (draft) => (has ? switchMode(draft, props.site.id, id, true) : dropMode(draft, props.site.id, id)));
 }
@@ -86,7 +88,15 @@ function takePosition(text: string): Taken {
         "
         mono
         unit="MHz"
-        hint="Simplex: it sends and hears on the same frequency. Use it only where your licence and band plan allow unattended operation."
+        hint="What it sends on; a pair moves together. Use it only where your licence and band plan allow unattended operation."
+      />
+      <TextField
+        label="Listens on"
+        :value="formatMHz(site.rxHz)"
+        :take="(text) => takeMHz(text, (hz) => change('listens on', (one) => void (one.rxHz = hz)))"
+        mono
+        unit="MHz"
+        hint="The same for a simplex hotspot; another for a duplex one."
       />
       <FieldRow label="Taken already?"><el-button @click="finding = true">Find a clear frequency</el-button></FieldRow>
       <TextField
@@ -136,6 +146,10 @@ function takePosition(text: string): Taken {
         <component :is="parts.SiteFields" :site="site" @change="change" />
         <component :is="parts.ProfileFields" :site="site" :profile="profile" @change="set" />
       </template>
+    </FieldGroup>
+    <FieldGroup v-for="id in WITHOUT_NETWORK" :key="id" :title="MODES[id].name">
+      <SwitchField :label="`Has ${MODES[id].name}`" :on="site[id] !== null" @change="(has) => setHas(id, has)" />
+      <component :is="MODE_PARTS[id].SiteFields" v-if="site[id] !== null" :site="site" @change="change" />
     </FieldGroup>
     <FieldGroup title="Cross-mode">
       <p class="soft">Which mode on the air it can turn into which mode of network, and which of these is on.</p>

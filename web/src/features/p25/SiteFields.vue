@@ -7,7 +7,7 @@ import { p25Networks } from '@relay/core/modes/p25/links';
 import type { P25SiteFields } from '@relay/core/plan/modes/p25/types';
 import type { Site } from '@relay/core/plan/types';
 import { ReachField, TextField } from '../../fields';
-import type { Taken } from '../../fields/field';
+import { NOT_SAID, saysNothing, type Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ site: Site }>();
@@ -18,13 +18,15 @@ const change = (label: string, recipe: (fields: P25SiteFields) => void) =>
   emit('change', label, (site) => recipe(site.p25!));
 const words = computed(() => {
   const { nac } = p25.value;
+  const usual = `Hotspots commonly have ${nacText(NAC_DEFAULT)}.`;
+  if (nac === null) return `Three hex digits; empty: not said. ${usual}`;
   const special = nac === NAC_PASS ? ' Any code is passed.' : nac === NAC_ANY ? ' Any code opens it.' : '';
-  return `In hex; that is ${nac} in decimal.${special} Hotspots commonly have ${nacText(NAC_DEFAULT)}.`;
+  return `In hex; that is ${nac} in decimal.${special} ${usual}`;
 });
 
 function takeNac(text: string): Taken {
-  const nac = readNac(text);
-  if (nac === null)
+  const nac = saysNothing(text) ? null : readNac(text);
+  if (nac === null && !saysNothing(text))
     return {
       problem: `Found “${text}”, expected a network access code of three hex digits, such as ${nacText(NAC_DEFAULT)}.`,
     };
@@ -34,7 +36,7 @@ function takeNac(text: string): Taken {
 </script>
 
 <template>
-  <TextField label="NAC" :value="nacText(p25.nac)" :take="takeNac" mono :hint="words" />
+  <TextField label="NAC" :value="p25.nac === null ? NOT_SAID : nacText(p25.nac)" :take="takeNac" mono :hint="words" />
   <ReachField
     label="Networks it reaches"
     :networks="p25Networks(store.plan!)"

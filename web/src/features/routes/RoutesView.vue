@@ -110,7 +110,7 @@ function select(on: boolean): void {
   <template v-if="site && profile && ribbon">
     <PageHead
       :title="`${site.name}: routes`"
-      :detail="`${simplex ? 'simplex' : 'duplex'} · ${formatMHz(site.txHz)} MHz${site.dmr ? ` · color code ${site.dmr.colorCode}` : ''}${simplex ? ` · slot ${SIMPLEX_SLOT}` : ''}`"
+      :detail="`${simplex ? 'simplex' : 'duplex'} · ${formatMHz(site.txHz)} MHz${site.dmr ? ` · color code ${site.dmr.colorCode ?? 'not said'}` : ''}${simplex ? ` · slot ${SIMPLEX_SLOT}` : ''}`"
     >
       <el-button @click="router.push({ name: 'hotspots', params: { planId, siteId } })">Hotspot settings</el-button>
       <el-button type="primary" @click="adding = true">Add a network</el-button>

@@ -5,9 +5,8 @@ import type { ZoneReport } from '@relay/core/builder/zones';
 import { buildZones } from '@relay/core/registries/builder';
 import { asRepeater, refreshed } from '@relay/core/registries/lists';
 import type { FiledSite } from '@relay/core/lists/filed';
-import { inPlan, objectionTo } from '@relay/core/lists/as-repeater';
-import { likelyNetwork } from '@relay/core/modes/dmr/listed';
-import { dmrNetworks } from '@relay/core/modes/dmr/networks';
+import { inPlan, objectionTo, reachedOf } from '@relay/core/lists/as-repeater';
+import { dmrNetworks, likelyNetwork } from '@relay/core/modes/dmr/networks';
 import { putRow, rows } from '@relay/core/plan/table';
 import type { Id } from '@relay/core/plan/types';
 import { formatMHz } from '@relay/core/units/quantities';
@@ -24,6 +23,21 @@ const radios = computed(() => rows(plan.value.radios));
 const networks = computed(() => dmrNetworks(plan.value));
 const NONE = 'none';
 const linked = ref<Record<string, Id | typeof NONE>>({});
+/** What is proposed where the list names no network: a guess, with its reason. */
+const guesses = computed(
+  () =>
+    new Map(
+      items.value.flatMap(({ site, key }) => {
+        const guess = site.modes.includes('DMR') && !namedNetwork(site) ? likelyNetwork(plan.value, site.groups) : null;
+        return guess ? [[key, guess] as const] : [];
+      }),
+    ),
+);
+function guessWords(key: string): string {
+  const guess = guesses.value.get(key);
+  return guess && guess.id === linked.value[key] ? `guessed: it knows ${guess.knows} of its groups` : '';
+}
+const namedNetwork = (site: FiledSite): Id | null => reachedOf(plan.value, 'dmr', site.networks)[0] ?? null;
 const radioId = ref<Id | typeof NONE>(NONE);
 const zone = ref('Near home');
 const report = ref<ZoneReport | null>(null);
@@ -74,7 +88,7 @@ watch(
     linked.value = Object.fromEntries(
       items.value
         .filter(({ site }) => site.modes.includes('DMR'))
-        .map(({ site, key }) => [key, likelyNetwork(plan.value, site) ?? NONE]),
+        .map(({ site, key }) => [key, namedNetwork(site) ?? guesses.value.get(key)?.id ?? NONE]),
     );
     radioId.value = radios.value[0]?.id ?? NONE;
   },
@@ -162,17 +176,16 @@ function add(): void {
                 ></span
               >
               <span v-else-if="objection" class="is-doubtful">not taken: {{ objection }}</span>
-              <el-select
-                v-else-if="site.modes.includes('DMR')"
-                v-model="linked[key]"
-                :aria-label="`Network of ${site.callSign}`"
-                class="network"
-                ><el-option :value="NONE" label="not said" /><el-option
-                  v-for="one in networks"
-                  :key="one.id"
-                  :value="one.id"
-                  :label="one.name"
-              /></el-select>
+              <template v-else-if="site.modes.includes('DMR')">
+                <el-select v-model="linked[key]" :aria-label="`Network of ${site.callSign}`" class="network"
+                  ><el-option :value="NONE" label="not said" /><el-option
+                    v-for="one in networks"
+                    :key="one.id"
+                    :value="one.id"
+                    :label="one.name"
+                /></el-select>
+                <span v-if="guessWords(key)" class="soft guess">{{ guessWords(key) }}</span>
+              </template>
               <span v-else class="soft">{{
                 site.networks.join(', ') ||
                 (site.modes.every((mode) => mode === 'FM') ? 'no network: FM' : 'networks not said')
@@ -222,6 +235,10 @@ tbody th {
 
 .network {
   width: 150px;
+}
+
+.guess {
+  display: block;
 }
 
 .about {

@@ -31,8 +31,11 @@ const TITLES: Readonly<Record<ColumnField, string>> = {
   output: 'site sends on',
   input: 'site listens on',
   shift: 'shift',
-  tone: 'tone',
+  tone: 'tone it opens on',
+  toneOut: 'tone it sends',
+  width: 'FM width',
   colorCode: 'color code',
+  groups: 'groups, slot in the cell or not said',
   slot1: 'groups, slot 1',
   slot2: 'groups, slot 2',
   slot1Dynamic: 'dynamic groups, slot 1',
@@ -206,10 +209,20 @@ async function add(): Promise<void> {
                 in {{ unit(column.factor) }}</span
               >
             </td>
-            <td class="mono">{{ column.field === 'unused' ? '' : `${Math.round(column.confidence * 100)} %` }}</td>
+            <td>
+              <span class="mono">{{
+                column.field === 'unused' ? '' : `${Math.round(column.confidence * 100)} %`
+              }}</span>
+              <span v-if="column.question" class="is-doubtful question">{{ column.question }}</span>
+            </td>
           </tr>
         </tbody>
       </table>
+      <p v-if="preview.unread.length" data-testid="list-unread">
+        Not used, though something stands in them:
+        {{ preview.unread.map((one) => `${one.title} (${one.filled.toLocaleString('en')})`).join(', ') }}. Choose above
+        what they are, or leave them.
+      </p>
       <details v-if="preview.findings.length" open>
         <summary>What is wrong, line by line</summary>
         <p v-if="preview.rejected">
@@ -263,6 +276,11 @@ p {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
+}
+
+.question {
+  display: block;
+  max-width: 240px;
 }
 
 .field {

@@ -30,7 +30,7 @@ const START = { txHz: 439_000_000, rxHz: 431_400_000 };
 function add(): void {
   const site = newRepeater(newId('site'), `Repeater ${sites.value.length + 1}`, START.txHz, START.rxHz);
   store.edit(`add ${site.name}`, (draft) =>
-    putRow(draft.sites, { ...site, fm: { toneIn: null, toneOut: null, widthHz: draft.station.fmWidthHz } }),
+    putRow(draft.sites, { ...site, fm: { toneIn: null, toneOut: null, widthHz: null } }),
   );
   void router.replace({ query: { ...route.query, site: site.id } });
 }

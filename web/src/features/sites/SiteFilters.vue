@@ -1,13 +1,15 @@
 <script setup lang="ts">
 /** Which of the sites, shown how: everything stands in the address of the page. */
 import { LISTED_MODES } from '@relay/core/lists/types';
-import { BAND_NAMES } from '@relay/core/units/bands';
+import { licenceBands } from '@relay/core/units/bands';
 import type { SiteFilter } from '../../sync/api';
+import { usePlanStore } from '../../sync/plan-store';
 import type { DistanceUnit } from './place';
 
-defineProps<{ filter: SiteFilter; onMap: boolean }>();
+defineProps<{ filter: SiteFilter; band: string; onMap: boolean }>();
 defineEmits<{ ask: [query: Record<string, string | undefined>] }>();
 const unit = defineModel<DistanceUnit>('unit', { required: true });
+const store = usePlanStore();
 const EVERY = 'every';
 </script>
 
@@ -24,15 +26,15 @@ const EVERY = 'every';
       :label="one"
   /></el-select>
   <el-select
-    :model-value="filter.band || EVERY"
+    :model-value="band || EVERY"
     aria-label="Band"
     class="mode"
     @update:model-value="$emit('ask', { band: $event === EVERY ? undefined : String($event) })"
     ><el-option :value="EVERY" label="every band" /><el-option
-      v-for="one in BAND_NAMES"
-      :key="one"
-      :value="one"
-      :label="one"
+      v-for="one in licenceBands(store.plan!.station)"
+      :key="one.name"
+      :value="one.name"
+      :label="one.name"
   /></el-select>
   <el-select
     :model-value="filter.status || EVERY"

@@ -6,6 +6,8 @@ import { repeatersOf } from '@relay/core/plan/sites';
 import { EmptyState, PageHead, TextField } from '../../fields';
 import { NextStep } from '../../panels';
 import { readPlace, type Taken } from '../../fields/field';
+import { licenceBands } from '@relay/core/units/bands';
+import { markGone, takenFrom } from '@relay/core/lists/gone';
 import { legBetween } from '@relay/core/units/geo/geodesic';
 import type { AlongSite, FiledSite, ListSummary, NearSite, Trip } from '@relay/core/lists/filed';
 import type { Position } from '@relay/core/plan/types';
@@ -37,9 +39,11 @@ const importing = ref(false);
 const correcting = shallowRef<FiledSite | null>(null);
 const unit = ref<DistanceUnit>(localStorage.getItem(UNIT_KEY) === 'mi' ? 'mi' : 'km');
 const mode = computed(() => String(route.query['mode'] ?? ''));
+/** By its name in the address; its edges are those of the licence. */
+const band = computed(() => String(route.query['band'] ?? ''));
 const filter = computed<SiteFilter>(() => ({
   mode: mode.value,
-  band: String(route.query['band'] ?? ''),
+  sends: licenceBands(store.plan!.station).find((one) => one.name === band.value) ?? null,
   network: String(route.query['network'] ?? ''),
   status: String(route.query['status'] ?? ''),
 }));
@@ -128,7 +132,26 @@ function locate(): void {
 
 async function imported(list: ListSummary): Promise<void> {
   store.notice = `${list.name}: ${list.sites} sites were imported.`;
-  await changed();
+  await Promise.all([changed(), tellGone(list), store.lookAround()]);
+}
+
+/** A newer version of a list may lack what the plan took from it: marked there, with a finding under Agreement. */
+async function tellGone(list: ListSummary): Promise<void> {
+  const taken = takenFrom(store.plan!, list.name);
+  if (taken.length === 0) return;
+  try {
+    const { held } = await api.held(
+      list.id,
+      taken.map(({ listing: { callSign, module }, txHz }) => ({ callSign, module, txHz })),
+    );
+    const on = list.issuedOn ?? list.importedAt.slice(0, 10);
+    store.edit(`what ${list.name} holds no more`, markGone(list.name, held, on));
+    const gone = taken.filter((_, at) => held[at] === false).map((one) => one.name);
+    if (gone.length > 0)
+      store.notice = `${list.name}: ${list.sites} sites were imported. Of this plan it lacks ${gone.slice(0, 5).join(', ')}${gone.length > 5 ? ` and ${gone.length - 5} more` : ''}: marked, and told under Agreement.`;
+  } catch (error) {
+    problem.value = (error as Error).message;
+  }
 }
 
 async function changed(): Promise<void> {
@@ -198,7 +221,14 @@ onBeforeUnmount(() => asking?.abort());
           placeholder="locator, or 46.71, -33.42"
         />
         <el-button v-if="view === 'near'" @click="locate">Where this device is</el-button>
-        <SiteFilters v-if="view !== 'plan'" v-model:unit="unit" :filter="filter" :on-map="onMap" @ask="ask" />
+        <SiteFilters
+          v-if="view !== 'plan'"
+          v-model:unit="unit"
+          :filter="filter"
+          :band="band"
+          :on-map="onMap"
+          @ask="ask"
+        />
       </div>
       <div v-if="view !== 'plan' && ticked.size" class="chosen" role="status">
         <span>{{ ticked.size }} chosen</span

@@ -39,7 +39,8 @@ export function usualWidthKm(points: readonly Position[]): number {
 export function readGpx(xml: string): ReadTrip {
   try {
     const { tracks, routes, waypoints } = readGpxFile(xml);
-    const points = [...tracks, ...routes, waypoints].find((one) => one.length > 1);
+    const named = waypoints.flatMap(({ position }) => (position ? [position] : []));
+    const points = [...tracks, ...routes, named].find((one) => one.length > 1);
     return points
       ? { points: points.map(({ lat, lon }) => ({ lat, lon })), problem: null }
       : { points: [], problem: 'Found fewer than two points in the GPX.' };

@@ -7,8 +7,11 @@ import type { FmWidthHz } from '@relay/core/plan/modes/fm/types';
 import type { RegionId } from '@relay/core/plan/types';
 import { ChoiceField, FieldGroup, PageHead, TextField } from '../../fields';
 import { NextStep, PlaceFindings } from '../../panels';
+import { parseWhole } from '@relay/core/units/quantities';
 import { positionText, takeName, takePlace, takeWhole, type Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
+import KeptParts from './KeptParts.vue';
+import LicenceBands from './LicenceBands.vue';
 
 const store = usePlanStore();
 const plan = computed(() => store.plan!);
@@ -41,6 +44,18 @@ function takeId(text: string): Taken {
   return takeWhole(text, 0, 999_999_999, (id) => store.edit('DMR ID', (draft) => void (draft.station.dmrId = id)));
 }
 
+function takeOtherIds(text: string): Taken {
+  const ids = text
+    .split(/[,;]+/)
+    .map((one) => one.trim())
+    .filter(Boolean)
+    .map(parseWhole);
+  if (ids.some((id) => id === null || !isStationId(id)))
+    return { problem: `Found “${text}”, expected 7-digit DMR IDs, with commas between them.` };
+  store.edit('further DMR IDs', (draft) => void (draft.station.otherIds = [...new Set(ids as number[])]));
+  return null;
+}
+
 const takeLine =
   (field: 'operator' | 'place', label: string) =>
   (text: string): Taken => {
@@ -63,6 +78,13 @@ const takeLine =
         mono
         :hint="idHint"
       />
+      <TextField
+        label="Further DMR IDs"
+        :value="station.otherIds.map(formatId).join(', ')"
+        :take="takeOtherIds"
+        mono
+        hint="Others that are registered to you, with commas between them: a radio may hold any of them."
+      />
       <TextField label="Operator" :value="station.operator" :take="takeLine('operator', 'operator')" />
       <TextField label="Place" :value="station.place" :take="takeLine('place', 'place')" />
       <TextField
@@ -78,16 +100,18 @@ const takeLine =
         label="Region"
         :value="station.region"
         :options="REGIONS"
-        hint="Sets the band edges by the ITU Radio Regulations, Article 5. Your national rules may be narrower: they decide."
+        hint="Sets the band edges by the ITU Radio Regulations, Article 5. Your national rules decide: enter below where they differ."
         @choose="(region) => store.edit('licence region', (draft) => void (draft.station.region = region))"
       />
+      <LicenceBands />
     </FieldGroup>
+    <FieldGroup title="Kept for calling, beacons and weak signals"><KeptParts /></FieldGroup>
     <FieldGroup title="FM">
       <ChoiceField
         label="Width in your country"
         :value="String(station.fmWidthHz)"
         :options="WIDTHS"
-        hint="What repeaters taken from lists are set to; lists seldom say it."
+        hint="What a channel is set to where a list does not say it; lists seldom do."
         @choose="
           (width) => store.edit('FM width', (draft) => void (draft.station.fmWidthHz = Number(width) as FmWidthHz))
         "

@@ -121,7 +121,9 @@ export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): 
   const local = present
     .flatMap((mode) => mode.withoutNetwork(plan))
     .filter(byItself)
-    .map((info) => rowOf(info, ''));
+    .map((info) => rowOf(info, ''))
+    // A group that stays at its repeater is nothing where there is no repeater.
+    .filter((row) => row.cells.some((cell) => cell.ways.length > 0));
   const listed = new Set(local.map((row) => row.address));
   const asked = present
     .map((mode) => mode.typed?.(typed) ?? null)

@@ -23,7 +23,10 @@ testCheck(autoSensingAtMixedSite, {
           message: 'digital',
           pointer: roomPointer('w-news', 'c4fm', 'receive'),
           says: 'The channel opens for digital only; Dunsel Mixed passes FM as well.',
-          fixes: { set: (plan) => void (roomChannel(plan, 'w-news').c4fm.receive = 'auto') },
+          // The FM side needs its tone again.
+          fixes: {
+            set: (plan) => void Object.assign(roomChannel(plan, 'w-news').c4fm, { receive: 'auto', toneTx: '110.9' }),
+          },
         },
       ],
     },

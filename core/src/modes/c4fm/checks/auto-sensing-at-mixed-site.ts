@@ -1,3 +1,5 @@
+import type { Receive } from '../../../plan/modes/c4fm/types';
+import { receivePatches } from '../receive';
 import { valueCheck } from '../../../checks/value-check';
 
 export const autoSensingAtMixedSite = valueCheck({
@@ -16,5 +18,6 @@ export const autoSensingAtMixedSite = valueCheck({
   },
   messages: { digital: 'The channel opens for {has} only; {site} passes FM as well.' },
   only: 'doubtful',
+  patches: (context, { expects }) => receivePatches(context, expects as Receive),
   press: 'Open for both (auto)',
 });

@@ -5,6 +5,7 @@ import { groupIdDiffers } from './group-id-differs';
 import { groupIdHeardDiffers } from './group-id-heard-differs';
 import { groupIdNotOpen } from './group-id-not-open';
 import { mixedToneDiffers } from './mixed-tone-differs';
+import { mixedToneHeardDiffers } from './mixed-tone-heard-differs';
 import { noDisconnectEntry } from './no-disconnect-entry';
 import { receivesAnalogOnly } from './receives-analog-only';
 import { roomConnectionUnsaid } from './room-connection-unsaid';
@@ -33,6 +34,7 @@ export const checks: readonly Check[] = [
   groupIdNotOpen,
   groupIdHeardDiffers,
   mixedToneDiffers,
+  mixedToneHeardDiffers,
   roomNotReached,
   roomReachUnsaid,
   roomNotConnected,

@@ -1,3 +1,4 @@
+import { addedLike } from '../../../testing/added-channel';
 import { testCheck } from '../../../testing/check-tester';
 import { roomsPlan } from '../../../testing/sample-rooms';
 import { putRow, removeRow } from '../../../plan/table';
@@ -34,6 +35,7 @@ testCheck(noDisconnectEntry, {
           message: 'none',
           pointer: '/codeplugs/r3/channels',
           says: 'Rambler calls Isles Evening and Lantern Bridge through Home and has no entry for 99999, the way out.',
+          fixes: { add: addedLike(roomsPlan(), 'r3', 'ch-w-evening-disconnect', 'ch-leave', 'ch-w-evening') },
         },
       ],
     },

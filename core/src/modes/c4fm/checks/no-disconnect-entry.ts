@@ -1,10 +1,11 @@
 import { defineCheck } from '../../../checks/check';
+import { channelBeside } from '../../../checks/channel-beside';
 import { toPointer } from '../../../plan/patches';
 import { reachOf } from '../../../plan/sites';
 import { rows } from '../../../plan/table';
-import type { Id } from '../../../plan/types';
-import { isC4fmPath } from '../channel';
-import { disconnects, targetOf } from '../links';
+import type { ChannelOf, Destination, Id } from '../../../plan/types';
+import { blankChannel, isC4fmPath } from '../channel';
+import { disconnects, LEAVE, targetOf } from '../links';
 import { roomDigits } from '../rooms';
 
 export const noDisconnectEntry = defineCheck({
@@ -18,11 +19,11 @@ export const noDisconnectEntry = defineCheck({
     source: { kind: 'common practice', name: 'each mode needs its way out programmed in its radio' },
   },
   messages: { none: '{radio} calls {rooms} through {site} and has no entry for {expects}, the way out.' },
-  fixes: {},
+  fixes: { add: 'Add a channel that disconnects' },
   check(index, report) {
     const { plan } = index;
     for (const radio of rows(plan.radios)) {
-      const called = new Map<Id, { rooms: Set<string>; out: string }>();
+      const called = new Map<Id, { rooms: Set<string>; out: string; networkId: Id; like: ChannelOf<'c4fm'> }>();
       const left = new Set<Id>();
       for (const { context } of index.paths()) {
         if (context.radio.id !== radio.id || !isC4fmPath(context) || !context.site?.c4fm) continue;
@@ -31,7 +32,12 @@ export const noDisconnectEntry = defineCheck({
         const out = target && roomDigits(target.network.disconnect);
         // What is not reached cannot be connected, and needs no way out.
         if (target && out && reachOf(context.site.c4fm, target.network.id) !== 'not reached')
-          called.set(id, { rooms: (called.get(id)?.rooms ?? new Set<string>()).add(target.room.name), out });
+          called.set(id, {
+            rooms: (called.get(id)?.rooms ?? new Set<string>()).add(target.room.name),
+            out,
+            networkId: target.network.id,
+            like: context.channel,
+          });
         // A number kept in the radio will do as well as a channel.
         if (
           disconnects(context, context.channel.c4fm.room) ||
@@ -39,18 +45,27 @@ export const noDisconnectEntry = defineCheck({
         )
           left.add(id);
       }
-      for (const [siteId, { rooms, out }] of called) {
+      for (const [siteId, { rooms, out, networkId, like }] of called) {
         if (left.has(siteId)) continue;
+        const site = plan.sites.byId[siteId]!;
+        const destination: Destination = { mode: 'c4fm', kind: 'disconnect', networkId };
+        const blank = blankChannel(site);
+        const patches = channelBeside(radio, plan.codeplugs[radio.id]!, like, {
+          site,
+          values: { ...blank, name: LEAVE, c4fm: { ...blank.c4fm, room: out } },
+          destination,
+        });
         report({
           message: 'none',
           data: {
             radio: radio.name,
             rooms: [...rooms].join(' and '),
-            site: plan.sites.byId[siteId]!.name,
+            site: site.name,
             expects: out,
           },
           pointer: toPointer(['codeplugs', radio.id, 'channels']),
           subject: { radioId: radio.id, siteId },
+          fixes: patches.length > 0 ? [{ id: 'add', patches }] : [],
         });
       }
     }

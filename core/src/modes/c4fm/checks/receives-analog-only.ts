@@ -1,3 +1,5 @@
+import type { Receive } from '../../../plan/modes/c4fm/types';
+import { receivePatches } from '../receive';
 import { valueCheck } from '../../../checks/value-check';
 
 export const receivesAnalogOnly = valueCheck({
@@ -16,5 +18,6 @@ export const receivesAnalogOnly = valueCheck({
   },
   messages: { analog: 'The channel is set to {has}; expected {expects}.' },
   only: 'broken',
+  patches: (context, { expects }) => receivePatches(context, expects as Receive),
   press: 'Set it to {expects}',
 });

@@ -3,7 +3,7 @@ import { wantedRoom } from './walk';
 
 export const roomConnectionUnsaid = valueCheck({
   id: 'room-connection-unsaid',
-  severity: 'doubtful',
+  severity: 'note',
   title: 'Nobody has said what the repeater is connected to',
   mode: 'c4fm',
   fact: 'connect',
@@ -18,7 +18,7 @@ export const roomConnectionUnsaid = valueCheck({
   messages: {
     unsaid: 'Nobody has said what {site} is connected to, and the channel has no number; expected {expects}.',
   },
-  only: 'doubtful',
+  only: 'noted',
   to: (_, fact) => wantedRoom(fact),
   press: 'Call {expects} from this channel',
 });

@@ -18,7 +18,7 @@ testCheck(roomMemoryNameTooLong, {
           message: 'long',
           pointer: '/codeplugs/r3/c4fm/rooms/byId/m1/name',
           says: '“Isles Evening” has 13 characters; Rambler keeps 12.',
-          fixes: { shorten: (plan) => void (plan.codeplugs['r3']!.c4fm.rooms.byId['m1']!.name = 'Isles Evenng') },
+          fixes: { shorten: (plan) => void (plan.codeplugs['r3']!.c4fm.rooms.byId['m1']!.name = 'Isles Eve') },
         },
       ],
     },

@@ -1,10 +1,10 @@
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject, wordsOf } from '../../../checks/walk';
-import { eachDisagreement } from './walk';
+import { eachNote } from './walk';
 
 export const roomUnknown = defineCheck({
   id: 'room-unknown',
-  severity: 'doubtful',
+  severity: 'note',
   title: 'Nothing is known of this room',
   fact: 'room',
   docs: {
@@ -16,7 +16,7 @@ export const roomUnknown = defineCheck({
   messages: { unknown: 'The channel calls {has}; expected {expects}.' },
   fixes: {},
   check(index, report) {
-    eachDisagreement(index, 'room', 'network', (context, fact) => {
+    eachNote(index, 'room', 'network', (context, fact) => {
       report({
         message: 'unknown',
         data: { ...wordsOf(context, fact) },

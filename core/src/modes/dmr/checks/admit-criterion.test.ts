@@ -1,10 +1,19 @@
+import { HEAD, headChannel, sitesPlan } from '../../../testing/sample-sites';
 import { testCheck } from '../../../testing/check-tester';
 import { CHANNEL, channelOf } from '../../../testing/sample-plan';
 import { admitCriterion } from './admit-criterion';
 
 testCheck(admitCriterion, {
+  plan: sitesPlan,
   valid: [
     { name: 'color code free' },
+    {
+      name: 'always from radio to radio, where there is no color code to wait for',
+      change: (plan) => {
+        Object.assign(channelOf(plan, 'g2'), { siteId: null, purpose: 'direct' });
+        channelOf(plan, 'g2').dmr.admit = 'always';
+      },
+    },
     { name: 'always on one’s own hotspot', change: (plan) => void (channelOf(plan, 'g1').dmr.admit = 'always') },
   ],
   invalid: [
@@ -21,16 +30,13 @@ testCheck(admitCriterion, {
       ],
     },
     {
-      name: 'always without a hotspot',
-      change: (plan) => {
-        channelOf(plan, 'g1').siteId = null;
-        channelOf(plan, 'g1').dmr.admit = 'always';
-      },
+      name: 'always at a repeater',
+      change: (plan) => void (headChannel(plan).dmr.admit = 'always'),
       findings: [
         {
           message: 'unfit',
-          pointer: `${CHANNEL}/dmr/admit`,
-          fixes: { set: (plan) => void (channelOf(plan, 'g1').dmr.admit = 'color-code-free') },
+          pointer: `${HEAD}/dmr/admit`,
+          fixes: { set: (plan) => void (headChannel(plan).dmr.admit = 'color-code-free') },
         },
       ],
     },

@@ -1,3 +1,5 @@
+import type { CallKind } from '../../../plan/types';
+import { recallPatches } from '../recall';
 import { valueCheck } from '../../../checks/value-check';
 import { calledNumber } from '../links';
 
@@ -7,7 +9,7 @@ export const callKindDiffers = valueCheck({
   title: 'Group called as private, or the reverse',
   mode: 'dmr',
   fact: 'call-kind',
-  hops: ['network'],
+  hops: ['network', 'site'],
   field: ['dmr', 'call', 'kind'],
   docs: {
     summary: 'A channel makes a private call to a group, or a group call to a number that wants a private one.',
@@ -17,5 +19,6 @@ export const callKindDiffers = valueCheck({
   },
   messages: { differs: 'The channel makes a {has} call to {number}; the destination expects a {expects} call.' },
   data: (context) => ({ number: calledNumber(context) }),
+  patches: (context, { expects }) => recallPatches(context, { ...context.channel.dmr.call, kind: expects as CallKind }),
   press: 'Make it a {expects} call',
 });

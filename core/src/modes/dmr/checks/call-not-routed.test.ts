@@ -81,9 +81,39 @@ testCheck(callNotRouted, {
           message: 'taken',
           pointer: at('k1'),
           says: 'The call to group 8000417 goes to Lantern, group 417, Hask Wide instead of Causeway 417: rule 1 takes it before rule 3.',
-          fixes: { first: order('r-n2-group', 'x', 'r-n1-group', 'r-n1-private', 'r-n2-private', 'r-n1-rest') },
+          // The stretch may be meant for other numbers: it stays, and this one number gets a rule before it.
+          fixes: {
+            exact: (plan) => {
+              profileOf(plan, 's1').dmr.rules.byId['r-n2-8000417'] = {
+                id: 'r-n2-8000417',
+                networkId: 'n2',
+                call: 'group',
+                range: { slot: 2, first: 8_000_417, networkSlot: 2, networkFirst: 417, count: 1 },
+                reply: true,
+              };
+              order('r-n2-8000417', 'x', ...PLANNED)(plan);
+            },
+          },
         },
       ],
+    },
+    {
+      name: 'a wider stretch before the prefix, which is the narrower one',
+      change: (plan) => {
+        profileOf(plan, 's1').dmr.rules.byId['x'] = {
+          id: 'x',
+          networkId: 'n1',
+          call: 'group',
+          range: { slot: 2, first: 7_500_000, networkSlot: 2, networkFirst: 1, count: 2_000_000 },
+          reply: true,
+        };
+        order('x', ...PLANNED)(plan);
+      },
+      findings: ['k1', 'k2'].map((id) => ({
+        message: 'taken',
+        pointer: at(id),
+        fixes: { first: order('r-n2-group', 'x', 'r-n1-group', 'r-n1-private', 'r-n2-private', 'r-n1-rest') },
+      })),
     },
     {
       name: 'a number that no prefix carries',

@@ -59,7 +59,7 @@ testCheck(contactMissing, {
           fixes: {
             add: (plan) => {
               const { contacts } = plan.codeplugs['r1']!.dmr;
-              contacts.byId['ct-g417'] = { id: 'ct-g417', name: 'Lghthse kep wtch', kind: 'group', number: 417 };
+              contacts.byId['ct-g417'] = { id: 'ct-g417', name: 'LtHse keep watch', kind: 'group', number: 417 };
               contacts.order.push('ct-g417');
             },
           },

@@ -27,7 +27,8 @@ export const contactMissing = defineCheck({
       const key = contactKey(kind, number);
       const id = freeId(`ct-${key}`, (taken) => taken in codeplug.dmr.contacts.byId);
       const name = shortenName(
-        (arrives && whatIsAt(index, arrives.networkId, arrives.kind, arrives.number)) ?? channel.name,
+        (arrives?.networkId != null ? whatIsAt(index, arrives.networkId, arrives.kind, arrives.number) : null) ??
+          channel.name,
         radio.limits.nameLength,
       );
       const base = toPointer(['codeplugs', radio.id, 'dmr', 'contacts']);

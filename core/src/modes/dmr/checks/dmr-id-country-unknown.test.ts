@@ -5,6 +5,7 @@ testCheck(dmrIdCountryUnknown, {
   // Country codes: ITU-T E.212. 999 is set aside for private use.
   valid: [
     { name: 'private use' },
+    { name: '270, Luxembourg', change: (plan) => void (plan.station.dmrId = 2_701_234) },
     { name: '262', change: (plan) => void (plan.station.dmrId = 2_620_000) },
     { name: 'malformed is another check’s', change: (plan) => void (plan.station.dmrId = 12) },
   ],
@@ -16,7 +17,7 @@ testCheck(dmrIdCountryUnknown, {
         {
           message: 'unknown',
           pointer: '/station/dmrId',
-          says: 'The DMR ID 8001234 begins with 800; expected a country code of ITU-T E.212.',
+          says: 'The DMR ID 8001234 begins with 800, which is no country code that is known here.',
         },
       ],
     },

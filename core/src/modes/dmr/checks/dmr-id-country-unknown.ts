@@ -3,15 +3,15 @@ import { countryOfId, isStationId } from '../addresses';
 
 export const dmrIdCountryUnknown = defineCheck({
   id: 'dmr-id-country-unknown',
-  severity: 'doubtful',
+  severity: 'note',
   title: 'DMR ID with an unknown country code',
   docs: {
     summary: 'The first three digits of the DMR ID are no assigned country code.',
-    why: 'Most likely a digit was mistyped, and your calls would carry a stranger’s ID.',
+    why: 'Registries also give IDs outside the country codes; but a mistyped digit would make your calls carry a stranger’s ID.',
     remedy: 'Compare the ID with your registration.',
     source: { kind: 'published', name: 'ITU-T E.212' },
   },
-  messages: { unknown: 'The DMR ID {has} begins with {code}; expected a country code of ITU-T E.212.' },
+  messages: { unknown: 'The DMR ID {has} begins with {code}, which is no country code that is known here.' },
   fixes: {},
   check(index, report) {
     const { dmrId } = index.plan.station;

@@ -7,6 +7,13 @@ import { dmrNetwork } from '../networks';
 testCheck(groupUnknown, {
   valid: [
     { name: 'known' },
+    {
+      name: 'a private call to an ID whose country is not known',
+      change: (plan) => {
+        channelOf(plan, 'g1').destination = null;
+        channelOf(plan, 'g1').dmr.call = { kind: 'private', number: 1_123_456 };
+      },
+    },
     { name: 'unlinked, but the number is known', change: (plan) => void (channelOf(plan, 'g1').destination = null) },
   ],
   invalid: [
@@ -17,7 +24,7 @@ testCheck(groupUnknown, {
         {
           message: 'unknown',
           pointer: `${CHANNEL}/dmr/call/number`,
-          says: 'The channel calls group 417; Lantern knows no such number.',
+          says: 'The channel calls group 417, which is not in the directory of Lantern.',
         },
       ],
     },

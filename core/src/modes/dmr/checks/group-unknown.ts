@@ -2,22 +2,22 @@ import { networkName } from '../../../plan/networks';
 import { defineCheck } from '../../../checks/check';
 import { calledNumber } from '../links';
 import { channelPointer, channelSubject } from '../../../checks/walk';
-import { eachDisagreement } from './walk';
+import { eachNote } from './walk';
 
 export const groupUnknown = defineCheck({
   id: 'group-unknown',
-  severity: 'broken',
-  title: 'Talk group unknown to the network',
+  severity: 'note',
+  title: 'Talk group in no directory',
   fact: 'group',
   docs: {
     summary: 'A channel calls a number that the network’s directory does not hold, and is linked to no destination.',
-    why: 'The call goes to a group where nobody is, or to one you do not mean.',
+    why: 'A directory is never complete; but a slip of a digit leads to a group where nobody is.',
     remedy: 'Choose where the channel should reach, or add the group under Networks if it exists.',
   },
-  messages: { unknown: 'The channel calls {kind} {called}; {network} knows no such number.' },
+  messages: { unknown: 'The channel calls {kind} {called}, which is not in the directory of {network}.' },
   fixes: {},
   check(index, report) {
-    eachDisagreement(index, 'group', 'network', (context) => {
+    eachNote(index, 'group', 'network', (context) => {
       const data = {
         kind: context.channel.dmr.call.kind,
         called: calledNumber(context),

@@ -29,8 +29,14 @@ import { ruleShadowed } from './rule-shadowed';
 import { ruleWithoutInverse } from './rule-without-inverse';
 import { sameNumberTwoNetworks } from './same-number-two-networks';
 import { severalNetworksSelectionOff } from './several-networks-selection-off';
+import { colorCodeSystem } from './color-code-system';
+import { groupNotListed } from './group-not-listed';
+import { noDmrUnlinkChannel } from './no-dmr-unlink-channel';
+import { repeaterNetworkUnsaid } from './repeater-network-unsaid';
+import { ruleOnUnheardSlot } from './rule-on-unheard-slot';
+import { staticGroupUnheard } from './static-group-unheard';
+import { tooManyStaticGroups } from './too-many-static-groups';
 import { slotOnSimplex } from './slot-on-simplex';
-import { staticGroupInStandby } from './static-group-in-standby';
 import { suffixMissing } from './suffix-missing';
 import { suffixUsedTwice } from './suffix-used-twice';
 import { twoCatchAlls } from './two-catch-alls';
@@ -43,9 +49,12 @@ export const checks: readonly Check[] = [
   radioIdDiffers,
   slotOnSimplex,
   colorCodeDiffers,
+  colorCodeSystem,
   groupNotOnSlot,
   repeaterNetworkDiffers,
+  repeaterNetworkUnsaid,
   groupNotAtRepeater,
+  groupNotListed,
   networkLoginIncomplete,
   suffixMissing,
   suffixUsedTwice,
@@ -62,13 +71,16 @@ export const checks: readonly Check[] = [
   prefixTakesPersonalId,
   numberOverLimit,
   rangeOverNetworkEnd,
-  staticGroupInStandby,
+  ruleOnUnheardSlot,
+  staticGroupUnheard,
+  tooManyStaticGroups,
   groupNotCarried,
   networkDiffers,
   numberDiffers,
   callKindDiffers,
   groupUnknown,
   wideAreaGroupOnRepeater,
+  noDmrUnlinkChannel,
   sameNumberTwoNetworks,
   contactMissing,
   groupNotInReceiveList,

@@ -1,6 +1,6 @@
 import { defineCheck } from '../../../checks/check';
-import { shadows } from '../routes/claims';
-import { moveBefore, rulePointer } from '../routes/mend';
+import { clashes } from '../routes/claims';
+import { rulePointer, trimFixes } from '../routes/mend';
 import { ruleWords, stretchWords } from '../routes/words';
 import { eachRouted } from './each-routed';
 
@@ -17,27 +17,28 @@ export const networksOverlap = defineCheck({
   messages: {
     overlap: 'At {site}, {earlier} and {later} both claim {kind} {taken}; they go to {winner}, never to {loser}.',
   },
-  fixes: { move: 'Let {loser} have them' },
+  fixes: { trim: 'Leave them to {winner}: claim {rest}' },
   check(index, report) {
     const nameOf = (id: string) => index.plan.networks.byId[id]!.name;
     eachRouted(index, (site, profile, table, at) => {
-      for (const { rule, by, taken, wholly } of shadows(table.rules)) {
+      for (const { rule, by, taken, wholly } of clashes(table.rules)) {
         const other = by.find((one) => one.networkId !== rule.networkId);
-        if (wholly || rule.range === null || !other || by.some((one) => one.range === null)) continue;
+        if (wholly || !other) continue;
+        const data = {
+          site: site.name,
+          earlier: ruleWords(profile, other),
+          later: ruleWords(profile, rule),
+          kind: rule.call,
+          taken: taken.map(stretchWords).join(', '),
+          winner: nameOf(other.networkId),
+          loser: nameOf(rule.networkId),
+        };
         report({
           message: 'overlap',
-          data: {
-            site: site.name,
-            earlier: ruleWords(profile, other),
-            later: ruleWords(profile, rule),
-            kind: rule.call,
-            taken: taken.map(stretchWords).join(', '),
-            winner: nameOf(other.networkId),
-            loser: nameOf(rule.networkId),
-          },
+          data,
           pointer: rulePointer(at, rule),
           subject: { siteId: site.id, networkId: rule.networkId },
-          fixes: [{ id: 'move', patches: moveBefore(at, profile, rule, by[0]!) }],
+          fixes: trimFixes(at, rule, by, data),
         });
       }
     });

@@ -1,3 +1,4 @@
+import { recallPatches } from '../recall';
 import { valueCheck } from '../../../checks/value-check';
 import { networkIdOf, networkName } from '../../../plan/networks';
 import { callFor, placeWords } from '../links';
@@ -8,7 +9,7 @@ export const numberDiffers = valueCheck({
   title: 'The call goes to another number than its destination',
   mode: 'dmr',
   fact: 'number',
-  hops: ['network'],
+  hops: ['network', 'site'],
   field: ['dmr', 'call', 'number'],
   docs: {
     summary: 'A channel calls another number than the destination it is meant to reach.',
@@ -18,8 +19,10 @@ export const numberDiffers = valueCheck({
   messages: {
     elsewhere: 'The channel calls {has}; {wanted} is {expects} on this radio. The call goes to {where} instead.',
     nowhere: 'The channel calls {has}; {wanted} is {expects} on this radio. The call stops at the site.',
+    local: 'The channel calls {has}; to whoever hears the repeater it is {expects}.',
   },
-  which: ({ arrives }) => (arrives ? 'elsewhere' : 'nowhere'),
+  which: ({ arrives, channel }) =>
+    channel.destination?.kind === 'local' ? 'local' : arrives ? 'elsewhere' : 'nowhere',
   data({ arrives, index, channel }, { has, expects }) {
     const wanted = callFor(index.plan, channel.destination!)!;
     return {
@@ -29,5 +32,6 @@ export const numberDiffers = valueCheck({
       where: arrives ? placeWords(index, arrives) : '',
     };
   },
+  patches: (context, { expects }) => recallPatches(context, { ...context.channel.dmr.call, number: Number(expects) }),
   press: 'Set the channel to {expects}',
 });

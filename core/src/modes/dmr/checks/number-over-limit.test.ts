@@ -1,6 +1,6 @@
 import { profileOf } from '../../../testing/profile-of';
 import { testCheck } from '../../../testing/check-tester';
-import { putGroupRule, routedPlan } from '../../../testing/sample-routes';
+import { putGroupRule, routedPlan, ruleOf } from '../../../testing/sample-routes';
 import { numberOverLimit } from './number-over-limit';
 
 testCheck(numberOverLimit, {
@@ -21,6 +21,19 @@ testCheck(numberOverLimit, {
           pointer: '/profiles/byId/s1/set/dmr/rules/byId/x/range',
           says: 'Rule 3 of Home claims 16,000,001–16,999,999; radios call up to 16,776,415.',
           fixes: { shorten: (plan) => void (profileOf(plan, 's1').dmr.rules.byId['x']!.range!.count = 776_415) },
+        },
+      ],
+    },
+    {
+      name: 'the private rule of a prefix, a digit too long',
+      change: (plan) => void (ruleOf(plan, 'r-n2-private').range!.first = 80_000_010),
+      findings: [
+        {
+          message: 'over',
+          pointer: '/profiles/byId/s1/set/dmr/rules/byId/r-n2-private/range',
+          fixes: {
+            like: (plan) => void (ruleOf(plan, 'r-n2-private').range = { ...ruleOf(plan, 'r-n2-group').range! }),
+          },
         },
       ],
     },

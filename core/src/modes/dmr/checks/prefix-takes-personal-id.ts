@@ -3,7 +3,7 @@ import { edit } from '../../../plan/edit';
 import { formatId } from '../addresses';
 import { changePrefix, idsInUse, planPrefixes, prefixOf } from '../routes/prefixes';
 import { rulePointer } from '../routes/mend';
-import { claimOf, outThrough } from '../routes/table';
+import { claimOf, matchingRule, outThrough } from '../routes/table';
 import { ruleWords } from '../routes/words';
 import { eachRouted } from './each-routed';
 
@@ -27,11 +27,16 @@ export const prefixTakesPersonalId = defineCheck({
       for (const rule of table.rules) {
         if (rule.call !== 'group' || !rule.range || rule.range.first === rule.range.networkFirst) continue;
         ids ??= idsInUse(plan);
+        const { slot } = rule.range;
         const { first, last } = claimOf(rule);
-        const found = [...ids].find(([id]) => id >= first && id <= last);
+        // An exception before the range takes its number whole; only what reaches this rule is taken apart by it.
+        const found = [...ids].find(
+          ([number]) =>
+            number >= first && number <= last && matchingRule(table, { kind: 'group', slot, number })?.id === rule.id,
+        );
         if (!found) continue;
         const [id, where] = found;
-        const number = outThrough(rule, { kind: 'group', slot: rule.range.slot, number: id }).number;
+        const number = outThrough(rule, { kind: 'group', slot, number: id }).number;
         const data = {
           where,
           id: formatId(id),

@@ -15,6 +15,10 @@ testCheck(radioIdDiffers, {
         id(9_993_106)(plan);
       },
     },
+    {
+      name: 'a second ID of the operator',
+      change: (plan) => (id(9_993_106)(plan), void plan.station.otherIds.push(9_993_106)),
+    },
     { name: 'a radio without DMR', change: (plan) => void (plan.radios.byId['r1']!.dmr = null) },
   ],
   invalid: [
@@ -26,7 +30,7 @@ testCheck(radioIdDiffers, {
           message: 'differs',
           pointer: '/radios/byId/r1/dmr/id',
           says: 'Handheld has DMR ID 9993106; the station has 9992417.',
-          fixes: { set: id(SAMPLE_ID) },
+          fixes: { set: id(SAMPLE_ID), own: (plan) => void plan.station.otherIds.push(9_993_106) },
         },
       ],
     },

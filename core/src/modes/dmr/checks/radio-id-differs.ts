@@ -1,7 +1,15 @@
 import { defineCheck } from '../../../checks/check';
-import { set } from '../../../checks/walk';
+import { isOwnId } from '../../../plan/station';
+import { ownIdPatch, set } from '../../../checks/walk';
 import { rows } from '../../../plan/table';
+import type { Id, Plan } from '../../../plan/types';
 import { isStationId } from '../addresses';
+
+/** Whether a radio has DMR channels and sends on none of them: hearing takes no ID. */
+function onlyHears(plan: Plan, radioId: Id): boolean {
+  const channels = rows(plan.codeplugs[radioId]!.channels).filter((one) => one.mode === 'dmr');
+  return channels.length > 0 && channels.every((one) => one.purpose === 'receive only');
+}
 
 export const radioIdDiffers = defineCheck({
   id: 'radio-id-differs',
@@ -18,12 +26,13 @@ export const radioIdDiffers = defineCheck({
     missing: '{radio} has no DMR ID; the station has {expects}.',
     differs: '{radio} has DMR ID {has}; the station has {expects}.',
   },
-  fixes: { set: 'Set {radio} to {expects}' },
+  fixes: { set: 'Set {radio} to {expects}', own: '{has} is registered to me too' },
   check(index, report) {
     const expects = index.plan.station.dmrId;
     if (expects === null || !isStationId(expects)) return;
     for (const radio of rows(index.plan.radios)) {
-      if (radio.dmr === null || radio.dmr.id === expects) continue;
+      if (radio.dmr === null || isOwnId(index.plan, radio.dmr.id)) continue;
+      if (radio.dmr.id === null && onlyHears(index.plan, radio.id)) continue;
       const pointer = `/radios/byId/${radio.id}/dmr/id`;
       const data = { radio: radio.name, expects, has: radio.dmr.id ?? 'none' };
       report({
@@ -31,7 +40,12 @@ export const radioIdDiffers = defineCheck({
         data,
         pointer,
         subject: { radioId: radio.id },
-        fixes: [{ id: 'set', patches: [set(pointer, expects)] }],
+        fixes: [
+          { id: 'set', patches: [set(pointer, expects)] },
+          ...(radio.dmr.id !== null && isStationId(radio.dmr.id)
+            ? [{ id: 'own' as const, patches: [ownIdPatch(radio.dmr.id)] }]
+            : []),
+        ],
       });
     }
   },

@@ -1,6 +1,6 @@
 import { defineCheck } from '../../../checks/check';
-import { shadows } from '../routes/claims';
-import { moveBefore, rulePointer } from '../routes/mend';
+import { clashes } from '../routes/claims';
+import { rulePointer, trimFixes } from '../routes/mend';
 import { claimOf } from '../routes/table';
 import { ruleWords, stretchWords } from '../routes/words';
 import { eachRouted } from './each-routed';
@@ -16,27 +16,26 @@ export const rulePartlyShadowed = defineCheck({
     source: { kind: 'common practice', name: 'route rules: the first match wins' },
   },
   messages: { partly: '{rule} of {site}, {kind} {claim}, loses {taken} to {by}.' },
-  fixes: { move: 'Move it before {first}' },
+  fixes: { trim: 'Leave them to {by}: claim {rest}' },
   check(index, report) {
     eachRouted(index, (site, profile, table, at) => {
-      for (const { rule, by, taken, wholly } of shadows(table.rules)) {
-        if (wholly || rule.range === null || by.some((one) => one.range === null || one.networkId !== rule.networkId))
-          continue;
+      for (const { rule, by, taken, wholly } of clashes(table.rules)) {
+        if (wholly || by.some((one) => one.networkId !== rule.networkId)) continue;
         const words = (one: typeof rule) => ruleWords(profile, one);
+        const data = {
+          rule: words(rule),
+          site: site.name,
+          kind: rule.call,
+          claim: stretchWords(claimOf(rule)),
+          taken: taken.map(stretchWords).join(', '),
+          by: by.map(words).join(' and '),
+        };
         report({
           message: 'partly',
-          data: {
-            rule: words(rule),
-            site: site.name,
-            kind: rule.call,
-            claim: stretchWords(claimOf(rule)),
-            taken: taken.map(stretchWords).join(', '),
-            by: by.map(words).join(' and '),
-            first: words(by[0]!),
-          },
+          data,
           pointer: rulePointer(at, rule),
           subject: { siteId: site.id, networkId: rule.networkId },
-          fixes: [{ id: 'move', patches: moveBefore(at, profile, rule, by[0]!) }],
+          fixes: trimFixes(at, rule, by, data),
         });
       }
     });

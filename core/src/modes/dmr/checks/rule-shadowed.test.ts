@@ -25,13 +25,29 @@ testCheck(ruleShadowed, {
   ],
   invalid: [
     {
-      name: 'inside an earlier one',
+      name: 'inside an earlier one, across a group that a channel calls: to move it would lead that elsewhere',
       change: (plan) => putGroupRule(plan, 2, 'x', 'n2', 1_000_400, 50),
       findings: [
         {
           message: 'shadowed',
           pointer: '/profiles/byId/s1/set/dmr/rules/byId/x',
-          says: 'Rule 3 of Home, group 1,000,400–1,000,449 to Causeway, never takes a call: rule 1 takes its numbers first.',
+          fixes: {
+            remove: (plan) => {
+              delete profileOf(plan, 's1').dmr.rules.byId['x'];
+              profileOf(plan, 's1').dmr.rules.order.splice(2, 1);
+            },
+          },
+        },
+      ],
+    },
+    {
+      name: 'inside an earlier one',
+      change: (plan) => putGroupRule(plan, 2, 'x', 'n2', 1_000_800, 50),
+      findings: [
+        {
+          message: 'shadowed',
+          pointer: '/profiles/byId/s1/set/dmr/rules/byId/x',
+          says: 'Rule 3 of Home, group 1,000,800–1,000,849 to Causeway, never takes a call: rule 1 takes its numbers first.',
           fixes: {
             move: (plan) =>
               void (profileOf(plan, 's1').dmr.rules.order = [
@@ -62,17 +78,31 @@ testCheck(ruleShadowed, {
           message: 'shadowed',
           pointer: '/profiles/byId/s1/set/dmr/rules/byId/x',
           fixes: {
-            move: (plan) =>
-              void (profileOf(plan, 's1').dmr.rules.order = [
-                'x',
-                'a',
-                'b',
-                ...profileOf(plan, 's1').dmr.rules.order.slice(3),
-              ]),
             remove: (plan) => {
               delete profileOf(plan, 's1').dmr.rules.byId['x'];
               profileOf(plan, 's1').dmr.rules.order.splice(2, 1);
             },
+          },
+        },
+      ],
+    },
+    {
+      name: 'the only private rule of a network, under one that is too long',
+      change: (plan) => void (profileOf(plan, 's1').dmr.rules.byId['r-n1-private']!.range!.count = 9_999_990),
+      findings: [
+        {
+          message: 'shadowed',
+          pointer: '/profiles/byId/s1/set/dmr/rules/byId/r-n2-private',
+          fixes: {
+            move: (plan) =>
+              void (profileOf(plan, 's1').dmr.rules.order = [
+                'r-n1-group',
+                'r-n2-group',
+                'r-n2-private',
+                'r-n1-private',
+                'r-n1-rest',
+              ]),
+            shorten: (plan) => void (profileOf(plan, 's1').dmr.rules.byId['r-n1-private']!.range!.count = 7_000_000),
           },
         },
       ],

@@ -1,5 +1,6 @@
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject, set } from '../../../checks/walk';
+import { recallPatches } from '../recall';
 import { eachDisagreement } from './walk';
 import { rulePointer } from '../routes/mend';
 import { ruleWords } from '../routes/words';
@@ -54,7 +55,12 @@ export const ruleWithoutInverse = defineCheck({
         data,
         pointer,
         subject: channelSubject(context),
-        fixes: [{ id: 'set', patches: [set(pointer, fact.has)] }],
+        fixes: [
+          {
+            id: 'set',
+            patches: recallPatches(context, { ...context.channel.dmr.call, number: Number(fact.has) }),
+          },
+        ],
       });
     });
   },

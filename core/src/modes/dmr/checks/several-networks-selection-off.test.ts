@@ -24,7 +24,10 @@ testCheck(severalNetworksSelectionOff, {
           message: 'off',
           pointer: '/profiles/byId/s1/set/dmr/selection',
           says: 'Home is logged in to Lantern and Causeway with network selection off: every call goes to Lantern.',
-          fixes: { one: (plan) => void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = false) },
+          fixes: {
+            several: (plan) => void (profileOf(plan, 's1').dmr.selection = 'several'),
+            one: (plan) => void (profileOf(plan, 's1').dmr.logins['n2']!.enabled = false),
+          },
         },
       ],
     },

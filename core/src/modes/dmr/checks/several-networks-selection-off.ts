@@ -1,7 +1,20 @@
 import { listensFor } from '../../../plan/carriage';
 import { defineCheck } from '../../../checks/check';
 import { eachProfile, set } from '../../../checks/walk';
+import type { PlanIndex } from '../../../path/types';
+import type { Id } from '../../../plan/types';
 import { routesOf } from '../links';
+import { leadsNobodyAstray } from '../routes/mend';
+
+/** Whether rules stand ready for every network that is logged in, and lead no call elsewhere that is led right now. */
+function hasRules(index: PlanIndex, siteId: Id): boolean {
+  const table = routesOf(index, siteId);
+  const { rules, networkIds } = table;
+  return (
+    networkIds.every((id) => rules.some((rule) => rule.networkId === id)) &&
+    leadsNobodyAstray(index, siteId, { ...table, selection: 'several' }, rules)
+  );
+}
 
 export const severalNetworksSelectionOff = defineCheck({
   id: 'several-networks-selection-off',
@@ -14,7 +27,7 @@ export const severalNetworksSelectionOff = defineCheck({
     source: { kind: 'common practice', name: 'network selection on for several networks' },
   },
   messages: { off: '{site} is logged in to {networks} with network selection off: every call goes to {first}.' },
-  fixes: { one: 'Log in to {first} only' },
+  fixes: { several: 'Let its rules choose', one: 'Log in to {first} only' },
   check(index, report) {
     eachProfile(index.plan, (site, profile, at) => {
       const { selection, networkIds } = routesOf(index, site.id);
@@ -26,7 +39,12 @@ export const severalNetworksSelectionOff = defineCheck({
         data: { site: site.name, networks: networkIds.map(nameOf).join(' and '), first: nameOf(networkIds[0]!) },
         pointer: at('dmr', 'selection'),
         subject: { siteId: site.id },
-        fixes: [{ id: 'one', patches }],
+        fixes: [
+          ...(hasRules(index, site.id)
+            ? [{ id: 'several' as const, patches: [set(at('dmr', 'selection'), 'several')] }]
+            : []),
+          { id: 'one', patches },
+        ],
       });
     });
   },

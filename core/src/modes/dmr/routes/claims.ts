@@ -68,6 +68,23 @@ export function shadows(rules: readonly RouteRule[]): Shadow[] {
   });
 }
 
+/** Whether a rule lies wholly within another and is narrower: before it, it is the exception to a general rule, as it should be. */
+function isException(narrow: RouteRule, wide: RouteRule): boolean {
+  const [a, b] = [claimOf(narrow), claimOf(wide)];
+  return a.first >= b.first && a.last <= b.last && a.last - a.first < b.last - b.first;
+}
+
+/** Rules that lose numbers to an earlier one which is no exception to them, and what they lose. Catch-alls have checks of their own. */
+export function clashes(rules: readonly RouteRule[]): Shadow[] {
+  return shadows(rules).flatMap((shadow): Shadow[] => {
+    if (shadow.rule.range === null || shadow.by.some((one) => one.range === null)) return [];
+    if (shadow.wholly) return [shadow];
+    const by = shadow.by.filter((other) => !isException(other, shadow.rule));
+    if (by.length === 0) return [];
+    return [{ ...shadow, by, taken: joined(by.map((other) => common(claimOf(shadow.rule), claimOf(other))!)) }];
+  });
+}
+
 /** A stretch of the radio side in which the same rules claim every number. */
 export interface Segment extends Stretch {
   /** The rule that takes these numbers, `null` when none does. */

@@ -1,9 +1,15 @@
 /** Edits of a hotspot's rules, as patches, for checks and pages. */
+import type { Data } from '../../../checks/check';
+import type { PlanIndex } from '../../../path/types';
 import { freeId } from '../../../plan/table';
 import type { Patch } from '../../../plan/patches';
 import type { CallKind, Id, ProfileValues } from '../../../plan/types';
-import type { RouteRule } from '../../../plan/modes/dmr/types';
-import { claimOf, outThrough, type RouteTable } from './table';
+import type { RouteRule, RuleRange } from '../../../plan/modes/dmr/types';
+import { isDmrPath } from '../channel';
+import { callOf, judgeRoute } from '../links';
+import { clashes } from './claims';
+import { claimOf, forward, outThrough, routeTable, type RouteTable } from './table';
+import { stretchWords } from './words';
 
 /** Where the rules of a hotspot stand. `at` finds the place of its settings (`profilePointer`). */
 export type RulesAt = (...path: ['dmr', 'rules', ...string[]]) => string;
@@ -95,4 +101,58 @@ export function missingRule(
     range,
     reply: true,
   };
+}
+
+/** The rules with one of them right before another. */
+export function before(rules: readonly RouteRule[], rule: RouteRule, other: RouteRule): RouteRule[] {
+  const rest = rules.filter((one) => one !== rule);
+  const place = rest.indexOf(other);
+  return [...rest.slice(0, place), rule, ...rest.slice(place)];
+}
+
+/** Whether another order of the rules of a hotspot makes no new clash between rules and leads no call elsewhere that is led right now. */
+export function isSoundOrder(index: PlanIndex, siteId: Id, table: RouteTable, rules: readonly RouteRule[]): boolean {
+  const keys = (all: readonly RouteRule[]) =>
+    clashes(all).map(({ rule, by }) => `${rule.id} ${by.map((one) => one.id).join(' ')}`);
+  const known = new Set(keys(table.rules));
+  const after = keys(rules);
+  if (after.length >= known.size || after.some((key) => !known.has(key))) return false;
+  return leadsNobodyAstray(index, siteId, table, rules);
+}
+
+/** Whether every call through a hotspot that is led right now is led there by other rules too. */
+export function leadsNobodyAstray(
+  index: PlanIndex,
+  siteId: Id,
+  table: RouteTable,
+  rules: readonly RouteRule[],
+): boolean {
+  const other = routeTable(table.selection, table.networkIds, rules);
+  return index.paths().every(({ context }) => {
+    if (!isDmrPath(context) || context.site?.id !== siteId || judgeRoute(context).is !== 'right' || !context.arrives)
+      return true;
+    const { networkId, kind, number } = context.arrives;
+    const led = forward(other, callOf(context));
+    return led?.networkId === networkId && led.kind === kind && led.number === number;
+  });
+}
+
+/** The press that leaves to earlier rules what they take of a later one: nothing is led elsewhere by it. */
+export function trimFixes(at: RulesAt, rule: RouteRule, by: readonly RouteRule[], data: Data) {
+  const mine = { ...claimOf(rule) };
+  for (const other of by) {
+    const { first, last } = claimOf(other);
+    if (first <= mine.first) mine.first = Math.max(mine.first, last + 1);
+    else mine.last = Math.min(mine.last, first - 1);
+  }
+  const range = rule.range!;
+  if (mine.first > mine.last) return [];
+  const value: RuleRange = {
+    ...range,
+    first: mine.first,
+    networkFirst: range.networkFirst + mine.first - range.first,
+    count: mine.last - mine.first + 1,
+  };
+  const patches: Patch[] = [{ op: 'replace', path: rulePointer(at, rule, 'range'), value }];
+  return [{ id: 'trim' as const, data: { ...data, rest: stretchWords(mine) }, patches }];
 }

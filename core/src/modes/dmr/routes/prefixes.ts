@@ -7,6 +7,7 @@ import { freeId, rows, tableOf } from '../../../plan/table';
 import { setPair } from '../../../plan/carriage';
 import { newLogin } from '../../../plan/modes/dmr/blanks';
 import { editProfile, effectiveProfile } from '../../../plan/profiles';
+import { hotspotsOf } from '../../../plan/sites';
 import { networkIdOf } from '../../../plan/networks';
 import type { Id, Network, Plan } from '../../../plan/types';
 import { countryOfId, isStationId } from '../addresses';
@@ -23,13 +24,27 @@ import { dmrNetwork, dmrNetworks } from '../networks';
 const SAFE_PREFIXES = [1, 8, 9, 10, 11, 12, 13, 14, 15];
 const COUNTRY_PREFIXES = [2, 3, 4, 5, 6, 7];
 
+/** The stretches of the radio side that rules of any hotspot translate: a number in one of them is no ID, but a way to a network. */
+function translated(plan: Plan): { first: number; last: number }[] {
+  return hotspotsOf(plan)
+    .flatMap((site) => rows(effectiveProfile(plan, site.id)!.dmr.rules))
+    .filter((rule) => rule.range !== null && rule.range.first !== rule.range.networkFirst)
+    .map(claimOf);
+}
+
 /** 7-digit numbers that mean a person or a personal group here, and where each stands. */
 export function idsInUse(plan: Plan): Map<number, string> {
   const found = new Map<number, string>();
+  const ways = translated(plan);
+  // Registries also give IDs outside the country codes: a private call goes to a person, unless a rule makes another number of it.
+  const isPerson = ({ kind, number }: { kind: RouteRule['call']; number: number }) =>
+    countryOfId(number) !== null ||
+    (kind === 'private' && !ways.some(({ first, last }) => number >= first && number <= last));
   const add = (number: number | null | undefined, where: string) => {
     if (number != null && isStationId(number) && !found.has(number)) found.set(number, where);
   };
   add(plan.station.dmrId, 'your DMR ID');
+  for (const id of plan.station.otherIds) add(id, 'your other ID');
   for (const radio of rows(plan.radios)) add(radio.dmr?.id, `the ID of ${radio.name}`);
   for (const network of dmrNetworks(plan))
     for (const group of rows(network.groups)) add(group.number, `group ${group.name} on ${network.name}`);
@@ -41,10 +56,10 @@ export function idsInUse(plan: Plan): Map<number, string> {
       if (channel.destination) {
         routed.add(number);
         add(callFor(plan, channel.destination)?.number, `channel ${channel.name}`);
-      } else if (countryOfId(number) !== null) add(number, `channel ${channel.name}`);
+      } else if (isPerson(channel.dmr.call)) add(number, `channel ${channel.name}`);
     }
     for (const contact of rows(codeplug.dmr.contacts))
-      if (!routed.has(contact.number) && countryOfId(contact.number) !== null)
+      if (!routed.has(contact.number) && isPerson(contact))
         add(contact.number, `contact ${contact.name} of ${plan.radios.byId[radioId]?.name ?? radioId}`);
   }
   return found;
@@ -291,7 +306,10 @@ export function changePrefix(plan: Plan, siteId: Id, networkId: Id, prefix: numb
     if (rule.networkId !== networkId || !rule.range || rule.range.first < from.first || rule.range.first > from.last)
       return rule;
     const first = rule.range.first - from.first + to.first;
-    return { ...rule, range: { ...rule.range, first, count: Math.min(rule.range.count, to.last - first + 1) } };
+    // What ran to the end of the old prefix runs to the end of the new one, also where the old one had room for less.
+    const ran = claimOf(rule).last >= from.last;
+    const count = ran ? to.last - first + 1 : Math.min(rule.range.count, to.last - first + 1);
+    return { ...rule, range: { ...rule.range, first, count } };
   });
   renumber(plan, siteId, before, routeTable(dmr.selection, before.networkIds, moved));
   editProfile(plan, siteId, (values) => void (values.dmr.rules = tableOf(moved)));

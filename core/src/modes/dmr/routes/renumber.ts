@@ -61,12 +61,19 @@ function meant(
   );
 }
 
+/** Whether a channel is meant for a network of another mode. */
+function isCrossMode(plan: Plan, { destination }: ChannelOf<'dmr'>): boolean {
+  const id = networkIdOf(destination);
+  return id !== null && plan.networks.byId[id]?.mode !== 'dmr';
+}
+
 /** Every channel through a site whose number must change, or that is lost, when its routes do. In the plan's order. */
 export function renumberings(plan: Plan, siteId: Id, before: RouteTable, after: RouteTable): Renumbering[] {
   const translate = translator(before, after);
   return rows(plan.radios).flatMap((radio) =>
     dmrChannels(plan.codeplugs[radio.id]!).flatMap((channel): Renumbering[] => {
-      if (channel.siteId !== siteId) return [];
+      // A call that is carried to another mode's network asks for that network's number: no rule takes it.
+      if (channel.siteId !== siteId || isCrossMode(plan, channel)) return [];
       const { call, slot } = channel.dmr;
       const found = meant(plan, channel, before, after) ?? translate(call.kind, slot, call.number);
       if (!found || found.to === call.number) return [];
@@ -110,15 +117,24 @@ function moveContact(
 }
 
 /** Members of receive lists that serve only channels through this site are all translated; in shared lists the new number joins. */
-function moveLists(codeplug: Codeplug, siteId: Id, changes: readonly Renumbering[], translate: Translate): void {
+function moveLists(
+  plan: Plan,
+  codeplug: Codeplug,
+  siteId: Id,
+  changes: readonly Renumbering[],
+  translate: Translate,
+): void {
   const channels = dmrChannels(codeplug);
+  const kept = new Set(channels.filter((one) => isCrossMode(plan, one)).map((one) => one.dmr.call.number));
   for (const list of rows(codeplug.dmr.receiveLists)) {
     const users = channels.filter((channel) => channel.dmr.receiveListId === list.id);
     if (users.length === 0) continue;
     const [first] = users;
     const groups = new Set(
       users.every((user) => user.siteId === siteId)
-        ? list.groups.map((group) => translate('group', first!.dmr.slot, group)?.to ?? group)
+        ? list.groups.map((group) =>
+            kept.has(group) ? group : (translate('group', first!.dmr.slot, group)?.to ?? group),
+          )
         : list.groups,
     );
     for (const change of changes) {
@@ -145,6 +161,6 @@ export function renumber(plan: Plan, siteId: Id, before: RouteTable, after: Rout
     for (const { kind, from, to } of changes)
       if (to !== null)
         moveContact(plan.radios.byId[radioId]!, codeplug, kind, from, to, called.has(contactKey(kind, from)));
-    moveLists(codeplug, siteId, changes, translate);
+    moveLists(plan, codeplug, siteId, changes, translate);
   }
 }

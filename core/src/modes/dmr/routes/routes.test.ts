@@ -311,6 +311,7 @@ describe('the prefix planner', () => {
         ...samplePlan().codeplugs['r1']!.channels.byId['ch-w-g1']!,
         id: 'other',
         siteId: null,
+        purpose: null,
         wantId: null,
       });
       putRow(draft.codeplugs['r1']!.channels, other);

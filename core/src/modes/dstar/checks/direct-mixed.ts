@@ -1,7 +1,7 @@
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject, set } from '../../../checks/walk';
 import { fieldText } from '../addresses';
-import { accessTo, DIRECT } from '../access';
+import { accessAt } from '../access';
 import { eachDisagreement } from './walk';
 
 export const directMixed = defineCheck({
@@ -24,8 +24,8 @@ export const directMixed = defineCheck({
     eachDisagreement(index, 'direct', 'site', (context) => {
       const { rpt1, rpt2 } = context.channel.dstar;
       const site = context.site!;
-      const { callSign, module, cable } = site.dstar!;
-      const access = cable ? DIRECT : accessTo(callSign, module, context.channel.destination?.kind !== 'local');
+      const { cable } = site.dstar!;
+      const access = accessAt(site, context.channel.destination?.kind !== 'local');
       const pointer = channelPointer(context, 'dstar', 'rpt1');
       const patches = [set(pointer, access.rpt1), set(channelPointer(context, 'dstar', 'rpt2'), access.rpt2)];
       report({

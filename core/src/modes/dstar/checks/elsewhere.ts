@@ -1,18 +1,32 @@
 /** The press that takes a want to another site, or back where the other site has it already. */
+import { receivedLevelDbm } from '../../../units/free-space';
+import { radioTunes } from '../../../path/common-facts';
 import { toPointer, type Patch } from '../../../plan/patches';
 import { set } from '../../../checks/walk';
 import { destinationKey } from '../../../plan/destination-key';
 import { rows } from '../../../plan/table';
-import type { ChannelOf, Id, Plan, Site } from '../../../plan/types';
+import type { ChannelOf, Id, Plan, Radio, Site } from '../../../plan/types';
 import { build } from '../build';
 import { isDstar } from '../channel';
 import { reachesFamily } from '../link';
 import { gatewayOf } from '../links';
 
-/** A site whose gateway is known to reach a family: one's own first, then the nearest. */
-export function reachingSite(plan: Plan, letters: string, not: Id): Site | null {
+/** Whether what the builder sets a radio to is not too loud at a site. */
+function isQuietEnough(radio: Radio, site: Site): boolean {
+  const watts = radio.powerW[site.kind === 'hotspot' ? 'low' : 'high'];
+  return receivedLevelDbm(watts, site.rxHz, site.distanceM) <= site.maxInputDbm;
+}
+
+/** A site that the radio tunes and whose gateway is known to reach a family: one's own first, then the nearest. */
+export function reachingSite(plan: Plan, radio: Radio, letters: string, not: Id): Site | null {
   const able = rows(plan.sites).filter(
-    (site) => site.id !== not && site.dstar && reachesFamily(gatewayOf(site.dstar), letters),
+    (site) =>
+      site.id !== not &&
+      site.dstar &&
+      reachesFamily(gatewayOf(site.dstar), letters) &&
+      radioTunes(radio, site.txHz) &&
+      radioTunes(radio, site.rxHz) &&
+      isQuietEnough(radio, site),
   );
   return (
     able.sort((a, b) => Number(b.kind === 'hotspot') - Number(a.kind === 'hotspot') || a.distanceM - b.distanceM)[0] ??
@@ -68,6 +82,8 @@ export function takeElsewhere(plan: Plan, radioId: Id, channel: ChannelOf<'dstar
       ...(one.built ? [set(`${at(one.id)}/built`, values)] : []),
     ];
   });
+  // A channel that nothing can be made of stays where it is, and so does its want.
+  if (!moved.some(({ path }) => path === `${at(channel.id)}/siteId`)) return { id: 'move', patches: [] };
   return {
     id: 'move',
     patches: [...(want ? [set(toPointer(['wants', 'byId', want.id, 'siteId']), to.id)] : []), ...moved],

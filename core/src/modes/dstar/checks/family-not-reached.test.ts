@@ -31,6 +31,8 @@ function drop(plan: Plan): void {
   Object.assign(plan, mended);
 }
 
+const at = (part: 'link' | 'talk') => `/codeplugs/r2/channels/byId/ch-w-wav-${part}/destination`;
+
 testCheck(familyNotReached, {
   plan: dstarPlan,
   valid: [
@@ -45,11 +47,11 @@ testCheck(familyNotReached, {
       findings: [
         {
           message: 'open',
-          pointer: '/sites/byId/rp4/dstar/families',
+          pointer: at('link'),
           says: 'The gateway of Merrin Ridge reaches SEA; family WAV is not among them. Home reaches it.',
           fixes: { move },
         },
-        { message: 'open', pointer: '/sites/byId/rp4/dstar/families', fixes: { move } },
+        { message: 'open', pointer: at('talk'), fixes: { move } },
       ],
     },
     {
@@ -61,10 +63,10 @@ testCheck(familyNotReached, {
       findings: [
         {
           message: 'closed',
-          pointer: '/sites/byId/rp4/dstar/families',
+          pointer: at('link'),
           says: 'The gateway of Merrin Ridge reaches SEA, LNK; family WAV is not among them.',
         },
-        { message: 'closed', pointer: '/sites/byId/rp4/dstar/families' },
+        { message: 'closed', pointer: at('talk') },
       ],
     },
     {
@@ -74,8 +76,8 @@ testCheck(familyNotReached, {
         putRow(plan.wants, { ...plan.wants.byId['w-wav']!, id: 'w-wav-home', siteId: 's1' });
       },
       findings: [
-        { message: 'open', pointer: '/sites/byId/rp4/dstar/families', fixes: { drop } },
-        { message: 'open', pointer: '/sites/byId/rp4/dstar/families', fixes: { drop } },
+        { message: 'open', pointer: at('link'), fixes: { drop } },
+        { message: 'open', pointer: at('talk'), fixes: { drop } },
       ],
     },
     {
@@ -88,7 +90,7 @@ testCheck(familyNotReached, {
       findings: [
         {
           message: 'open',
-          pointer: '/sites/byId/rp4/dstar/families',
+          pointer: at('link'),
           fixes: {
             move: (plan) => {
               Object.assign(dstarChannel(plan, 'w-wav-link'), {

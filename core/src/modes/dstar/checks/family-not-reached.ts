@@ -1,6 +1,6 @@
 import { pairWords } from '../../../path/fact-words';
 import { defineCheck } from '../../../checks/check';
-import { channelSubject } from '../../../checks/walk';
+import { channelPointer, channelSubject } from '../../../checks/walk';
 import { reachingSite, takeElsewhere } from './elsewhere';
 import { eachDisagreement } from './walk';
 
@@ -26,13 +26,13 @@ export const familyNotReached = defineCheck({
       if (fact.state !== 'broken') return;
       const site = context.site!;
       const [letters] = fact.expects as readonly [string];
-      const other = reachingSite(index.plan, letters, site.id);
+      const other = reachingSite(index.plan, context.radio, letters, site.id);
       const data = { site: site.name, has: pairWords(context, fact).has, expects: letters, other: other?.name ?? '' };
       const fix = other && takeElsewhere(index.plan, context.radio.id, context.channel, other);
       report({
         message: other ? 'open' : 'closed',
         data,
-        pointer: `/sites/byId/${site.id}/dstar/families`,
+        pointer: channelPointer(context, 'destination'),
         subject: channelSubject(context),
         fixes: fix && fix.patches.length > 0 ? [fix] : [],
       });

@@ -1,11 +1,11 @@
 import { defineCheck } from '../../../checks/check';
 import { set } from '../../../checks/walk';
 import type { Id } from '../../../plan/types';
-import { eachDisagreement } from './walk';
+import { eachNote } from './walk';
 
 export const familyReachUnsaid = defineCheck({
   id: 'family-reach-unsaid',
-  severity: 'doubtful',
+  severity: 'note',
   title: 'Nobody has said which families a gateway reaches',
   fact: 'family',
   docs: {
@@ -18,8 +18,7 @@ export const familyReachUnsaid = defineCheck({
   fixes: { reaches: 'It reaches {families}', every: 'It reaches every family' },
   check(index, report) {
     const sites = new Map<Id, { name: string; letters: Set<string> }>();
-    eachDisagreement(index, 'family', 'gateway', ({ site }, fact) => {
-      if (fact.state !== 'doubtful') return;
+    eachNote(index, 'family', 'gateway', ({ site }, fact) => {
       const known = sites.get(site!.id) ?? { name: site!.name, letters: new Set<string>() };
       sites.set(site!.id, known);
       for (const letters of fact.expects as readonly string[]) known.letters.add(letters);

@@ -7,6 +7,7 @@ import { linkCommandMalformed } from './link-command-malformed';
 import { linkEntryMissing } from './link-entry-missing';
 import { moduleMisplaced } from './module-misplaced';
 import { moduleNotOfBand } from './module-not-of-band';
+import { myWithAddition } from './my-with-addition';
 import { myBorrowed } from './my-borrowed';
 import { myMalformed } from './my-malformed';
 import { myMissing } from './my-missing';
@@ -19,7 +20,8 @@ import { rpt1Differs } from './rpt1-differs';
 import { rpt2NotGateway } from './rpt2-not-gateway';
 import { simplexSendsNoRpt } from './simplex-sends-no-rpt';
 import { siteListedTwice } from './site-listed-twice';
-import { startLinkInStandby } from './start-link-in-standby';
+import { siteCallSignNearMiss } from './site-call-sign-near-miss';
+import { siteCallSignUnfit } from './site-call-sign-unfit';
 import { urDiffers } from './ur-differs';
 import { urLeftOnCommand } from './ur-left-on-command';
 
@@ -28,6 +30,7 @@ export const checks: readonly Check[] = [
   myMissing,
   myMalformed,
   myBorrowed,
+  myWithAddition,
   mySuffixMalformed,
   simplexSendsNoRpt,
   directMixed,
@@ -47,5 +50,6 @@ export const checks: readonly Check[] = [
   noUnlinkEntry,
   siteListedTwice,
   nearSearchIncomplete,
-  startLinkInStandby,
+  siteCallSignNearMiss,
+  siteCallSignUnfit,
 ];

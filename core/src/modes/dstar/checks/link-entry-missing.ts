@@ -1,11 +1,11 @@
 import { pairWords } from '../../../path/fact-words';
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject } from '../../../checks/walk';
-import { eachDisagreement } from './walk';
+import { eachNote } from './walk';
 
 export const linkEntryMissing = defineCheck({
   id: 'link-entry-missing',
-  severity: 'doubtful',
+  severity: 'note',
   title: 'No entry links the repeater, and its link is not known',
   fact: 'link',
   docs: {
@@ -20,8 +20,7 @@ export const linkEntryMissing = defineCheck({
   },
   fixes: {},
   check(index, report) {
-    eachDisagreement(index, 'link', 'gateway', (context, fact) => {
-      if (fact.state !== 'doubtful') return;
+    eachNote(index, 'link', 'gateway', (context, fact) => {
       report({
         message: 'unsaid',
         data: { site: context.site!.name, expects: pairWords(context, fact).expects, radio: context.radio.name },

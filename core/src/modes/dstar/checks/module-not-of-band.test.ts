@@ -26,7 +26,7 @@ testCheck(moduleNotOfBand, {
         {
           message: 'differs',
           pointer: '/sites/byId/rp4/dstar/module',
-          says: 'Merrin Ridge has module C; its band asks for B.',
+          says: 'Merrin Ridge has module C; usual in its band is B.',
           fixes: {
             set: (plan) => {
               plan.sites.byId['rp4']!.dstar!.module = 'B';

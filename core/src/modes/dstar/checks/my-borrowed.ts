@@ -1,6 +1,8 @@
 import { defineCheck } from '../../../checks/check';
 import { set } from '../../../checks/walk';
-import { callSignOf, fieldProblem, padField } from '../addresses';
+import { baseCallSign, isCallSign } from '../../../units/call-signs';
+import { fieldProblem } from '../addresses';
+import { isOwnMy } from '../trace';
 import { FIELD_LENGTH } from '../../../plan/modes/dstar/limits';
 import { eachDstarRadio } from './walk';
 
@@ -19,6 +21,7 @@ export const myBorrowed = defineCheck({
   fixes: { set: 'Set MY to {expects}' },
   check(index, report) {
     const { callSign } = index.plan.station;
+    const own = baseCallSign(callSign);
     eachDstarRadio(index, (radio, { my }, at) => {
       if (
         callSign === '' ||
@@ -28,14 +31,14 @@ export const myBorrowed = defineCheck({
         my !== my.toUpperCase()
       )
         return;
-      if (callSignOf(padField(my)) === callSign || my.trim() === callSign) return;
+      if (isOwnMy(my, callSign)) return;
       const pointer = `${at}/my`;
       report({
         message: 'borrowed',
-        data: { radio: radio.name, has: my.trim(), expects: callSign },
+        data: { radio: radio.name, has: my.trim(), expects: own },
         pointer,
         subject: { radioId: radio.id },
-        fixes: [{ id: 'set', patches: [set(pointer, callSign)] }],
+        fixes: isCallSign(own) ? [{ id: 'set', patches: [set(pointer, own)] }] : [],
       });
     });
   },

@@ -1,7 +1,9 @@
 import { defineCheck } from '../../../checks/check';
 import { refused } from '../../../codeplug/reading';
 import { set } from '../../../checks/walk';
+import { baseCallSign, isCallSign } from '../../../units/call-signs';
 import { fieldProblem } from '../addresses';
+import { isOwnMy } from '../trace';
 import { FIELD_LENGTH } from '../../../plan/modes/dstar/limits';
 import { eachDstarRadio } from './walk';
 
@@ -29,7 +31,16 @@ export const myMalformed = defineCheck({
           : (fieldProblem(my) ?? small);
       if (!wrong) return;
       const pointer = `${at}/my`;
-      const { found, expected, meant } = wrong;
+      const { found, expected } = wrong;
+      const { callSign } = index.plan.station;
+      const own = baseCallSign(callSign);
+      // What was meant may be another station's: then the station's own is offered.
+      const meant =
+        wrong.meant !== undefined && (callSign === '' || isOwnMy(wrong.meant, callSign))
+          ? wrong.meant
+          : isCallSign(own)
+            ? own
+            : undefined;
       const data = { radio: radio.name, has: found, expected, meant: meant ?? '' };
       report({
         message: 'malformed',

@@ -1,4 +1,5 @@
 import { defineCheck } from '../../../checks/check';
+import { baseCallSign, isCallSign } from '../../../units/call-signs';
 import { set } from '../../../checks/walk';
 import { eachDstarRadio } from './walk';
 
@@ -16,7 +17,7 @@ export const myMissing = defineCheck({
   messages: { missing: '{radio} has nothing in MY; expected your call sign.' },
   fixes: { set: 'Set MY to {expects}' },
   check(index, report) {
-    const { callSign } = index.plan.station;
+    const callSign = baseCallSign(index.plan.station.callSign);
     eachDstarRadio(index, (radio, { my }, at) => {
       if (my.trim() !== '') return;
       const pointer = `${at}/my`;
@@ -25,7 +26,7 @@ export const myMissing = defineCheck({
         data: { radio: radio.name, expects: callSign },
         pointer,
         subject: { radioId: radio.id },
-        fixes: callSign === '' ? [] : [{ id: 'set', patches: [set(pointer, callSign)] }],
+        fixes: !isCallSign(callSign) ? [] : [{ id: 'set', patches: [set(pointer, callSign)] }],
       });
     });
   },

@@ -1,3 +1,4 @@
+import { addedLike } from '../../../testing/added-channel';
 import { testCheck } from '../../../testing/check-tester';
 import { dstarPlan } from '../../../testing/sample-dstar';
 import { removeRow } from '../../../plan/table';
@@ -23,6 +24,7 @@ testCheck(noUnlinkEntry, {
           message: 'none',
           pointer: '/codeplugs/r2/channels',
           says: 'Pilot links Home to LNK001 and has no entry that unlinks it.',
+          fixes: { add: addedLike(dstarPlan(), 'r2', 'ch-w-lnk-unlink', 'ch-unlink', 'ch-w-lnk-link') },
         },
       ],
     },

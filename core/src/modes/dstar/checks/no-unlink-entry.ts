@@ -1,9 +1,11 @@
 import { defineCheck } from '../../../checks/check';
+import { channelBeside } from '../../../checks/channel-beside';
 import { toPointer } from '../../../plan/patches';
 import { rows } from '../../../plan/table';
-import type { Id } from '../../../plan/types';
-import { readCommand } from '../addresses';
-import { isDstar } from '../channel';
+import type { ChannelOf, Id } from '../../../plan/types';
+import { readCommand, writeCommand } from '../addresses';
+import { blankChannel, isDstar } from '../channel';
+import { COMMAND_TITLES } from '../links';
 
 export const noUnlinkEntry = defineCheck({
   id: 'no-unlink-entry',
@@ -16,26 +18,41 @@ export const noUnlinkEntry = defineCheck({
     source: { kind: 'common practice', name: 'each mode needs its way out programmed in its radio' },
   },
   messages: { none: '{radio} links {site} to {reflectors} and has no entry that unlinks it.' },
-  fixes: {},
+  fixes: { add: 'Add an entry that unlinks' },
   check(index, report) {
     const { plan } = index;
     for (const radio of rows(plan.radios)) {
-      const linked = new Map<Id, Set<string>>();
+      const linked = new Map<Id, { reflectors: Set<string>; like: ChannelOf<'dstar'> }>();
       const left = new Set<Id>();
       for (const channel of rows(plan.codeplugs[radio.id]!.channels).filter(isDstar)) {
         const command = readCommand(channel.dstar.ur);
         if (channel.siteId === null) continue;
         if (command.kind === 'link')
-          linked.set(channel.siteId, (linked.get(channel.siteId) ?? new Set<string>()).add(command.reflector));
+          linked.set(channel.siteId, {
+            reflectors: (linked.get(channel.siteId)?.reflectors ?? new Set<string>()).add(command.reflector),
+            like: channel,
+          });
         if (command.kind === 'unlink') left.add(channel.siteId);
       }
-      for (const [siteId, reflectors] of linked) {
+      for (const [siteId, { reflectors, like }] of linked) {
         if (left.has(siteId)) continue;
+        const site = plan.sites.byId[siteId]!;
+        const blank = blankChannel(site);
+        const patches = channelBeside(radio, plan.codeplugs[radio.id]!, like, {
+          site,
+          values: {
+            ...blank,
+            name: COMMAND_TITLES.unlink,
+            dstar: { ...blank.dstar, ur: writeCommand({ kind: 'unlink' }) },
+          },
+          destination: { mode: 'dstar', kind: 'command', command: 'unlink' },
+        });
         report({
           message: 'none',
-          data: { radio: radio.name, site: plan.sites.byId[siteId]!.name, reflectors: [...reflectors].join(' and ') },
+          data: { radio: radio.name, site: site.name, reflectors: [...reflectors].join(' and ') },
           pointer: toPointer(['codeplugs', radio.id, 'channels']),
           subject: { radioId: radio.id, siteId },
+          fixes: patches.length > 0 ? [{ id: 'add', patches }] : [],
         });
       }
     }

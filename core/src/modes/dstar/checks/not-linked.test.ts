@@ -1,6 +1,6 @@
 import { profileOf } from '../../../testing/profile-of';
 import { testCheck } from '../../../testing/check-tester';
-import { dstarPlan } from '../../../testing/sample-dstar';
+import { dstarChannel, dstarPlan } from '../../../testing/sample-dstar';
 import { removeRow } from '../../../plan/table';
 import { notLinked } from './not-linked';
 
@@ -29,6 +29,17 @@ testCheck(notLinked, {
           message: 'nothing',
           pointer: '/codeplugs/r2/channels/byId/ch-w-lnk-talk/destination',
           says: 'Home is linked to nothing; expected LNK001 C, and Pilot has no entry that links it.',
+        },
+      ],
+    },
+    {
+      name: 'by an entry that has a fault of its own',
+      change: (plan) => void (dstarChannel(plan, 'w-lnk-link').dstar.rpt2 = 'QO3VES B'),
+      findings: [
+        {
+          message: 'entry',
+          pointer: '/codeplugs/r2/channels/byId/ch-w-lnk-talk/destination',
+          says: 'Home is not linked to LNK001 C: LNK001 C link, which is meant to link it, does not.',
         },
       ],
     },

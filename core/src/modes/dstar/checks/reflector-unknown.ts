@@ -2,11 +2,11 @@ import { pairWords } from '../../../path/fact-words';
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject } from '../../../checks/walk';
 import { listedReflector } from '../links';
-import { eachDisagreement } from './walk';
+import { eachNote } from './walk';
 
 export const reflectorUnknown = defineCheck({
   id: 'reflector-unknown',
-  severity: 'doubtful',
+  severity: 'note',
   title: 'The directory does not know this reflector or module',
   fact: 'reflector',
   docs: {
@@ -17,7 +17,7 @@ export const reflectorUnknown = defineCheck({
   messages: { unknown: '{has} is in no directory of the plan.', module: 'The directory lists {expects}; found {has}.' },
   fixes: {},
   check(index, report) {
-    eachDisagreement(index, 'reflector', 'network', (context, fact) => {
+    eachNote(index, 'reflector', 'network', (context, fact) => {
       const { has } = pairWords(context, fact);
       const listed = listedReflector(index.plan, fact.has.reflector);
       const expects = listed ? `${fact.has.reflector} ${[...listed.modules].join(', ')}` : '';

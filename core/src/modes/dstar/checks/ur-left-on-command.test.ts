@@ -13,6 +13,25 @@ testCheck(urLeftOnCommand, {
   ],
   invalid: [
     {
+      name: 'the only entry that links',
+      change: (plan) => {
+        const { destination } = dstarChannel(plan, 'w-lnk-link');
+        if (destination?.kind === 'reflector') destination.use = 'talk';
+      },
+      findings: [
+        {
+          message: 'only',
+          pointer: '/codeplugs/r2/channels/byId/ch-w-lnk-link/destination/use',
+          fixes: {
+            link: (plan) => {
+              const { destination } = dstarChannel(plan, 'w-lnk-link');
+              if (destination?.kind === 'reflector') destination.use = 'link';
+            },
+          },
+        },
+      ],
+    },
+    {
       name: 'its own link command',
       change: (plan) => void (dstarChannel(plan, 'w-lnk-talk').dstar.ur = 'LNK001CL'),
       findings: [

@@ -1,11 +1,22 @@
 import type { Report } from '../../../checks/check';
-import { channelPointer, channelSubject, type ContextOf, disagreementsIn, radiosIn, set } from '../../../checks/walk';
+import {
+  channelPointer,
+  channelSubject,
+  type ContextOf,
+  disagreementsIn,
+  notesIn,
+  radiosIn,
+  set,
+} from '../../../checks/walk';
 import type { FactOf, PlanIndex } from '../../../path/types';
 import { fieldText, readCommand } from '../addresses';
 import { urFor } from '../links';
 
 /** Calls `visit` for each D-STAR path whose pair does not agree. */
 export const eachDisagreement = disagreementsIn('dstar');
+
+/** Calls `visit` for each D-STAR path whose pair agrees and is worth a note. */
+export const eachNote = notesIn('dstar');
 
 export type DstarContext = ContextOf<'dstar'>;
 

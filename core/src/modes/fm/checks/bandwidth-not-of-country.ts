@@ -18,7 +18,9 @@ export const bandwidthNotOfCountry = defineCheck({
     const { fmWidthHz } = index.plan.station;
     for (const { context } of index.paths()) {
       // A site speaks for itself.
-      if (!isFmPath(context) || context.site?.fm || context.channel.fm.widthHz === fmWidthHz) continue;
+      if (!isFmPath(context) || context.site?.fm?.widthHz != null || context.channel.fm.widthHz === fmWidthHz) continue;
+      // Weather stations and satellites are not the country's to set.
+      if (context.purpose === 'receive only' || context.purpose === 'satellite') continue;
       const pointer = channelPointer(context, 'fm', 'widthHz');
       const data = { has: context.channel.fm.widthHz / 1000, expects: fmWidthHz / 1000 };
       const fixes = [{ id: 'set' as const, patches: [set(pointer, fmWidthHz)] }];

@@ -31,7 +31,7 @@ testCheck(toneDiffers, {
         {
           message: 'differs',
           pointer: `${FM}/fm/toneTx`,
-          says: 'The channel sends DCS 023 I; Port Ellery opens on DCS 023 N.',
+          says: 'The channel sends DCS 023 inverted (047 normal); Port Ellery opens on DCS 023.',
           fixes: { set: (plan) => void (fmChannel(plan).fm.toneTx = 'D023N') },
         },
       ],

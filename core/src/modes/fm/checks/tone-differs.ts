@@ -1,3 +1,4 @@
+import { isStandardTone } from '../../../units/tones';
 import { valueCheck } from '../../../checks/value-check';
 
 export const toneDiffers = valueCheck({
@@ -17,5 +18,8 @@ export const toneDiffers = valueCheck({
   messages: { differs: 'The channel sends {has}; {site} opens on {expects}.' },
   // No tone at all has a check of its own.
   which: (_, { has }) => (has === null ? null : 'differs'),
+  // A tone that no radio is built to is the site's fault, told there.
+  to: (_, { expects }) =>
+    typeof expects === 'string' && isStandardTone(expects) ? expects : expects === null ? null : undefined,
   press: 'Send {expects}',
 });

@@ -7,6 +7,17 @@ testCheck(toneHeardDiffers, {
   valid: [
     { name: 'open to any signal' },
     {
+      name: 'a tone, and nobody has said what the site sends',
+      change: (plan) => void (fmChannel(plan).fm.toneRx = '110.9'),
+    },
+    {
+      name: 'the same digital code by its other name',
+      change: (plan) => {
+        fmChannel(plan).fm.toneRx = 'D023I';
+        repeaterOf(plan, 'rp3').fm!.toneOut = 'D047N';
+      },
+    },
+    {
       name: 'the tone the site sends',
       change: (plan) => {
         fmChannel(plan).fm.toneRx = '88.5';
@@ -17,12 +28,15 @@ testCheck(toneHeardDiffers, {
   invalid: [
     {
       name: 'the access tone on the wrong side',
-      change: (plan) => void (fmChannel(plan).fm.toneRx = '110.9'),
+      change: (plan) => {
+        fmChannel(plan).fm.toneRx = '110.9';
+        repeaterOf(plan, 'rp3').fm!.toneOut = 'none';
+      },
       findings: [
         {
-          message: 'unknown',
+          message: 'none',
           pointer: `${FM}/fm/toneRx`,
-          says: 'The channel opens on 110.9 Hz; Port Ellery is not known to send a tone.',
+          says: 'The channel opens on 110.9 Hz; Port Ellery sends no tone.',
           fixes: { open: (plan) => void (fmChannel(plan).fm.toneRx = null) },
         },
       ],

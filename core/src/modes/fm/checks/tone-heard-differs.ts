@@ -9,13 +9,13 @@ export const toneHeardDiffers = defineCheck({
   title: 'The radio opens on a tone that the site does not send',
   fact: 'tone-heard',
   docs: {
-    summary: 'An FM channel opens its squelch on a tone that its site is not known to send.',
+    summary: 'An FM channel opens its squelch on a tone that its site does not send.',
     why: 'The radio stays silent although the site is heard: you talk and hear nothing.',
     remedy: 'Open on any signal, or on the tone the site sends.',
     source: { kind: 'common practice', name: 'tone set on the receiving side only when the site sends it' },
   },
   messages: {
-    unknown: 'The channel opens on {has}; {site} is not known to send a tone.',
+    none: 'The channel opens on {has}; {site} sends no tone.',
     differs: 'The channel opens on {has}; {site} sends {expects}.',
   },
   fixes: { open: 'Open on any signal' },
@@ -28,7 +28,7 @@ export const toneHeardDiffers = defineCheck({
         expects: toneWords(fact.expects === null ? null : String(fact.expects)),
       };
       report({
-        message: fact.expects === null ? 'unknown' : 'differs',
+        message: fact.expects === null ? 'none' : 'differs',
         data,
         pointer,
         subject: channelSubject(context),

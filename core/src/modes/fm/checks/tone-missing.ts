@@ -1,4 +1,5 @@
 import { valueCheck } from '../../../checks/value-check';
+import { isStandardTone, sameTone, type ToneText } from '../../../units/tones';
 
 export const toneMissing = valueCheck({
   id: 'tone-missing',
@@ -16,6 +17,10 @@ export const toneMissing = valueCheck({
   },
   messages: { missing: 'The channel sends no tone; {site} opens on {expects}.' },
   // A tone on the receiving side has a check of its own.
-  which: ({ channel }, { has, expects }) => (has !== null || channel.fm.toneRx === expects ? null : 'missing'),
+  which: ({ channel }, { has, expects }) =>
+    has !== null || sameTone(channel.fm.toneRx, expects as ToneText | null) ? null : 'missing',
+  // A tone that no radio is built to is the site's fault, told there.
+  to: (_, { expects }) =>
+    typeof expects === 'string' && isStandardTone(expects) ? expects : expects === null ? null : undefined,
   press: 'Send {expects}',
 });

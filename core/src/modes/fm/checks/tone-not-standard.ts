@@ -1,5 +1,6 @@
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject, set } from '../../../checks/walk';
+import { toPointer } from '../../../plan/patches';
 import { toneWords } from '../../../units/tones';
 import { eachDisagreement } from './walk';
 
@@ -26,7 +27,12 @@ export const toneNotStandard = defineCheck({
         ] as const
       ).filter(([, tone]) => tone === fact.has);
       const data = { has: toneWords(String(fact.has)), expects: toneWords(String(fact.expects)) };
-      const patches = sides.map(([side]) => set(channelPointer(context, 'fm', side), fact.expects));
+      const site = context.site?.fm ? context.site : null;
+      // A list's slip went from the site into the channel: both are set.
+      const atSite = (['toneIn', 'toneOut'] as const).flatMap((side) =>
+        site?.fm?.[side] === fact.has ? [set(toPointer(['sites', 'byId', site.id, 'fm', side]), fact.expects)] : [],
+      );
+      const patches = [...sides.map(([side]) => set(channelPointer(context, 'fm', side), fact.expects)), ...atSite];
       report({
         message: 'none',
         data,

@@ -1,6 +1,6 @@
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject, set } from '../../../checks/walk';
-import { toneWords } from '../../../units/tones';
+import { isStandardTone, sameTone, type ToneText, toneWords } from '../../../units/tones';
 import { eachDisagreement } from './walk';
 
 export const toneOnWrongSide = defineCheck({
@@ -18,14 +18,17 @@ export const toneOnWrongSide = defineCheck({
   fixes: { swap: 'Send {expects}, and open on any signal' },
   check(index, report) {
     eachDisagreement(index, 'tone', 'site', (context, fact) => {
-      if (fact.has !== null || context.channel.fm.toneRx !== fact.expects) return;
+      if (fact.has !== null || !sameTone(context.channel.fm.toneRx, fact.expects as ToneText | null)) return;
       const at = (side: 'toneTx' | 'toneRx') => channelPointer(context, 'fm', side);
       report({
         message: 'swapped',
         data: { site: context.site!.name, expects: toneWords(String(fact.expects)) },
         pointer: at('toneTx'),
         subject: channelSubject(context),
-        fixes: [{ id: 'swap', patches: [set(at('toneTx'), fact.expects), set(at('toneRx'), null)] }],
+        // A tone that no radio is built to is the site's fault, told there.
+        fixes: !isStandardTone(String(fact.expects))
+          ? []
+          : [{ id: 'swap', patches: [set(at('toneTx'), fact.expects), set(at('toneRx'), null)] }],
       });
     });
   },

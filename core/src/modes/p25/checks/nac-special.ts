@@ -1,14 +1,10 @@
 import { valueCheck } from '../../../checks/value-check';
 import { nacText } from '../addresses';
-import { NAC_DEFAULT, NAC_PASS } from '../../../plan/modes/p25/limits';
-import { isSpecialNac } from '../trace';
+import { NAC_PASS } from '../../../plan/modes/p25/limits';
+import { nacFor } from '../channel';
 import type { P25Context } from './walk';
 
-/** The site's own code; the usual one where that is special too. */
-function usable({ site }: P25Context): number {
-  const own = site?.p25?.nac ?? NAC_DEFAULT;
-  return isSpecialNac(own) ? NAC_DEFAULT : own;
-}
+const usable = ({ site }: P25Context): number => nacFor(site ?? undefined);
 
 export const nacSpecial = valueCheck({
   id: 'nac-special',

@@ -1,3 +1,4 @@
+import { addedLike } from '../../../testing/added-channel';
 import { testCheck } from '../../../testing/check-tester';
 import { p25Plan } from '../../../testing/sample-p25';
 import { newNetwork } from '../../../plan/create';
@@ -36,6 +37,7 @@ testCheck(noP25UnlinkChannel, {
           message: 'none',
           pointer: '/codeplugs/r4/channels',
           says: 'Portable calls All Isles through Tarn Hill and has no channel for group 9999, the way out.',
+          fixes: { add: addedLike(p25Plan(), 'r4', 'ch-w-all-unlink', 'ch-unlink', 'ch-w-all') },
         },
       ],
     },

@@ -1,10 +1,11 @@
 import { defineCheck } from '../../../checks/check';
+import { channelBeside } from '../../../checks/channel-beside';
 import { toPointer } from '../../../plan/patches';
 import { reachOf } from '../../../plan/sites';
 import { rows } from '../../../plan/table';
-import type { Id } from '../../../plan/types';
-import { isP25Path } from '../channel';
-import { groupFor, unlinks } from '../links';
+import type { ChannelOf, Destination, Id } from '../../../plan/types';
+import { blankChannel, isP25Path } from '../channel';
+import { groupFor, SPECIAL_TITLES, unlinks } from '../links';
 
 export const noP25UnlinkChannel = defineCheck({
   id: 'no-p25-unlink-channel',
@@ -17,11 +18,11 @@ export const noP25UnlinkChannel = defineCheck({
     source: { kind: 'common practice', name: 'each mode needs its way out programmed in its radio' },
   },
   messages: { none: '{radio} calls {groups} through {site} and has no channel for group {expects}, the way out.' },
-  fixes: {},
+  fixes: { add: 'Add a channel that unlinks' },
   check(index, report) {
     const { plan } = index;
     for (const radio of rows(plan.radios)) {
-      const called = new Map<Id, { groups: Set<string>; out: number }>();
+      const called = new Map<Id, { groups: Set<string>; out: number; networkId: Id; like: ChannelOf<'p25'> }>();
       const left = new Set<Id>();
       for (const { context } of index.paths()) {
         if (context.radio.id !== radio.id || !isP25Path(context) || !context.site?.p25) continue;
@@ -31,21 +32,35 @@ export const noP25UnlinkChannel = defineCheck({
         const out = wanted?.network.special.unlink ?? null;
         // What is not reached cannot be linked, and needs no way out.
         if (wanted && out !== null && reachOf(context.site.p25, wanted.network.id) !== 'not reached')
-          called.set(id, { groups: (called.get(id)?.groups ?? new Set<string>()).add(wanted.name), out });
+          called.set(id, {
+            groups: (called.get(id)?.groups ?? new Set<string>()).add(wanted.name),
+            out,
+            networkId: wanted.network.id,
+            like: context.channel,
+          });
         if (unlinks(context, context.channel.p25.group)) left.add(id);
       }
-      for (const [siteId, { groups, out }] of called) {
+      for (const [siteId, { groups, out, networkId, like }] of called) {
         if (left.has(siteId)) continue;
+        const site = plan.sites.byId[siteId]!;
+        const destination: Destination = { mode: 'p25', kind: 'special', networkId, special: 'unlink' };
+        const blank = blankChannel(site);
+        const patches = channelBeside(radio, plan.codeplugs[radio.id]!, like, {
+          site,
+          values: { ...blank, name: SPECIAL_TITLES.unlink, p25: { ...blank.p25, group: out } },
+          destination,
+        });
         report({
           message: 'none',
           data: {
             radio: radio.name,
             groups: [...groups].join(' and '),
-            site: plan.sites.byId[siteId]!.name,
+            site: site.name,
             expects: out,
           },
           pointer: toPointer(['codeplugs', radio.id, 'channels']),
           subject: { radioId: radio.id, siteId },
+          fixes: patches.length > 0 ? [{ id: 'add', patches }] : [],
         });
       }
     }

@@ -1,10 +1,10 @@
 import { defineCheck } from '../../../checks/check';
 import { channelPointer, channelSubject, wordsOf } from '../../../checks/walk';
-import { eachDisagreement } from './walk';
+import { eachNote } from './walk';
 
 export const p25GroupUnknown = defineCheck({
   id: 'p25-group-unknown',
-  severity: 'doubtful',
+  severity: 'note',
   title: 'Nothing is known of this P25 group',
   fact: 'p25-group',
   docs: {
@@ -16,7 +16,7 @@ export const p25GroupUnknown = defineCheck({
   messages: { unknown: 'The channel calls group {has}; expected {expects}.' },
   fixes: {},
   check(index, report) {
-    eachDisagreement(index, 'p25-group', 'network', (context, fact) => {
+    eachNote(index, 'p25-group', 'network', (context, fact) => {
       report({
         message: 'unknown',
         data: { ...wordsOf(context, fact) },

@@ -1,5 +1,6 @@
 import { defineCheck } from '../../../checks/check';
-import { set } from '../../../checks/walk';
+import { ownIdPatch, set } from '../../../checks/walk';
+import { isOwnId } from '../../../plan/station';
 import { isUnitId } from '../addresses';
 import { eachP25Radio } from './walk';
 
@@ -15,18 +16,21 @@ export const unitIdDiffers = defineCheck({
     source: { kind: 'common practice', name: 'the same 7-digit ID for DMR and P25' },
   },
   messages: { differs: '{radio} has unit ID {has}; the station is {expects}.' },
-  fixes: { set: 'Set it to {expects}' },
+  fixes: { set: 'Set it to {expects}', own: '{has} is registered to me too' },
   check(index, report) {
     const { dmrId } = index.plan.station;
     eachP25Radio(index, (radio, { unitId }, at) => {
-      if (dmrId === null || unitId === null || !isUnitId(unitId) || unitId === dmrId) return;
+      if (dmrId === null || unitId === null || !isUnitId(unitId) || isOwnId(index.plan, unitId)) return;
       const pointer = `${at}/unitId`;
       report({
         message: 'differs',
         data: { radio: radio.name, has: unitId, expects: dmrId },
         pointer,
         subject: { radioId: radio.id },
-        fixes: [{ id: 'set', patches: [set(pointer, dmrId)] }],
+        fixes: [
+          { id: 'set', patches: [set(pointer, dmrId)] },
+          { id: 'own', patches: [ownIdPatch(unitId)] },
+        ],
       });
     });
   },

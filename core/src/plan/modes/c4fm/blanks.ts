@@ -8,11 +8,12 @@ import { DISCONNECT_ROOM, GROUP_ID_OPEN } from './limits';
 export const blanks: ModeBlanks<'c4fm'> = {
   /** Five categories of twenty rooms, sixteen characters: usual for a handheld. */
   radio: ({ callSign }) => ({ callSign, rooms: { categories: 5, perCategory: 20, nameLength: 16 }, dtmfMemories: 0 }),
-  /** Where there is one network of rooms, a hotspot reaches it. */
+  /** Where there is one network of rooms, a hotspot reaches it. Of a repeater nobody has said anything yet. */
   site(plan, site) {
     const networks = networksOf(plan, 'c4fm');
     const networkIds = site.kind === 'hotspot' && networks.length === 1 ? [networks[0]!.id] : [];
-    return { groupIdIn: GROUP_ID_OPEN, groupIdOut: GROUP_ID_OPEN, voice: null, networkIds };
+    const groupId = site.kind === 'hotspot' ? GROUP_ID_OPEN : null;
+    return { groupIdIn: groupId, groupIdOut: groupId, voice: null, networkIds };
   },
   profile: () => ({ startRoom: null }),
   codeplug: () => ({ rooms: emptyTable() }),

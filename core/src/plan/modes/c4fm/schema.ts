@@ -17,8 +17,8 @@ export const schemas: ModeSchemas = {
     dtmfMemories: whole(0, 1000),
   }),
   site: exact({
-    groupIdIn: groupId,
-    groupIdOut: groupId,
+    groupIdIn: nullOr(groupId),
+    groupIdOut: nullOr(groupId),
     voice: nullOr(voice),
     networkIds: { type: 'array', maxItems: MOST_NETWORKS, items: ref('id') },
   }),

@@ -41,10 +41,10 @@ export interface RoomMemoryLimits {
 }
 
 export interface C4fmSiteFields {
-  /** Group ID that it takes, 0 to 99; hotspots commonly take 0. */
-  groupIdIn: number;
-  /** Group ID that it sends, 0 to 99. */
-  groupIdOut: number;
+  /** Group ID that it takes, 0 to 99; hotspots commonly take 0. `null` while nobody has said. */
+  groupIdIn: number | null;
+  /** Group ID that it sends, 0 to 99; `null` while nobody has said. */
+  groupIdOut: number | null;
   /** Voice that it passes; `null`: both. */
   voice: Voice | null;
   /** Networks of rooms that its gateway reaches; empty: nobody has said. */
@@ -154,6 +154,7 @@ export interface C4fmFacts {
   'group-id-heard': number;
   receive: Receive;
   'fm-tone': ToneText | null;
+  'fm-tone-heard': ToneText | null;
   /** Networks of rooms that the site reaches; expected: the one of the room. */
   'room-network': readonly Id[];
   connect: ConnectionFound;

@@ -10,10 +10,10 @@ export function newLogin(): NetworkLogin {
 
 export const blanks: ModeBlanks<'dmr'> = {
   radio: ({ dmrId }) => ({ id: dmrId, hearsOwnGroup: true }),
-  /** Color code 1 is what most sites have; a repeater carries nothing that is known yet. */
+  /** Color code 1 is what most hotspots have; of a repeater nobody has said anything yet. */
   site: (_plan, { kind }) => ({
-    colorCode: 1,
-    carries: kind === 'repeater' ? { networkId: null, groups: [], takesOthers: false } : null,
+    colorCode: kind === 'repeater' ? null : 1,
+    carries: kind === 'repeater' ? { networkId: null, groups: [], takesOthers: null } : null,
   }),
   profile: () => ({ selection: 'one', rules: emptyTable(), logins: {} }),
   codeplug: () => ({ contacts: emptyTable(), receiveLists: emptyTable() }),

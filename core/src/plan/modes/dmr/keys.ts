@@ -4,6 +4,7 @@ import type { DestinationOf } from '../../types';
 import { SPECIAL_NAMES } from './schema';
 
 function read(rest: string): DestinationOf<'dmr'> | undefined {
+  if (rest === 'local') return { mode: 'dmr', kind: 'local' };
   const found = /^([\w-]+)\/(group|special)\/([\w-]+)$/.exec(rest);
   if (!found) return undefined;
   const [, networkId, kind, last] = found as unknown as [string, string, string, string];
@@ -14,7 +15,9 @@ function read(rest: string): DestinationOf<'dmr'> | undefined {
 
 export const keys: ModeKeys<'dmr'> = {
   write: (destination) =>
-    `${destination.networkId}/${destination.kind}/${destination.kind === 'group' ? destination.groupId : destination.special}`,
+    destination.kind === 'local'
+      ? 'local'
+      : `${destination.networkId}/${destination.kind}/${destination.kind === 'group' ? destination.groupId : destination.special}`,
   read,
   readOld: read,
 };

@@ -19,6 +19,15 @@ export const TRANSLATED_MAX = PREFIX_STEP - 1;
 /** A simplex hotspot sends and listens on this slot only. Common practice. */
 export const SIMPLEX_SLOT = 2;
 
+/** The group for talk from radio to radio, without a site. Common practice. */
+export const DIRECT_GROUP = 99;
+
+/** The group that stays at a repeater: heard there, carried nowhere. Common practice. */
+export const LOCAL_GROUP = 9;
+
+/** Set aside for the use of systems, not of stations. From memory. */
+export const SYSTEM_COLOR_CODE = 15;
+
 /** Login suffixes of a hotspot: two digits, 01 to 99. Common practice. */
 export const SUFFIX_MIN = 1;
 export const SUFFIX_MAX = 99;

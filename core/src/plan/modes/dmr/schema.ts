@@ -15,7 +15,7 @@ const slot: Schema = { enum: [1, 2] };
 
 export const schemas: ModeSchemas = {
   radio: exact({ id: nullOr(whole(0, 999_999_999)), hearsOwnGroup: flag }),
-  site: exact({ colorCode: whole(0, COLOR_CODE_MAX), carries: nullOr(ref('dmrCarriage')) }),
+  site: exact({ colorCode: nullOr(whole(0, COLOR_CODE_MAX)), carries: nullOr(ref('dmrCarriage')) }),
   channel: exact({
     colorCode: whole(0, COLOR_CODE_MAX),
     slot,
@@ -38,6 +38,7 @@ export const schemas: ModeSchemas = {
   codeplug: exact({ contacts: table(ref('contact')), receiveLists: table(ref('receiveList')) }),
   shared: exact({}),
   destinations: [
+    { kind: { const: 'local' } },
     { kind: { const: 'group' }, networkId: ref('id'), groupId: ref('id') },
     { kind: { const: 'special' }, networkId: ref('id'), special: { enum: SPECIAL_NAMES } },
   ],
@@ -48,8 +49,12 @@ export const schemas: ModeSchemas = {
     specialNumber: exact({ number: ref('dmrAddress'), kind: ref('callKind') }),
     dmrCarriage: exact({
       networkId: nullOr(ref('id')),
-      groups: { type: 'array', maxItems: 500, items: exact({ slot, number: ref('dmrAddress'), static: flag }) },
-      takesOthers: flag,
+      groups: {
+        type: 'array',
+        maxItems: 500,
+        items: exact({ slot: nullOr(slot), number: ref('dmrAddress'), static: flag }),
+      },
+      takesOthers: nullOr(flag),
     }),
     talkGroup: exact({ id: ref('id'), name: NAME, number: ref('dmrAddress'), category: { enum: GROUP_CATEGORIES } }),
     routeRule: exact({

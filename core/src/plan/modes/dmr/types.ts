@@ -24,8 +24,8 @@ export interface DmrRadioFields {
 }
 
 export interface DmrSiteFields {
-  /** 0 to 15 (ETSI TS 102 361-1: 4 bits). */
-  colorCode: number;
+  /** 0 to 15 (ETSI TS 102 361-1: 4 bits); `null` while nobody has said. */
+  colorCode: number | null;
   /** What a repeater carries; `null` on a hotspot, whose profile says it. */
   carries: DmrCarriage | null;
 }
@@ -34,13 +34,15 @@ export interface DmrSiteFields {
 export interface DmrCarriage {
   /** `null` while nobody has said which. */
   networkId: Id | null;
+  /** Those that are named; a list seldom names all, and may name none. */
   groups: CarriedGroup[];
-  /** Whether it also takes up groups that are not listed, on the slot they are keyed on. */
-  takesOthers: boolean;
+  /** Whether it also takes up groups that are not listed, on the slot they are keyed on; `null` while nobody has said. */
+  takesOthers: boolean | null;
 }
 
 export interface CarriedGroup {
-  slot: TimeSlot;
+  /** `null` while nobody has said on which. */
+  slot: TimeSlot | null;
   number: number;
   /** Always on; else taken up when somebody keys it. */
   static: boolean;
@@ -87,9 +89,11 @@ export interface ReceiveList {
   groups: number[];
 }
 
-/** A group of a network's directory, or what the network answers itself. */
+/** A group of a network's directory, what the network answers itself, or whoever hears the site: the group that no site carries on. */
 export type DmrDestination =
-  { kind: 'group'; networkId: Id; groupId: Id } | { kind: 'special'; networkId: Id; special: SpecialName };
+  | { kind: 'local' }
+  | { kind: 'group'; networkId: Id; groupId: Id }
+  | { kind: 'special'; networkId: Id; special: SpecialName };
 
 /** What a network answers itself, by a number of its own. */
 export type SpecialName = 'unlink' | 'echo' | 'status' | 'position';
@@ -147,9 +151,9 @@ export interface NetworkLogin {
   staticGroupIds: Id[];
 }
 
-/** Where a call comes out: a number on a network. */
+/** Where a call comes out: a number on a network; without a network it stays at the site. */
 export interface DmrArrival {
-  networkId: Id;
+  networkId: Id | null;
   kind: CallKind;
   number: number;
 }

@@ -1,5 +1,6 @@
 /** What a radio, a site or a network has of D-STAR before anything was said of it. */
-import { amateurBands, type RegionId } from '../../../units/bands';
+import { bandNameOf } from '../../../units/bands';
+import { baseCallSign } from '../../../units/call-signs';
 import type { ModeBlanks } from '../../mode-data';
 import { networksOf } from '../../networks';
 import { emptyTable } from '../../table';
@@ -7,9 +8,9 @@ import type { Plan } from '../../types';
 import { MODULE_BY_BAND } from './limits';
 
 /** The letter that the band of a frequency (Hz) asks for; `null` where no letter is usual. Common practice. */
-export function moduleOfBand(freqHz: number, region: RegionId): string | null {
-  const band = amateurBands(region).find(({ lowHz, highHz }) => freqHz >= lowHz && freqHz <= highHz);
-  return (band && MODULE_BY_BAND[band.name]) ?? null;
+export function moduleOfBand(freqHz: number): string | null {
+  const band = bandNameOf(freqHz);
+  return (band !== null && MODULE_BY_BAND[band]) || null;
 }
 
 /** Three letters that no family of the plan has yet, to be changed to the right ones. */
@@ -19,11 +20,11 @@ function freeLetters(plan: Plan): string {
 }
 
 export const blanks: ModeBlanks<'dstar'> = {
-  radio: ({ callSign }) => ({ my: callSign, suffix: '', siteList: null }),
+  radio: ({ callSign }) => ({ my: baseCallSign(callSign), suffix: '', siteList: null }),
   /** A hotspot commonly reaches every family; of a repeater nobody has said. */
   site(plan, site) {
-    const callSign = site.kind === 'repeater' ? site.listing.callSign : plan.station.callSign;
-    const module = moduleOfBand(site.rxHz, plan.station.region) ?? 'B';
+    const callSign = site.kind === 'repeater' ? site.listing.callSign : baseCallSign(plan.station.callSign);
+    const module = site.kind === 'repeater' ? site.listing.module : (moduleOfBand(site.rxHz) ?? 'B');
     return { callSign, module, families: site.kind === 'repeater' ? [] : null, cable: false, utcOffsetMin: null };
   },
   profile: () => ({ startLink: null, automatic: false }),

@@ -1,6 +1,6 @@
 /** What a plan stores about FM, per kind of entity. */
 import type { Nothing } from '../../basics';
-import type { ToneText } from '../../../units/tones';
+import type { SiteTone, ToneText } from '../../../units/tones';
 import type { FM_WIDTHS_HZ } from './limits';
 
 export type FmWidthHz = (typeof FM_WIDTHS_HZ)[number];
@@ -10,11 +10,12 @@ export interface FmRadioFields {
 }
 
 export interface FmSiteFields {
-  /** The tone that opens the site; `null` when it needs none. */
-  toneIn: ToneText | null;
-  /** The tone the site sends; `null` when none is known of. */
-  toneOut: ToneText | null;
-  widthHz: FmWidthHz;
+  /** The tone that opens the site. */
+  toneIn: SiteTone;
+  /** The tone the site sends. */
+  toneOut: SiteTone;
+  /** Spacing of its channel; `null` while nobody has said. */
+  widthHz: FmWidthHz | null;
 }
 
 export interface FmChannelFields {

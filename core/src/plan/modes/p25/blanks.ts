@@ -8,10 +8,11 @@ import { NAC_DEFAULT, UNLINK_GROUP } from './limits';
 export const blanks: ModeBlanks<'p25'> = {
   /** Networks take the ID that is used for DMR. */
   radio: ({ dmrId }) => ({ unitId: dmrId }),
-  /** Where there is one network, a hotspot reaches it. */
+  /** Where there is one network, a hotspot reaches it. Of a repeater nobody has said anything yet. */
   site(plan, site) {
     const networks = networksOf(plan, 'p25');
-    return { nac: NAC_DEFAULT, networkIds: site.kind === 'hotspot' && networks.length === 1 ? [networks[0]!.id] : [] };
+    if (site.kind === 'repeater') return { nac: null, networkIds: [] };
+    return { nac: NAC_DEFAULT, networkIds: networks.length === 1 ? [networks[0]!.id] : [] };
   },
   profile: () => ({ startGroup: null }),
   codeplug: () => ({}),

@@ -8,7 +8,7 @@ const group = whole(1, GROUP_MAX);
 export const schemas: ModeSchemas = {
   // What is typed here may be out of range: a check says so, and nothing typed is lost.
   radio: exact({ unitId: nullOr(whole(0, 999_999_999)) }),
-  site: exact({ nac, networkIds: { type: 'array', maxItems: 100, items: ref('id') } }),
+  site: exact({ nac: nullOr(nac), networkIds: { type: 'array', maxItems: 100, items: ref('id') } }),
   channel: exact({ nac, nacRx: nac, group: whole(0, GROUP_ALL) }),
   network: {
     groups: table(ref('p25Group')),

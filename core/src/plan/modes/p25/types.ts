@@ -23,8 +23,8 @@ export interface P25RadioFields {
 }
 
 export interface P25SiteFields {
-  /** Network access code, 0 to 4,095; 3,967 (F7F hex) where a repeater passes any. */
-  nac: number;
+  /** Network access code, 0 to 4,095; 3,967 (F7F hex) where a repeater passes any. `null` while nobody has said. */
+  nac: number | null;
   /** P25 networks that its gateway reaches; empty: nobody has said. */
   networkIds: Id[];
 }

@@ -1,0 +1,26 @@
+/** The spacing of FM channels as people write it. */
+import type { FmWidthHz } from '../../plan/modes/fm/types';
+
+const WORDS: Readonly<Record<string, FmWidthHz>> = {
+  '12.5': 12_500,
+  '12500': 12_500,
+  narrow: 12_500,
+  n: 12_500,
+  nfm: 12_500,
+  '25': 25_000,
+  '25000': 25_000,
+  wide: 25_000,
+  w: 25_000,
+  fm: 25_000,
+};
+
+/** `12.5`, `12,5 kHz`, `25 kHz`, `narrow`, `wide`; `null` for what is none of them. */
+export function readWidth(text: string): FmWidthHz | null {
+  const plain = text
+    .trim()
+    .toLowerCase()
+    .replace(',', '.')
+    .replace(/\s*k?hz$/, '')
+    .replace(/\.0+$/, '');
+  return WORDS[plain] ?? null;
+}

@@ -1,0 +1,17 @@
+/** What a hotspot is linked to without anybody keying up. */
+import type { Patch } from '../plan/patches';
+
+/** Something that a hotspot hears without being asked: a link at start, a static group. */
+export interface Standing {
+  /** `group 417 of Lantern`, `room 41205`. */
+  what: string;
+  /** Known to carry much traffic: it may hold the hotspot in its mode for hours. */
+  busy: boolean;
+  /** Where it is set. */
+  pointer: string;
+  /** What takes it out. */
+  patches: Patch[];
+}
+
+/** From this many links or nodes on, a reflector or room is seldom quiet. From memory. */
+export const BUSY_LINKS = 20;
