@@ -1,14 +1,6 @@
 import { formatMHz } from '../units/quantities';
 import { defineCheck } from './check';
-import {
-  aroundHotspot,
-  eachHotspotSide,
-  metBy,
-  MOVE,
-  moveFixes,
-  sideWords,
-  siteFrequencyPointer,
-} from './site-frequency';
+import { eachHotspotSide, metBy, MOVE, moveFixes, sideWords, siteFrequencyPointer } from './site-frequency';
 
 export const hotspotOnRepeater = defineCheck({
   id: 'hotspot-on-repeater',
@@ -29,13 +21,7 @@ export const hotspotOnRepeater = defineCheck({
   check(index, report) {
     eachHotspotSide(
       index,
-      (site, side) =>
-        metBy(
-          index,
-          site,
-          side,
-          aroundHotspot(index, site).filter((one) => one.kind !== 'own hotspot'),
-        ),
+      (site, side) => metBy(index, site, side, (one) => one.kind !== 'own hotspot'),
       (site, side, { kind, words, lowHz, highHz, distanceM }) =>
         report({
           message: kind === 'site sends' ? 'sends' : 'listens',

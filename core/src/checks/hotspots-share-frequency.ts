@@ -1,15 +1,7 @@
 import type { Id } from '../plan/types';
 import { formatMHz } from '../units/quantities';
 import { defineCheck } from './check';
-import {
-  aroundHotspot,
-  eachHotspotSide,
-  metBy,
-  MOVE,
-  moveFixes,
-  sideWords,
-  siteFrequencyPointer,
-} from './site-frequency';
+import { eachHotspotSide, metBy, MOVE, moveFixes, sideWords, siteFrequencyPointer } from './site-frequency';
 
 export const hotspotsShareFrequency = defineCheck({
   id: 'hotspots-share-frequency',
@@ -33,9 +25,7 @@ export const hotspotsShareFrequency = defineCheck({
           site,
           side,
           // Told once a pair, at the later of the two.
-          aroundHotspot(index, site).filter(
-            (one) => one.kind === 'own hotspot' && one.siteId !== null && told.has(one.siteId),
-          ),
+          (one) => one.kind === 'own hotspot' && one.siteId !== null && told.has(one.siteId),
         ) ?? (told.add(site.id), null),
       (site, side, { siteId, lowHz, highHz }) => {
         told.add(site.id);

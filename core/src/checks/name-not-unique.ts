@@ -1,4 +1,4 @@
-import { fitNames } from '../codeplug/names';
+import { cutName, fitNames } from '../codeplug/names';
 import { namedTables } from '../plan/records';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
@@ -21,11 +21,13 @@ export const nameNotUnique = defineCheck({
       for (const { kind: key, what: kind, table } of namedTables(codeplug, (record) => record.distinct === true)) {
         const named = rows(table);
         const counts = new Map<string, number>();
-        const shownOf = (name: string) => [...name.normalize('NFC')].slice(0, length).join('');
-        for (const { name } of named) counts.set(shownOf(name), (counts.get(shownOf(name)) ?? 0) + 1);
+        for (const { name } of named) {
+          const shown = cutName(name, length);
+          counts.set(shown, (counts.get(shown) ?? 0) + 1);
+        }
         const seen = new Set<string>();
         for (const { id, name } of named) {
-          const shown = shownOf(name);
+          const shown = cutName(name, length);
           if (!seen.has(shown)) {
             seen.add(shown);
             continue;

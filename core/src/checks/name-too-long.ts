@@ -20,9 +20,10 @@ export const nameTooLong = defineCheck({
       const expects = radio.limits.nameLength;
       for (const { kind, table } of namedTables(codeplug, (record) => record.named === true)) {
         const names = rows(table);
-        const shared = sharedWords(names.map((one) => one.name));
+        let shared: ReadonlySet<string> | null = null;
         for (const one of names) {
           if (nameLength(one.name) <= expects) continue;
+          shared ??= sharedWords(names.map((other) => other.name));
           const at = `${pointer}/${kind}/byId/${one.id}/name`;
           const [short] = fitNames(
             [{ name: one.name, qualifier: '' }],

@@ -32,8 +32,13 @@ export function siteFrequencyPointer(site: Site, side: Side = 'txHz'): string {
   return toPointer(['sites', 'byId', site.id, side]);
 }
 
-/** Width in Hz of the widest channel that a site sends, by the modes it has; of any mode while it has none. */
-export function siteWidthHz({ modes }: PlanIndex, site: Site): number {
+/** Width in Hz of the widest channel that a site of the plan sends, by the modes it has; of any mode while it has none. */
+export function siteWidthHz(index: PlanIndex, site: Site): number {
+  return index.look(widthOf, site.id);
+}
+
+function widthOf({ plan, modes }: PlanIndex, siteId: Id): number {
+  const site = plan.sites.byId[siteId]!;
   const all = Object.values(modes);
   const own = all.filter((mode) => site[mode.id] !== null);
   return Math.max(...(own.length > 0 ? own : all).map((mode) => mode.siteWidthHz?.(site) ?? mode.widthHz()));
@@ -57,13 +62,18 @@ function occupied(hz: number, widthHz: number, kind: Occupied['kind'], words: st
   return { lowHz: hz - widthHz / 2, highHz: hz + widthHz / 2, kind, words, distanceM: null };
 }
 
+/** Whether something on `hz`, `widthHz` wide, is of interest: distances are worked out only for what is. */
+type OfInterest = (hz: number, widthHz: number) => boolean;
+
 /** Both sides of a site of the plan; it is taken to be near unless both places are known to be far apart. */
-function ofSite(index: PlanIndex, site: Hotspot, other: Site): Around[] {
+function ofSite(index: PlanIndex, site: Hotspot, other: Site, isOfInterest: OfInterest): Around[] {
+  const width = siteWidthHz(index, other);
+  const sides = sidesOf(other).filter((side) => isOfInterest(other[side], width));
+  if (sides.length === 0) return [];
   const distanceM = apartM(index, site, other);
   if (distanceM !== null && distanceM > HOTSPOT_REACH_M) return [];
   if (other.kind === 'repeater' && other.listing.status === 'off the air') return [];
-  const width = siteWidthHz(index, other);
-  return sidesOf(other).map((side) => ({
+  return sides.map((side) => ({
     ...occupied(
       other[side],
       width,
@@ -76,9 +86,9 @@ function ofSite(index: PlanIndex, site: Hotspot, other: Site): Around[] {
 }
 
 /** Sites of lists that the plan does not hold; how wide they are is not known. */
-function ofLists(index: PlanIndex, site: Hotspot): Around[] {
+function ofLists(index: PlanIndex, site: Hotspot, isOfInterest: OfInterest): Around[] {
   const here = positionOf(index, site);
-  if (!here) return [];
+  if (!here || index.around.length === 0) return [];
   const inPlan = new Set(
     rows(index.plan.sites).flatMap((one) => (one.kind === 'repeater' ? [`${one.listing.callSign} ${one.txHz}`] : [])),
   );
@@ -86,6 +96,7 @@ function ofLists(index: PlanIndex, site: Hotspot): Around[] {
   return index.around
     .filter((one) => !inPlan.has(`${one.callSign} ${one.txHz}`))
     .flatMap(({ callSign, module, txHz, rxHz, position }) => {
+      if (![txHz, rxHz].some((hz) => hz !== null && isOfInterest(hz, width))) return [];
       const { distanceM } = legBetween(here, position);
       if (distanceM > HOTSPOT_REACH_M) return [];
       const words = `${callSign} ${module}`.trim();
@@ -96,14 +107,19 @@ function ofLists(index: PlanIndex, site: Hotspot): Around[] {
 }
 
 /** Everything that is around a hotspot: other sites of the plan, and what the lists name. */
-export function aroundHotspot(index: PlanIndex, site: Hotspot): Around[] {
+function aroundHotspot(index: PlanIndex, site: Hotspot, isOfInterest: OfInterest = () => true): Around[] {
   const others = rows(index.plan.sites).filter((other) => other.id !== site.id);
-  return [...others.flatMap((other) => ofSite(index, site, other)), ...ofLists(index, site)];
+  return [
+    ...others.flatMap((other) => ofSite(index, site, other, isOfInterest)),
+    ...ofLists(index, site, isOfInterest),
+  ];
 }
 
-/** What a side of a hotspot is on, or within a channel width of, among `around`; the nearest in frequency. */
-export function metBy(index: PlanIndex, site: Hotspot, side: Side, around: readonly Around[]): Around | null {
-  const { clearanceHz, nearest } = clearanceAt(site[side], siteWidthHz(index, site), around);
+/** What a side of a hotspot is on, or within a channel width of, among what is around it and `counts`; the nearest in frequency. */
+export function metBy(index: PlanIndex, site: Hotspot, side: Side, counts: (one: Around) => boolean): Around | null {
+  const width = siteWidthHz(index, site);
+  const near = aroundHotspot(index, site, (hz, other) => Math.abs(hz - site[side]) < (width + other) / 2);
+  const { clearanceHz, nearest } = clearanceAt(site[side], width, near.filter(counts));
   return clearanceHz < 0 ? (nearest as Around) : null;
 }
 

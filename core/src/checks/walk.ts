@@ -17,7 +17,7 @@ import type {
   Repeater,
 } from '../plan/types';
 import { pairWords } from '../path/fact-words';
-import type { FactKey, FactOf, HopId, PathContext, PlanIndex } from '../path/types';
+import type { Fact, FactKey, FactOf, HopId, PathContext, PlanIndex } from '../path/types';
 import type { Subject } from './check';
 
 /** The patch that sets a value. */
@@ -42,40 +42,58 @@ export function channelSubject(context: Pick<PathContext, 'radio' | 'channel' | 
   return subject;
 }
 
-/** Calls `visit` for each path whose pair `key` does not agree, once a channel, in the order of the plan. */
-export function eachDisagreement<K extends FactKey>(
-  index: PlanIndex,
-  key: K,
-  hop: HopId,
-  visit: (context: PathContext, fact: FactOf<K>) => void,
-): void {
-  for (const { path, context } of index.paths()) {
-    if (path.verdict === 'whole') continue;
-    const found = (direction: typeof path.call) =>
-      direction.hops
-        .find((one) => one.id === hop && one.state !== 'whole')
-        ?.facts.find((one) => one.key === key && one.state !== 'whole');
-    const fact = found(path.call) ?? found(path.reply);
-    if (fact) visit(context, fact as unknown as FactOf<K>);
-  }
+type Told = Map<string, { context: PathContext; fact: Fact }[]>;
+
+/** What checks ask of the paths, by hop and pair: looked through once for all checks, in the order of the plan. */
+interface Asked {
+  wrong: Told;
+  noted: Told;
 }
 
-/** Calls `visit` for each path whose pair `key` agrees and is worth a note, once a channel, in the order of the plan. */
-export function eachNoted<K extends FactKey>(
-  index: PlanIndex,
-  key: K,
-  hop: HopId,
-  visit: (context: PathContext, fact: FactOf<K>) => void,
-): void {
-  for (const { path, context } of index.paths()) {
-    const found = (direction: typeof path.call) =>
-      direction.hops
-        .find((one) => one.id === hop && one.noted)
-        ?.facts.find((one) => one.key === key && one.noted === true);
-    const fact = found(path.call) ?? found(path.reply);
-    if (fact) visit(context, fact as unknown as FactOf<K>);
+const asked = new WeakMap<PlanIndex, Asked>();
+const keyOf = (hop: HopId, key: FactKey) => `${hop} ${key}`;
+
+function askedOf(index: PlanIndex): Asked {
+  let known = asked.get(index);
+  if (!known) {
+    const [wrong, noted]: [Told, Told] = [new Map(), new Map()];
+    // Once a channel: what the call says comes before the reply.
+    const add = (to: Told, key: string, context: PathContext, fact: Fact) => {
+      const list = to.get(key);
+      if (!list) to.set(key, [{ context, fact }]);
+      else if (list.at(-1)!.context !== context) list.push({ context, fact });
+    };
+    for (const { path, context } of index.paths())
+      for (const { hops } of [path.call, path.reply])
+        for (const hop of hops) {
+          if (hop.state === 'whole' && !hop.noted) continue;
+          for (const fact of hop.facts) {
+            if (fact.state !== 'whole') add(wrong, keyOf(hop.id, fact.key), context, fact);
+            else if (fact.noted === true) add(noted, keyOf(hop.id, fact.key), context, fact);
+          }
+        }
+    asked.set(index, (known = { wrong, noted }));
   }
+  return known;
 }
+
+const walk =
+  (which: keyof Asked) =>
+  <K extends FactKey>(
+    index: PlanIndex,
+    key: K,
+    hop: HopId,
+    visit: (context: PathContext, fact: FactOf<K>) => void,
+  ): void =>
+    askedOf(index)
+      [which].get(keyOf(hop, key))
+      ?.forEach(({ context, fact }) => visit(context, fact as unknown as FactOf<K>));
+
+/** Calls `visit` for each path whose pair `key` does not agree, once a channel, in the order of the plan. */
+export const eachDisagreement = walk('wrong');
+
+/** Calls `visit` for each path whose pair `key` agrees and is worth a note, once a channel, in the order of the plan. */
+export const eachNoted = walk('noted');
 
 /** A pair in words, for the data of a message. */
 export function wordsOf<K extends FactKey>(context: PathContext, fact: FactOf<K>): { has: string; expects: string } {
@@ -86,16 +104,14 @@ export function wordsOf<K extends FactKey>(context: PathContext, fact: FactOf<K>
 /** A path whose channel is known to be of one mode. */
 export type ContextOf<M extends ModeId> = PathContext<M> & PathContext;
 
-type Walk = typeof eachDisagreement;
-
-function walkIn<M extends ModeId>(walk: Walk, mode: M) {
+function walkIn<M extends ModeId>(each: typeof eachDisagreement, mode: M) {
   const mine = (context: PathContext): context is ContextOf<M> => context.channel.mode === mode;
   return <K extends FactKey>(
     index: PlanIndex,
     key: K,
     hop: HopId,
     visit: (context: ContextOf<M>, fact: FactOf<K>) => void,
-  ): void => walk(index, key, hop, (context, fact) => void (mine(context) && visit(context, fact)));
+  ): void => each(index, key, hop, (context, fact) => void (mine(context) && visit(context, fact)));
 }
 
 /** The same for the channels of one mode, whose fields `visit` may look at. */

@@ -11,13 +11,21 @@ export interface NameWish {
   qualifier: string;
 }
 
+/** One unit a character, and no marks: the most names. */
+const PLAIN = /^[\x20-\x7e]*$/;
+
 const squeeze = (text: string): string => text.normalize('NFC').trim().replace(/\s+/g, ' ');
 
 const SEGMENTER = new Intl.Segmenter('en', { granularity: 'grapheme' });
 
 /** How many characters of a radio a name takes: code points of the composed form, so that half of a pair never counts as one. */
 export function nameLength(name: string): number {
-  return [...name.normalize('NFC')].length;
+  return PLAIN.test(name) ? name.length : [...name.normalize('NFC')].length;
+}
+
+/** What a radio shows of a name that it cuts: never half a character. */
+export function cutName(name: string, length: number): string {
+  return PLAIN.test(name) ? name.slice(0, length) : [...name.normalize('NFC')].slice(0, length).join('');
 }
 
 const lengthOf = (words: readonly string[]): number => nameLength(words.join(' '));

@@ -66,6 +66,7 @@ export function amateurBands(region: RegionId): readonly NamedBand[] {
 
 /** The bands of a licence, Hz, in ascending order: the region's, with the country's edges where they are said. */
 export function licenceBands({ region, edges }: Licence): readonly NamedBand[] {
+  if (Object.keys(edges).length === 0) return AMATEUR_BANDS[region];
   const bands = AMATEUR_BANDS[region].flatMap((band) => {
     const own = edges[band.name];
     return own === null ? [] : [own ? { name: band.name, ...own } : band];
@@ -90,28 +91,25 @@ export const BAND_NAMES: readonly string[] = [
   '13 cm',
 ];
 
-/** The widest stretch that a band has in any region, `null` for a name that none has. */
-export function bandByName(name: string): NamedBand | null {
+const WIDEST: readonly NamedBand[] = BAND_NAMES.map((name) => {
   const found = Object.values(AMATEUR_BANDS)
     .flat()
     .filter((band) => band.name === name);
-  return found.length === 0
-    ? null
-    : {
-        name,
-        lowHz: Math.min(...found.map((band) => band.lowHz)),
-        highHz: Math.max(...found.map((band) => band.highHz)),
-      };
+  return {
+    name,
+    lowHz: Math.min(...found.map((band) => band.lowHz)),
+    highHz: Math.max(...found.map((band) => band.highHz)),
+  };
+});
+
+/** The widest stretch that a band has in any region, `null` for a name that none has. */
+export function bandByName(name: string): NamedBand | null {
+  return WIDEST.find((band) => band.name === name) ?? null;
 }
 
 /** The name of the band that a frequency is in, in any region; `null` outside all. */
 export function bandNameOf(freqHz: number): string | null {
-  return (
-    BAND_NAMES.find((name) => {
-      const { lowHz, highHz } = bandByName(name)!;
-      return freqHz >= lowHz && freqHz <= highHz;
-    }) ?? null
-  );
+  return WIDEST.find(({ lowHz, highHz }) => freqHz >= lowHz && freqHz <= highHz)?.name ?? null;
 }
 
 /** Whether a channel of `widthHz` around `freqHz` lies wholly in a stretch. */
