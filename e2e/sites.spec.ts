@@ -151,7 +151,7 @@ test('a clear frequency is found for the hotspot, with the reason; its channels 
   await page.goto(relay.at(id, 'hotspots/home'));
   await page.getByRole('button', { name: 'Find a clear frequency' }).click();
   // One of the ten is off the air.
-  await expect(page.getByText('9 sites are within 50 km')).toBeVisible();
+  await expect(page.getByText('9 sites of lists are within 50 km')).toBeVisible();
   await expect(page.getByTestId('present')).toContainText('Now: 439.1250 MHz; the nearest is');
   await expect(page.getByTestId('clearest')).toContainText(
     /434\.2500 MHz is the clearest of the\s+70 cm raster:\s+the nearest is [\d.]+ kHz off/,

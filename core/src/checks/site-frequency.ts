@@ -56,7 +56,8 @@ export function apartM(index: Pick<PlanIndex, 'plan'>, a: Site, b: Site): number
   return here && there ? legBetween(here, there).distanceM : null;
 }
 
-type Around = Occupied & { siteId: Id | null };
+/** Something around a hotspot; `siteId` where it is of the plan, else of a list. */
+export type Around = Occupied & { siteId: Id | null };
 
 function occupied(hz: number, widthHz: number, kind: Occupied['kind'], words: string): Occupied {
   return { lowHz: hz - widthHz / 2, highHz: hz + widthHz / 2, kind, words, distanceM: null };
@@ -107,7 +108,7 @@ function ofLists(index: PlanIndex, site: Hotspot, isOfInterest: OfInterest): Aro
 }
 
 /** Everything that is around a hotspot: other sites of the plan, and what the lists name. */
-function aroundHotspot(index: PlanIndex, site: Hotspot, isOfInterest: OfInterest = () => true): Around[] {
+export function aroundHotspot(index: PlanIndex, site: Hotspot, isOfInterest: OfInterest = () => true): Around[] {
   const others = rows(index.plan.sites).filter((other) => other.id !== site.id);
   return [
     ...others.flatMap((other) => ofSite(index, site, other, isOfInterest)),

@@ -55,7 +55,8 @@ const modeColumn = (heading: RegExp): Guesser => ({
 
 const COMMON: Readonly<Record<Exclude<CommonField, 'modes'>, Guesser>> = {
   callSign: {
-    heading: /call|rufz/i,
+    heading: /call|rufz|indicati[fv]o?|nominativo|roepnaam/i,
+    certain: /^(call|call\W?sign|rufzeichen|indicatif|indicativo|nominativo)$/i,
     content: (cells) => shareOf(cells, (cell) => readCallSign(cell) !== null),
     byContentAlone: 0.9,
   },
@@ -84,28 +85,40 @@ const COMMON: Readonly<Record<Exclude<CommonField, 'modes'>, Guesser>> = {
   linked: { heading: /linked|default link/i, content: () => 1 },
   lat: {
     heading: /lat|breit|breedte|šířka|zem.*š|szer|leveys|bredde|^y$/i,
+    certain: /^lat(itude)?$/i,
     content: (cells) => shareOf(cells, (cell) => readCoordinate(cell, 'lat') !== null),
   },
   lon: {
     heading: /lon|lng|länge|laenge|lengte|délka|dług|pituus|længde|lengde|longit|^x$/i,
+    certain: /^(lon|lng|long|longitude)$/i,
     content: (cells) => shareOf(cells, (cell) => readCoordinate(cell, 'lon') !== null),
   },
   position: {
     heading: /coord|koord|position|geo|gps/i,
-    content: (cells) => shareOf(cells, (cell) => readPair(cell, lettersIn(cells)) !== null),
+    content: (cells) => {
+      const letters = lettersIn(cells);
+      return shareOf(cells, (cell) => readPair(cell, letters) !== null || locatorArea(cell) !== null);
+    },
     byContentAlone: 0.9,
+    alone: (cells) => {
+      const letters = lettersIn(cells);
+      return shareOf(cells, (cell) => readPair(cell, letters) !== null);
+    },
   },
   locator: {
     heading: /loc|grid|qth/i,
+    certain: /^(grid )?(locator|square)$/i,
     content: (cells) => shareOf(cells, (cell) => locatorArea(cell) !== null),
     byContentAlone: 0.9,
   },
   status: {
     heading: /status|state|active|on ?air/i,
+    certain: /^status$/i,
     content: (cells) => shareOf(cells, (cell) => readStatus(cell) !== null),
   },
   confirmed: {
-    heading: /confirm|updated|date|seen|checked/i,
+    heading: /confirm|updated|date|seen|heard|verified|checked|^stand$|datum|fecha/i,
+    certain: /^last\W?(seen|heard|update[d]?|confirmed|checked|verified)$|^(confirmed|verified|updated)( on)?$/i,
     content: (cells) =>
       shareOf(cells, (cell) => readDate(cell, 'day first') !== null || readDate(cell, 'month first') !== null),
     byContentAlone: 0.8,
@@ -147,7 +160,13 @@ export function columnFields(modes: ListedModes): ColumnField[] {
 function confidenceOf(guesser: Guesser, title: string | null, cells: readonly string[]): number {
   const content = guesser.content(cells);
   if (title !== null && guesser.heading.test(title))
-    return cells.length === 0 ? 0.5 : content < 0.3 ? 0 : 0.4 + 0.6 * content;
+    return guesser.certain?.test(title)
+      ? Math.max(0.5, 0.4 + 0.6 * content)
+      : cells.length === 0
+        ? 0.5
+        : content < 0.3
+          ? 0
+          : 0.4 + 0.6 * content;
   const alone = guesser.alone ? guesser.alone(cells) : content;
   return alone > 0.85 ? alone * (guesser.byContentAlone ?? 0) : 0;
 }
@@ -211,18 +230,45 @@ function takeCoordinates(columns: readonly (readonly string[])[], taken: Taken):
 }
 
 /** Headings that say which side of a site they are; TX and RX may be the site's or the radio's. */
-const CERTAIN = /out|input|^in$|downlink|uplink|ausgabe|eingabe|salida|entrada|sortie|entrée|uscita|entrata/i;
+const OF_THE_SITE = /out|input|^in$|downlink|uplink|ausgabe|eingabe|salida|entrada|sortie|entrée|uscita|entrata/i;
+
+const placeOf = (taken: Taken, field: ColumnField) => [...taken].find(([, one]) => one.field === field)?.[0];
+
+function swap(taken: Taken, at: number, other: number): void {
+  const [first, second] = [taken.get(at)!, taken.get(other)!];
+  taken.set(at, { ...first, field: second.field });
+  taken.set(other, { ...second, field: first.field });
+}
+
+const TX_OR_RX = /\b[tr]x\b|transmit|receive|^[tr]_/i;
+const isRadiosOrSites = (raw: RawList, at: number | undefined) =>
+  at !== undefined && TX_OR_RX.test(raw.header?.[at] ?? '');
+
+/** Which of two tones the site sends: TX and RX are of whom they are for the frequencies, else the columns ask. */
+function orderTones(raw: RawList, taken: Taken): Map<number, string> {
+  const [sent, opens] = [placeOf(taken, 'toneOut'), placeOf(taken, 'tone')];
+  if (!isRadiosOrSites(raw, sent) || !isRadiosOrSites(raw, opens)) return new Map();
+  const [output, input] = [placeOf(taken, 'output'), placeOf(taken, 'input')];
+  if (isRadiosOrSites(raw, output) && isRadiosOrSites(raw, input)) {
+    if (!/^t|\bt/i.test(raw.header![output!]!)) swap(taken, sent!, opens!);
+    return new Map();
+  }
+  const words = 'Are TX and RX the site’s or the radio’s? The list does not tell; compare a site that you know.';
+  return new Map([
+    [sent!, words],
+    [opens!, words],
+  ]);
+}
 
 /**
  * Which of two frequencies the site sends on. Where the headings do not say it, the shifts do: the usual ones of 2 m, 70 cm and
  * 23 cm are mostly downwards. Where that leaves a doubt, the column asks.
  */
 function orderFrequencies(raw: RawList, taken: Taken): Map<number, string> {
-  const place = (field: ColumnField) => [...taken].find(([, one]) => one.field === field)?.[0];
-  const [output, input] = [place('output'), place('input')];
+  const [output, input] = [placeOf(taken, 'output'), placeOf(taken, 'input')];
   if (output === undefined || input === undefined) return new Map();
   const titles = raw.header ? `${raw.header[output] ?? ''}|${raw.header[input] ?? ''}` : '';
-  if (titles.split('|').every((title) => CERTAIN.test(title))) return new Map();
+  if (titles.split('|').every((title) => OF_THE_SITE.test(title))) return new Map();
   let [down, up] = [0, 0];
   for (const { cells } of raw.rows) {
     const [sends, listens] = [readFrequency(cells[output] ?? '', 1e6), readFrequency(cells[input] ?? '', 1e6)];
@@ -235,9 +281,7 @@ function orderFrequencies(raw: RawList, taken: Taken): Map<number, string> {
   }
   const all = down + up;
   if (all > 0 && up / all >= 0.8) {
-    const [first, second] = [taken.get(output)!, taken.get(input)!];
-    taken.set(output, { ...first, field: 'input' });
-    taken.set(input, { ...second, field: 'output' });
+    swap(taken, output, input);
     return new Map();
   }
   if (all > 0 && down / all >= 0.8) return new Map();
@@ -270,7 +314,7 @@ export function guessColumns(raw: RawList, modes: ListedModes): Column[] {
     used.add(field);
   }
   takeCoordinates(columns, taken);
-  const questions = orderFrequencies(raw, taken);
+  const questions = new Map([...orderFrequencies(raw, taken), ...orderTones(raw, taken)]);
   return columns.map((cells, at) => {
     const { field, confidence } = taken.get(at) ?? { field: 'unused' as const, confidence: 0 };
     const question = questions.get(at);

@@ -145,8 +145,18 @@ export function axisOf(text: string): Axis | null {
 
 /** Latitude and longitude in one cell, degrees; `null` for a text that is no such pair. */
 export function readPair(text: string, letters = ''): { lat: number; lon: number } | null {
-  const plain = plainDashes(text).replace(/^[([]|[)\]]$/g, '');
-  const cut = /^(.*?[NSns])[\s,;/]+(.*)$/.exec(plain) ?? /^([NSns].*?)[\s,;/]+([EWOVØÖewovøö].*)$/.exec(plain);
+  const point = /^point\s*z?\s*\(\s*([+-]?[\d.]+)\s+([+-]?[\d.]+)/i.exec(plainDashes(text));
+  // Well-known text (OGC 06-103r4) puts the longitude first.
+  if (point) return readPair(`${point[2]}, ${point[1]}`);
+  const plain = plainDashes(text)
+    .replace(/^geo:\s*/i, '')
+    .replace(/^[([]|[)\]]$/g, '');
+  const cut = [
+    /^(.*?\d.*?[NSns])[\s,;/]+(.*)$/,
+    /^([NSns].*?)[\s,;/]+([EWOVØÖewovøö].*)$/,
+    /^([EWOVØÖewovøö].*?)[\s,;/]+([NSns].*)$/,
+    /^([+-]?\d+[.,]\d+)\s+([+-]?\d+[.,]\d+)$/,
+  ].reduce<RegExpExecArray | null>((found, one) => found ?? one.exec(plain), null);
   const parts = cut ? cut.slice(1, 3) : plain.split(/[;/]|,\s+|\s{2,}|,(?=\s*-?\d+\.)/);
   if (parts.length !== 2) return null;
   const swapped = axisOf(parts[0]!) === 'lon' && axisOf(parts[1]!) === 'lat';

@@ -26,15 +26,19 @@ export function dayOrderOf(cells: readonly string[]): DayOrder | null {
 }
 
 /**
- * `2026-09-30`, `2026/09/30`, `20260930`, `30.9.2026`, `30 Sep 2026`, and `30/09/2026` where day and month can be told apart, or
+ * `2026-09-30`, `2026/09/30`, `20260930`, `30.9.2026`, `30 Sep 2026`, `Sept 30th, 2026`, and `30/09/2026` where day and month can be told apart, or
  * `order` says which comes first. `null` for what is no date, for days that the calendar does not have, and for what could be two.
  */
 export function readDate(text: string, order: DayOrder | null = null): string | null {
   const plain = plainDashes(text).toLowerCase();
   const year = /^(\d{4})[-/.](\d{1,2})[-/.](\d{1,2})(?!\d)/.exec(plain) ?? /^(\d{4})(\d{2})(\d{2})(?!\d)/.exec(plain);
   if (year) return iso(Number(year[1]), Number(year[2]), Number(year[3]));
-  const named = /^(\d{1,2})[\s.-]+([a-z]{3})[a-z]*[\s.,-]+(\d{4})/.exec(plain);
+  const named = /^(?:[a-z]{3,9},?\s+)?(\d{1,2})(?:st|nd|rd|th)?[\s.-]+([a-z]{3})[a-z]*[\s.,-]+(\d{4})(?!\d)/.exec(
+    plain,
+  );
   if (named) return iso(Number(named[3]), MONTHS.indexOf(named[2]!) + 1, Number(named[1]));
+  const american = /^([a-z]{3})[a-z]*\.?\s+(\d{1,2})(?:st|nd|rd|th)?,?\s+(\d{4})(?!\d)/.exec(plain);
+  if (american) return iso(Number(american[3]), MONTHS.indexOf(american[1]!) + 1, Number(american[2]));
   const dotted = /^(\d{1,2})\.\s?(\d{1,2})\.\s?(\d{4})(?!\d)/.exec(plain);
   if (dotted) return iso(Number(dotted[3]), Number(dotted[2]), Number(dotted[1]));
   const slashed = /^(\d{1,2})[/-](\d{1,2})[/-](\d{4})(?!\d)/.exec(plain);

@@ -44,6 +44,8 @@ export interface FrequencyCell {
   hz: number;
   /** A second frequency, a shift (Hz), or its sign alone; `null` where the cell says no more. */
   more: { is: 'frequency'; hz: number } | { is: 'shift'; hz: number } | { is: 'sign'; sign: 1 | -1 } | null;
+  /** Whether numbers are left that are none of these. */
+  isPartRead?: true;
 }
 
 /** `439.425`, `439,425 MHz`, `439.425/431.825`, `439.425 -7.6`, `145.600-`. `null` for what is no frequency. */
@@ -55,17 +57,18 @@ export function readFrequencyCell(text: string, factor: number): FrequencyCell |
   if (/^[+-]$/.test(rest)) return { hz, more: { is: 'sign', sign: rest === '+' ? 1 : -1 } };
   if (!/\d/.test(rest)) return { hz, more: null };
   const second = readQuantity(rest.replace(/^[/|;,]\s*/, ''));
-  if (!second || /\d/.test(second.rest)) return null;
+  if (!second) return { hz, more: null, isPartRead: true };
+  const left: { isPartRead?: true } = /\d/.test(second.rest) ? { isPartRead: true } : {};
   const shift = /^[+-]/.test(rest) || /shift|offset|split/i.test(rest) ? shiftOf(second, 1e6) : null;
-  if (shift !== null && !inBand(Math.abs(second.value) * 1e6)) return { hz, more: { is: 'shift', hz: shift } };
+  if (shift !== null && !inBand(Math.abs(second.value) * 1e6)) return { hz, more: { is: 'shift', hz: shift }, ...left };
   const other = hzOf({ ...second, value: Math.abs(second.value) }, factor);
-  return other === null ? null : { hz, more: { is: 'frequency', hz: other } };
+  return other === null ? { hz, more: null, isPartRead: true } : { hz, more: { is: 'frequency', hz: other }, ...left };
 }
 
 /** A frequency alone, Hz; `null` for a cell that holds none, or more. */
 export function readFrequency(text: string, factor: number): number | null {
   const cell = readFrequencyCell(text, factor);
-  return cell && cell.more === null ? cell.hz : null;
+  return cell && cell.more === null && !cell.isPartRead ? cell.hz : null;
 }
 
 /** No repeater shifts by less than 10 kHz or more than 100 MHz. */

@@ -14,7 +14,9 @@ export function plainDashes(text: string): string {
 
 /** Digits without what groups them: `439 425 000`, `439.425.000`, `1,234.5`; a decimal comma becomes a point. */
 function plainDigits(text: string): string {
-  const dense = text.replace(/[\s'’]/g, '');
+  const dense = text
+    .replace(/^([+-])\s+/, '$1')
+    .replace(/(?<=^[+-]?\d{1,3}(?:[\s'’]\d{3})*)[\s'’](?=\d{3}(?!\d))/g, '');
   const [points, commas] = [dense.split('.').length - 1, dense.split(',').length - 1];
   if (points > 1 && commas <= 1) return dense.replaceAll('.', '').replace(',', '.');
   if (commas > 1) return dense.replaceAll(',', '');
@@ -45,7 +47,8 @@ export interface Quantity {
   rest: string;
 }
 
-const NUMBER = String.raw`[+-]?\s*(?:\d[\d\s.,'’]*|[.,]\d+)`;
+/** Spaces and apostrophes stand between groups of three digits only. */
+const NUMBER = String.raw`[+-]?\s*(?:\d{1,3}(?:[\s'’]\d{3}(?!\d))+(?:[.,]\d+)?|\d[\d.,]*|[.,]\d+)`;
 const QUANTITY = new RegExp(String.raw`^[^\d+\-.,]*(${NUMBER})\s*(ghz|mhz|khz|hz|m|k)?(?![a-z])(.*)$`, 'i');
 
 /** The first number of a text, with its unit; `null` where there is none. */

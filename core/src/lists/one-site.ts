@@ -1,5 +1,6 @@
 /** Lists with a row for each mode of a repeater, or each of its groups: rows of one call sign, module and frequency are one site. */
 import { quoted, type ReadFinding } from '../formats/format';
+import { readFrequencyCell } from './frequencies';
 import type { Column, ColumnField, ListedSite, RawList } from './types';
 
 /** A row as it was read. */
@@ -66,29 +67,37 @@ export function mergeRows(rows: readonly ReadRow[]): ReadRow {
   return rows.reduce(mergeTwo);
 }
 
-/** What tells rows of one site: the same text, the same site, but for spaces, dashes, commas and closing zeros. */
-function roughKey(cells: readonly string[], places: readonly number[]): string {
-  return places
-    .map((at) => {
-      const cell = (cells[at] ?? '').toUpperCase();
-      const number = Number(cell.replace(',', '.'));
-      return cell !== '' && Number.isFinite(number) ? String(number) : cell.replace(/[\s-]+/g, ' ');
-    })
-    .join('|');
+/** A frequency as MHz, whichever unit the cell is in; the text itself where it is none. */
+function roughMHz(cell: string): string {
+  let number = Number(cell.replace(',', '.'));
+  if (!Number.isFinite(number) || cell === '') {
+    const hz = readFrequencyCell(cell, 1e6)?.hz;
+    return hz === undefined ? cell : String(hz / 1e6);
+  }
+  while (number > 10_000) number /= 1000;
+  return String(number);
 }
+
+/** What tells rows of one site: call sign and module, in one cell or two, and the frequency. */
+const roughKey = (cells: readonly string[], names: readonly number[], output: number): string =>
+  `${names
+    .map((at) => (cells[at] ?? '').toUpperCase().replace(/[\s-]+/g, ' '))
+    .join(' ')
+    .trim()}|${roughMHz(cells[output] ?? '')}`;
 
 /**
  * Rows that are of one site: the place of the first among the rows of the list → the places of all of them, in order. Found by
  * text, before anything is read, so that a long list need not be read twice.
  */
 export function rowsOfOneSite({ rows }: RawList, columns: readonly Column[]): Map<number, number[]> {
-  const named: readonly ColumnField[] = ['callSign', 'module', 'output'];
-  const places = named.map((field) => columns.findIndex((one) => one.field === field)).filter((at) => at >= 0);
+  const placeOf = (field: ColumnField) => columns.findIndex((one) => one.field === field);
+  const output = placeOf('output');
+  const names = [placeOf('callSign'), placeOf('module')].filter((at) => at >= 0);
   const first = new Map<string, number>();
   const groups = new Map<number, number[]>();
-  if (places.length < 2) return groups;
+  if (output < 0 || names.length === 0) return groups;
   rows.forEach(({ cells }, at) => {
-    const key = roughKey(cells, places);
+    const key = roughKey(cells, names, output);
     const there = first.get(key);
     if (there === undefined) first.set(key, at);
     else groups.set(there, [...(groups.get(there) ?? [there]), at]);

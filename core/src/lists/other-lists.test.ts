@@ -61,6 +61,9 @@ describe('frequencies', () => {
     ['145.600-', 145_600_000, { is: 'sign', sign: -1 }],
     ['145.600 +', 145_600_000, { is: 'sign', sign: 1 }],
   ])('“%s”', (text, hz, more) => expect(readFrequencyCell(text, 1e6)).toEqual({ hz, more }));
+  it.each(['439.425 431.825 7', '439.425 ch 12 of 40'])('“%s” is read in part, and says so', (text) =>
+    expect(readFrequencyCell(text, 1e6)).toMatchObject({ hz: 439_425_000, isPartRead: true }),
+  );
   it.each(['', 'none', '0.5', 'ask'])('“%s” is none', (text) => expect(readFrequencyCell(text, 1e6)).toBeNull());
 
   it.each([
@@ -93,6 +96,34 @@ describe('frequencies', () => {
   });
 });
 
+describe('frequencies of a row', () => {
+  it('may stand in one cell, and the input as a shift', () => {
+    const { sites, doubts } = read(
+      'call,output,input\nQO1AA,439.425,-7.6\nQO1AB,145.600,−0.6 MHz\nQO1AC,438.950,431.350\n',
+    );
+    expect(doubts).toEqual([]);
+    expect(sites.map((one) => one.rxHz! - one.txHz)).toEqual([-7_600_000, -600_000, -7_600_000]);
+  });
+
+  it('of which a part could not be read are doubted', () => {
+    const { sites, doubts } = read('call,output\nQO1AA,439.425 431.825 7\nQO1AB,145.600\n');
+    expect(sites.map((one) => one.txHz)).toEqual([439_425_000, 145_600_000]);
+    expect(doubts).toEqual([
+      'Line 2, output: found “439.425 431.825 7”, expected a frequency, alone or with a second one or a shift.',
+    ]);
+  });
+});
+
+describe('lines above the table', () => {
+  it('are its title, and do not hide its headings', () => {
+    const { sites, fields } = read(
+      'Repeaters of the Ostrey Isles\nas of 2026-10-01\n\ncall,output,shift\nQO1AA,439.425,-7.6\n',
+    );
+    expect(fields).toEqual(['callSign', 'output', 'shift']);
+    expect(sites).toHaveLength(1);
+  });
+});
+
 describe('which of two frequencies the site sends on', () => {
   const list = (heading: string, rows: string) => read(`call,${heading}\n${rows}`);
 
@@ -109,6 +140,18 @@ describe('which of two frequencies the site sends on', () => {
     expect(sites.map((one) => one.rxHz! - one.txHz)).toEqual([-7_600_000, -600_000, -7_600_000]);
     const site = list('tx,rx', 'QO1AA,439.425,431.825\nQO1AB,145.6,145.0\nQO1AC,438.95,431.35\n');
     expect(site.sites.map((one) => one.txHz)).toEqual([439_425_000, 145_600_000, 438_950_000]);
+  });
+
+  it('also says of whom the tones are; without it the columns ask', () => {
+    const tones = (heading: string, row: string) => {
+      const { sites, questions } = list(heading, `${row}\n`);
+      return [sites[0]!.tone, sites[0]!.toneOut, questions.length];
+    };
+    // A radio’s view: it sends 88.5 to open the site.
+    expect(tones('rx,tx,rx tone,tx tone', 'QO1AA,439.425,431.825,100.0,88.5')).toEqual(['88.5', '100.0', 0]);
+    expect(tones('tx,rx,tx tone,rx tone', 'QO1AA,439.425,431.825,100.0,88.5')).toEqual(['88.5', '100.0', 0]);
+    expect(tones('output,tx tone,rx tone', 'QO1AA,439.425,100.0,88.5')[2]).toBe(2);
+    expect(tones('output,encode,decode', 'QO1AA,439.425,88.5,100.0')).toEqual(['88.5', '100.0', 0]);
   });
 
   it('is asked where nothing tells', () => {
@@ -128,6 +171,8 @@ describe('coordinates', () => {
     ['46d 42m 48s N', 'lat', '', 46.7133333],
     ['46 deg 42 min Nord', 'lat', '', 46.7],
     ['46,7132 Süd', 'lat', '', -46.7132],
+    ['46 42.768', 'lat', '', 46.7128],
+    ['-33 25.11', 'lon', '', -33.4185],
     ['464248N', 'lat', '', 46.7133333],
     ['4642.80N', 'lat', '', 46 + 42.8 / 60],
     ['03325.11W', 'lon', '', -(33 + 25.11 / 60)],
@@ -161,10 +206,15 @@ describe('coordinates', () => {
 
   it.each([
     ['46.7132, -33.4185', 46.7132, -33.4185],
-    ['46.7132 -33.4185', null, null],
+    ['46.7132 -33.4185', 46.7132, -33.4185],
+    ['46 33', null, null],
     ['N46.7132 W33.4185', 46.7132, -33.4185],
     ['33.4185 W / 46.7132 N', 46.7132, -33.4185],
     ['(46.7132; -33.4185)', 46.7132, -33.4185],
+    ['POINT(-33.4185 46.7132)', 46.7132, -33.4185],
+    ['geo:46.7132,-33.4185', 46.7132, -33.4185],
+    ['N 46° 42.6′ W 33° 25.2′', 46 + 42.6 / 60, -(33 + 25.2 / 60)],
+    ['W33.4185 N46.7132', 46.7132, -33.4185],
   ])('the pair “%s”', (text, lat, lon) => expect(readPair(text)).toEqual(lat === null ? null : { lat, lon }));
 
   it('are found under any heading', () => {
@@ -192,6 +242,9 @@ describe('dates', () => {
     ['2026-09-30', null, '2026-09-30'],
     ['2026–09–30', null, '2026-09-30'],
     ['20260930', null, '2026-09-30'],
+    ['Sept 30th, 2026', null, '2026-09-30'],
+    ['Wednesday, 30th September 2026', null, '2026-09-30'],
+    ['09/2026', null, null],
     ['30.9.2026', null, '2026-09-30'],
     ['30 Sep 2026', null, '2026-09-30'],
     ['30/09/2026', null, '2026-09-30'],
@@ -247,6 +300,63 @@ describe('words beside numbers', () => {
       { slot: 2, number: 591, static: true },
     ]);
     expect(of('417, 588')).toEqual([417, 588].map((number) => ({ slot: null, number, static: true })));
+    expect(of('417 static, 591 on demand, 588 (dyn)').map((one) => one.static)).toEqual([true, false, false]);
+  });
+
+  it('say the slot behind a number as well as before it', () => {
+    const of = (cell: string) =>
+      read(`call,output,talk groups\nQO1AA,439.425,"${cell}"\n`).sites[0]!.groups.map(({ slot, number }) => [
+        number,
+        slot,
+      ]);
+    const both = [
+      [417, 1],
+      [591, 2],
+    ];
+    for (const cell of [
+      'Merrin 417 (TS1), Wide 591 (TS2)',
+      '417 (TS1), 591 (TS2)',
+      '417@1; 591@2',
+      '417/TS1 591/TS2',
+      '1:417 / 2:591',
+      'Slot 1 417 Slot 2 591',
+    ])
+      expect(of(cell), cell).toEqual(both);
+  });
+
+  it('doubt prose in a column of groups, which may hold numbers that are none', () =>
+    expect(
+      read('call,output,talk groups\nQO1AA,439.425,417\nQO1AB,438.95,since 2019 with 91\nQO1AC,438.875,Merrin 417\n')
+        .doubts,
+    ).toEqual(['Line 3, talk groups: found “since 2019 with 91”, expected numbers of talk groups.']));
+
+  it.each(['293', '$293', '0x293', 'NAC: 293', '293h'])('read the network access code “%s”', (nac) =>
+    expect(read(`call,output,mode,nac\nQO1AA,439.425,P25,${nac}\n`)).toMatchObject({
+      doubts: [],
+      sites: [{ nac: '293' }],
+    }),
+  );
+
+  it.each([
+    ['12.5 kHz', 12_500],
+    ['12K5', 12_500],
+    ['11K0F3E', 12_500],
+    ['16K0F3E', 25_000],
+    ['25', 25_000],
+    ['narrow', 12_500],
+  ])('read the width “%s”', (width, hz) =>
+    expect(read(`call,output,mode,width\nQO1AA,145.6,FM,${width}\n`)).toMatchObject({
+      doubts: [],
+      sites: [{ widthHz: hz }],
+    }),
+  );
+
+  it('and words that name something else beside the modes are doubted', () => {
+    const { sites, doubts } = read(
+      'call,output,mode\nQO1AA,439.425,DMR Tier 2 and FM\nQO1AB,438.950,"DMR, smoke signals"\nQO1AC,438.875,FM\n',
+    );
+    expect(sites.map((one) => one.modes)).toEqual([['FM', 'DMR'], ['DMR'], ['FM']]);
+    expect(doubts.map((one) => one.replace(/, expected.*/, ''))).toEqual(['Line 3, mode: found “DMR, smoke signals”']);
   });
 
   it('keep the sense of a digital code, and both tones of a cell', () => {
@@ -258,6 +368,7 @@ describe('words beside numbers', () => {
     expect(of('-023')).toEqual(['D023I', null]);
     expect(of('88.5/100.0')).toEqual(['88.5', '100.0']);
     expect(of('none')).toEqual(['none', null]);
+    expect(of('keine')).toEqual(['none', null]);
     expect(of('-')).toEqual([null, null]);
   });
 });
@@ -288,6 +399,23 @@ describe('what a list does not say', () => {
     ]);
   });
 
+  it.each([
+    ['lat,lon', 'north of here,west of here'],
+    ['last heard', 'long ago'],
+    ['locator', 'the hill'],
+    ['status', 'purple'],
+    ['color code', 'teal'],
+    ['NAC', 'none at all'],
+    ['group ID', 'all'],
+    ['talk groups', 'the local ones'],
+    ['tone', 'loud'],
+  ])('a column “%s” is that, even where no cell can be read: “%s”', (heading, cells) => {
+    const { doubts, unread } = read(`call,output,${heading}\nQO1AA,439.425,${cells}\n`);
+    expect([...doubts.map((one) => one.replace(/:.*/, '')), ...unread.map((one) => one.title)]).toEqual(
+      heading.split(',').map((one) => `Line 2, ${one}`),
+    );
+  });
+
   it('a cell that cannot be read is doubted, whatever its column', () => {
     const { doubts } = read(
       'call,module,output,mode,dmr,status,nac,group id,width\nQO1AA,BB,145.6,smoke,perhaps,odd,xyz,400,7\nQO1AB,B,145.7,FM,no,on,293,05,12.5\nQO1AC,B,145.8,FM,no,on,293,05,25\nQO1AD,B,145.65,FM,yes,on,293,05,25\nQO1AE,B,145.75,DMR,no,off,293,05,25\n',
@@ -300,7 +428,29 @@ describe('what a list does not say', () => {
   });
 });
 
+describe('call signs', () => {
+  it('keep what stands before and behind a stroke; a letter apart is the module', () =>
+    expect(
+      read('call,output\nQO1AA/R,145.6\nF/QO1AB,145.7\nQO1AC B G,439.4\nQO1AD-C,145.65\n').sites.map((one) => [
+        one.callSign,
+        one.module,
+      ]),
+    ).toEqual([
+      ['QO1AA/R', ''],
+      ['F/QO1AB', ''],
+      ['QO1AC', 'B'],
+      ['QO1AD', 'C'],
+    ]));
+});
+
 describe('a row for each mode of a repeater', () => {
+  it('is known for one whatever the unit, and wherever the module stands', () => {
+    const { sites } = read(
+      'call,module,output,mode\nQO1AA,B,439.425,FM\nQO1AA B,,439425 kHz,DMR\nQO1AA-B,,439425000,D-STAR\nQO1AA,B,"439,4250 MHz",C4FM\n',
+    );
+    expect(sites.map((one) => one.modes)).toEqual([['FM', 'DMR', 'D-STAR', 'C4FM']]);
+  });
+
   it('is one site with all of them; what they say differently is doubted', () => {
     const { sites, doubts } = read(
       'call,output,shift,mode,tone,color code\nQO1AA B,439.425,-7.6,FM,88.5,\nQO1AB,145.6,-0.6,FM,,\nQO1AA-B,439.4250,-7.6,DMR,,3\nQO1AA B,439.425,-9.4,D-STAR,,\n',

@@ -68,6 +68,15 @@ function hasHeader(rows: readonly string[][]): boolean {
   );
 }
 
+const MOST_TITLE_LINES = 10;
+const filled = (cells: readonly string[]) => cells.filter((cell) => cell !== '').length;
+
+/** Lines above the table that are its title: one cell each, where the lines below have three or more. */
+function titleLines(rows: readonly string[][]): number {
+  const first = rows.slice(0, MOST_TITLE_LINES).findIndex((cells) => filled(cells) > 1);
+  return first > 0 && filled(rows[first]!) > 2 ? first : 0;
+}
+
 function fromCsv({ text, encoding }: Decoded): RawList {
   let body = text.startsWith(BOM) ? text.slice(1) : text;
   // Some spreadsheets say the delimiter on a line of its own.
@@ -83,10 +92,11 @@ function fromCsv({ text, encoding }: Decoded): RawList {
     line += 1;
     for (const cell of cells) if (cell.includes('\n')) line += cell.split('\n').length - 1;
   }
-  const headed = hasHeader(rows.map((row) => row.cells));
+  const table = rows.slice(titleLines(rows.map((row) => row.cells)));
+  const headed = hasHeader(table.map((row) => row.cells));
   return {
-    header: headed ? rows[0]!.cells : null,
-    rows: headed ? rows.slice(1) : rows,
+    header: headed ? table[0]!.cells : null,
+    rows: headed ? table.slice(1) : table,
     layout: `${encoding}, ${DELIMITER_NAMES[delimiter] ?? delimiter}`,
   };
 }

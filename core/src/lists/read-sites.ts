@@ -1,9 +1,10 @@
 /** Rows of a list → sites in our terms. A row without call sign or output is rejected with its reason; lesser faults are doubts. */
 import { quoted, type ReadFinding } from '../formats/format';
 import { locatorCentre } from '../units/geo/locator';
-import { isUnsaid, readCallSign, readModes, readNames, readStatus, readYes } from './cells';
+import { isUnsaid, namesOther, readCallSign, readModes, readNames, readStatus, readYes } from './cells';
 import { readCoordinate, readPair } from './coordinates';
 import { readDate } from './dates';
+import { plainDashes } from './numbers';
 import { type FrequencyCell, readFrequency, readFrequencyCell, readShift } from './frequencies';
 import { unreadColumns } from './columns';
 import type { ListedModes, ModeListed } from './mode-listed';
@@ -83,13 +84,19 @@ class Row implements CellReader {
   /** Both frequencies: the output from its column, the input from its own, a shift, a sign, or what stands behind the output. */
   frequencies(): { txHz: number; rxHz: number | null } | null {
     const output = readFrequencyCell(this.cell('output'), this.factor('output'));
-    if (!output) return null;
+    if (!output || !(output.hz > 0)) return null;
+    if (output.isPartRead) this.doubt('output', 'a frequency, alone or with a second one or a shift');
     return { txHz: output.hz, rxHz: this.input(output) };
   }
 
   private input({ hz, more }: FrequencyCell): number | null {
     const cell = this.cell('input');
-    if (!isUnsaid(cell)) return readFrequency(cell, this.factor('input')) ?? this.doubt('input', 'a frequency');
+    if (!isUnsaid(cell)) {
+      const input = readFrequency(cell, this.factor('input'));
+      // A shift, where others write the frequency itself.
+      const signed = input === null && /^[+-]/.test(plainDashes(cell)) ? readShift(cell, 1e6) : null;
+      return input ?? (signed?.is === 'shift' ? hz + signed.hz : this.doubt('input', 'a frequency'));
+    }
     const shift = readShift(this.cell('shift'), this.factor('shift'));
     if (shift === null) return this.doubt('shift', 'a shift in MHz, kHz or Hz');
     if (shift.is === 'shift') return hz + shift.hz;
@@ -125,8 +132,9 @@ class Row implements CellReader {
     }
     if (!isUnsaid(this.cell('position'))) {
       const pair = readPair(this.cell('position'), this.column('position')?.letters);
-      if (pair) return pair;
-      this.doubt('position', 'latitude and longitude');
+      const found = pair ?? locatorCentre(this.cell('position'));
+      if (found) return found;
+      this.doubt('position', 'latitude and longitude, or a locator');
     }
     if (isUnsaid(this.cell('locator'))) return null;
     return locatorCentre(this.cell('locator')) ?? this.doubt('locator', 'a locator of 4, 6 or 8 characters');
@@ -157,7 +165,8 @@ class Row implements CellReader {
   modes(modes: ListedModes, said: Partial<ListedSite>): ListedMode[] {
     const words = this.cell('modes');
     const found = new Set<ListedMode>(isUnsaid(words) ? [] : readModes(words, modes));
-    if (!isUnsaid(words) && found.size === 0) this.doubt('modes', LISTED_MODES.join(', '));
+    if (!isUnsaid(words) && (found.size === 0 || namesOther(words, modes)))
+      this.doubt('modes', LISTED_MODES.join(', '));
     for (const { name, listed } of Object.values(modes)) {
       const has = readYes(this.cell(`mode:${name}`));
       if (has === null) this.doubt(`mode:${name}`, 'yes or no');

@@ -115,6 +115,8 @@ export interface RawList {
 export interface Guesser {
   /** Words of a heading. */
   heading: RegExp;
+  /** A heading that means nothing else: the column is this one whatever stands in it, and what cannot be read is doubted. */
+  certain?: RegExp;
   /** 0 to 1: how well the filled cells fit. */
   content: (cells: readonly string[]) => number;
   /** Content alone is enough where nothing else looks like it. */

@@ -526,6 +526,16 @@ export const GOOD_SET_UPS: readonly SetUp[] = [
     ],
   },
   {
+    name: 'C4FM, a repeater that its keeper connects: no number, no way out',
+    source: 'common practice: a repeater is connected by its keeper',
+    lines: [
+      rooms,
+      radio('Rambler', ['c4fm']),
+      repeater('Merrin', [438.95, 431.35], { c4fm: {} }),
+      channel('Rambler', 'Evening', 'c4fm', { at: 'Merrin', to: room }),
+    ],
+  },
+  {
     name: 'C4FM, radio to radio',
     source: C,
     lines: [radio('Rambler', ['c4fm', 'fm']), channel('Rambler', 'Direct', 'c4fm', { mhz: 145.375 })],
@@ -585,6 +595,20 @@ export const GOOD_SET_UPS: readonly SetUp[] = [
       repeater('Hill', [438.25, 430.65], { p25: {} }),
       channel('Portable', 'Quay', 'p25', { at: 'Hill', to: quay, set: { nac: 0x2a1, nacRx: 0x2a1, group: 20_417 } }),
       channel('Portable', 'Out', 'p25', { at: 'Hill', to: p25Unlink, set: { nac: 0x2a1, nacRx: 0x2a1, group: 9999 } }),
+    ],
+  },
+  {
+    name: 'P25, a repeater whose link nobody has said, and no channel that unlinks it',
+    source: 'common practice: a repeater is linked by its keeper',
+    lines: [
+      p25Network,
+      radio('Portable', ['p25']),
+      repeater('Merrin', [438.95, 431.35], { p25: { nac: 0x293 } }),
+      channel('Portable', 'Quay', 'p25', {
+        at: 'Merrin',
+        to: quay,
+        set: { nac: 0x293, nacRx: 0x293, group: 20_417 },
+      }),
     ],
   },
   {
@@ -715,6 +739,19 @@ export const GOOD_SET_UPS: readonly SetUp[] = [
     ],
   },
   {
+    name: 'FM, 33 cm, 1.25 m and 6 m repeaters of Region 2',
+    source: C,
+    lines: [
+      station({ region: 'itu-2' }),
+      radio('Handheld', ['fm']),
+      wideband([50, 54], [222, 225], [902, 928]),
+      repeater('Mesa', [927.5, 902.5], { fm: { toneIn: '100.0' } }),
+      repeater('Bluff', [224.5, 222.9], { fm: { toneIn: '100.0' } }, { position: { lat: 47.2, lon: -33.4 } }),
+      repeater('Creek', [53.1, 52.1], { fm: { toneIn: '100.0' } }, { position: { lat: 47.6, lon: -33.4 } }),
+      ...['Mesa', 'Bluff', 'Creek'].map((at) => channel('Handheld', at, 'fm', { at, to: local('fm') })),
+    ],
+  },
+  {
     name: 'FM, 4 m where the country gives it',
     source: 'national in parts of Region 1, from memory',
     lines: [radio('Base', ['fm']), wideband([66, 88]), channel('Base', 'Four', 'fm', { mhz: 70.45 })],
@@ -729,6 +766,34 @@ export const GOOD_SET_UPS: readonly SetUp[] = [
     ],
   },
   // Other purposes
+  {
+    name: 'a repeater’s input, only heard, and its output used from radio to radio',
+    source: C,
+    lines: [
+      radio('Handheld', ['fm']),
+      repeater('Hask Head', [145.6, 145], { fm: { toneIn: '88.5' } }),
+      channel('Handheld', 'Hask in', 'fm', { mhz: 145, purpose: 'receive only' }),
+      channel('Handheld', 'Hask near', 'fm', { mhz: 145.6, purpose: 'direct' }),
+    ],
+  },
+  {
+    name: 'position reports by FM',
+    source: C,
+    lines: [radio('Handheld', ['fm']), channel('Handheld', 'Reports', 'fm', { mhz: 144.8 })],
+  },
+  {
+    name: 'a digital repeater of another service, and a ship’s pair, only heard',
+    source: 'ITU Radio Regulations, Appendix 18, for the pair',
+    lines: dmr(
+      wideband([136, 174], [400, 480]),
+      channel('Handheld', 'Ships', 'fm', { mhz: [161.95, 157.35], purpose: 'receive only' }),
+      channel('Handheld', 'Harbour', 'dmr', {
+        mhz: 457.6,
+        purpose: 'receive only',
+        set: { colorCode: 5, call: { kind: 'group', number: 12 } },
+      }),
+    ),
+  },
   {
     name: 'weather and air band, only heard',
     source: C,
@@ -800,6 +865,40 @@ export const GOOD_SET_UPS: readonly SetUp[] = [
     name: 'a hotspot one channel beside a repeater’s output',
     source: C,
     lines: dmr(hotspot('Home', 439.4375, ['dmr']), repeater('Hask Head', [439.425, 431.825], { dmr: HASK })),
+  },
+  {
+    name: 'a hotspot one channel beside an FM repeater of which no list says the width',
+    source: 'common practice: what is not said is unknown',
+    lines: dmr(hotspot('Home', 439.4375, ['dmr']), repeater('Hask Head', [439.425, 431.825], { fm: {} })),
+  },
+  {
+    name: 'duplex hotspots with splits of their owners’ choice, 70 cm and 2 m',
+    source: 'common practice: any split will do that does not deafen it',
+    lines: dmr(
+      hotspot('Home', [434.6, 431.2], ['dmr']),
+      hotspot('Boat', [145.7, 145.1], ['dmr']),
+      want('Handheld', 'Home', group(417)),
+      want('Handheld', 'Boat', group(588)),
+      built,
+    ),
+  },
+  {
+    name: 'two hotspots on one frequency, far apart',
+    source: 'common practice: a frequency is free again beyond its range',
+    lines: dmr(
+      home,
+      hotspot('Cabin', 439.125, ['dmr'], (_site, plan) => {
+        settingsOf(plan, 'Cabin').location = { lat: 48.2, lon: -33.4, publish: false };
+      }),
+      want('Handheld', 'Home', group(417)),
+      want('Handheld', 'Cabin', group(588)),
+      built,
+    ),
+  },
+  {
+    name: 'a hotspot and a radio of nobody’s network yet',
+    source: 'common practice: one builds a plan step by step',
+    lines: [radio('Handheld', ['dmr']), hotspot('Home', 439.125, ['dmr'])],
   },
   {
     name: 'a licence with the country’s narrower edges',

@@ -270,6 +270,65 @@ export const KNOWN_FAULTS: readonly Fault[] = [
     mend: 'move',
   },
   {
+    name: 'a hotspot on a repeater’s output, and nobody has said where either is',
+    source: C,
+    lines: [
+      station({ position: null }),
+      ...dmr(
+        repeater('Hill', [439.125, 431.525], { fm: { toneIn: '88.5' } }, { position: null }),
+        simplex,
+        wide,
+        built,
+      ),
+    ],
+    finds: 'hotspot-on-repeater',
+    mend: 'move',
+  },
+  {
+    name: 'a hotspot among the weak signals of 70 cm',
+    source: IARU,
+    lines: dmr(hotspot('Home', 432.2, ['dmr']), wide, built),
+    finds: 'hotspot-on-kept-frequency',
+    mend: 'move',
+  },
+  {
+    name: 'a hotspot at the very edge of the band',
+    source: 'ITU Radio Regulations, Article 5: half of the channel is outside',
+    lines: dmr(hotspot('Home', 430, ['dmr']), wide, built),
+    finds: 'frequency-outside-licence',
+    mend: 'move',
+  },
+  {
+    name: 'two hotspots half a channel apart',
+    source: C,
+    lines: dmr(simplex, hotspot('Boat', 439.131_25, ['dmr']), wide, want('Handheld', 'Boat', group(588)), built),
+    finds: 'hotspots-share-frequency',
+    mend: 'move',
+  },
+  {
+    name: 'a duplex hotspot that listens where another one sends',
+    source: C,
+    lines: dmr(
+      hotspot('Home', [439.125, 431.525], ['dmr']),
+      hotspot('Boat', 431.525, ['dmr']),
+      wide,
+      want('Handheld', 'Boat', group(588)),
+      built,
+    ),
+    finds: 'hotspots-share-frequency',
+    mend: 'move',
+  },
+  {
+    name: 'wide FM beside the satellite segment, radio to radio',
+    source: RR,
+    lines: fm(
+      station({ fmWidthHz: 25_000 }),
+      channel('Handheld', 'Direct', 'fm', { mhz: 145.793_75, purpose: 'direct', set: { widthHz: 25_000 } }),
+    ),
+    finds: 'satellite-segment',
+    mend: 'satellite',
+  },
+  {
     name: 'a hotspot half a channel beside a repeater’s output',
     source: C,
     lines: dmr(hotspot('Home', 439.43125, ['dmr']), hask, wide, built),
@@ -1008,6 +1067,16 @@ export const KNOWN_FAULTS: readonly Fault[] = [
     lines: p25Home(change((plan) => void (plan.radios.byId['portable']!.p25!.unitId = null))),
     finds: 'unit-id-out-of-range',
     mend: 'set',
+  },
+  {
+    name: 'no way out of a room at a repeater that one connects oneself',
+    source: C,
+    lines: c4fm(
+      repeater('Merrin', [438.95, 431.35], { c4fm: { networkIds: ['skerry'] } }),
+      channel('Rambler', 'Evening', 'c4fm', { at: 'Merrin', to: room, set: { room: '41205' } }),
+    ),
+    finds: 'no-disconnect-entry',
+    mend: 'add',
   },
   {
     name: 'no way out of a P25 group',

@@ -105,6 +105,10 @@ function readCtcss(plain: string): ToneText | undefined {
   return part === undefined && CTCSS_HZ.includes(value / 10) ? (value / 10).toFixed(1) : undefined;
 }
 
+/** English, German, French, Spanish, Italian, Portuguese, Dutch, Scandinavian. From memory. */
+const NO_TONE_WORDS =
+  /^(NO|NONE|OFF|0|0[.,]0|CSQ|CARRIER( SQUELCH)?|OPEN|WITHOUT|(NO|OHNE|SANS|SIN|SENZA|SEM|GEEN|UDEN|UTEN|UTAN) (TONE?|TONO|TOM|TOON|SUBTONE?|CTCSS|PL)|KEINE?R?|OHNE|AUCUNE?|SANS|NINGUNO|SIN|NESSUNO|SENZA|NENHUM|GEEN|INGEN)$/;
+
 /**
  * What people write for a tone: `88.5`, `88,5 Hz`, `PL 88.5`, `885`, `D023N`, `D023I`, `D023R`, `-023`, `R023`, `1750`; `none` in
  * many words. `null` where the text says nothing (empty, a dash, a question mark), `undefined` where it cannot be a tone of the tables.
@@ -115,7 +119,7 @@ export function readTone(text: string): SiteTone | undefined {
     .toUpperCase()
     .replace(/[\u2010-\u2015\u2212\u00ad\uff0d]/g, '-');
   if (/^(|-+|\?|N\/?A|UNKNOWN|NOT SAID)$/.test(plain)) return null;
-  if (/^(NONE|OFF|NO|NO TONE|0|0[.,]0|CSQ|CARRIER|OPEN)$/.test(plain)) return NO_TONE;
+  if (NO_TONE_WORDS.test(plain)) return NO_TONE;
   if (BURST_WORDS.test(plain)) return BURST;
   return readDcs(plain) ?? readCtcss(plain);
 }

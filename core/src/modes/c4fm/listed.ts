@@ -1,5 +1,6 @@
 /** What a list of sites says of C4FM: the group ID, and the networks of rooms that are reached. */
 import { reachedOf } from '../../lists/as-repeater';
+import { isUnsaid } from '../../lists/cells';
 import { isSmallWhole, shareOf } from '../../lists/columns';
 import type { ModeListed } from '../../lists/mode-listed';
 import { networkNames } from '../../path/fact-words';
@@ -10,11 +11,15 @@ export const listed: ModeListed<'c4fm'> = {
   heading: /^c4fm$/i,
   named: /\bC4FM\b/i,
   columns: {
-    groupId: { heading: /group ?id/i, content: (cells) => shareOf(cells, (cell) => isSmallWhole(cell, GROUP_ID_MAX)) },
+    groupId: {
+      heading: /group ?id/i,
+      certain: /^(c4fm )?group ?id$/i,
+      content: (cells) => shareOf(cells, (cell) => isSmallWhole(cell, GROUP_ID_MAX)),
+    },
   },
   read(row) {
     const text = row.cell('groupId');
-    if (text === '' || text === '-') return { groupId: null };
+    if (isUnsaid(text)) return { groupId: null };
     return {
       groupId: /^\d{1,2}$/.test(text) ? text.padStart(2, '0') : row.doubt('groupId', 'a group ID from 00 to 99'),
     };

@@ -1,4 +1,5 @@
 import { MODE_DATA } from '../../plan/modes';
+import { FM_WIDTHS_HZ } from '../../plan/modes/fm/limits';
 import type { Mode } from '../mode';
 import { fmOccupiedHz } from '../../units/emission';
 import { NO_TONE, type SiteTone, toneWords } from '../../units/tones';
@@ -9,7 +10,7 @@ import { listed } from './listed';
 import { trace } from './trace';
 import { words } from './words';
 
-const WIDEST_HZ = 25_000;
+const [NARROWEST_HZ, WIDEST_HZ] = FM_WIDTHS_HZ;
 
 const siteAccess = (tone: NonNullable<SiteTone>) => (tone === NO_TONE ? 'no tone' : `tone ${toneWords(tone)}`);
 
@@ -18,7 +19,8 @@ export const fm: Mode<'fm'> = {
   id: 'fm',
   name: MODE_DATA.fm.name,
   widthHz: (values) => fmOccupiedHz(values?.fm.widthHz ?? WIDEST_HZ),
-  siteWidthHz: (site) => fmOccupiedHz(site.fm?.widthHz ?? WIDEST_HZ),
+  // What is not said is unknown: nothing is found that would be right for a narrow one.
+  siteWidthHz: (site) => fmOccupiedHz(site.fm?.widthHz ?? NARROWEST_HZ),
   isDirect: () => true,
   access: ({ fm: block }) => (block && block.toneIn !== null ? siteAccess(block.toneIn) : null),
   saidAt: {

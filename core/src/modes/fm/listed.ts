@@ -46,11 +46,12 @@ export const listed: ModeListed<'fm'> = {
   columns: {
     toneOut: {
       heading:
-        /(tone|ctcss|dcs|pl|squelch).*(out|tx|sen[dt]|down|decode|heard)|(out(put)?|tx|down|rpt sends?) ?(tone|ctcss|dcs|pl)/i,
+        /(tone|ctcss|dcs|pl|squelch).*(out|tx|sen[dt]|down|decode|heard)|^decode|(out(put)?|tx|down|rpt sends?) ?(tone|ctcss|dcs|pl)/i,
       content: tonesIn,
     },
     tone: {
-      heading: /tone|ctcss|dcs|^d?pl$|squelch|^burst/i,
+      heading: /tone|ctcss|dcs|^d?pl$|squelch|^burst|^encode/i,
+      certain: /^(ctcss|dcs|(access )?tone)$/i,
       content: tonesIn,
       byContentAlone: 0.75,
     },

@@ -1,20 +1,29 @@
 /** What a list of sites says of P25: the network access code, and the networks that are reached. */
 import { reachedOf } from '../../lists/as-repeater';
+import { isUnsaid } from '../../lists/cells';
 import { shareOf } from '../../lists/columns';
 import type { ModeListed } from '../../lists/mode-listed';
 import { networkNames } from '../../path/fact-words';
 import { nacWords, readNac } from './addresses';
 
+/** `293`, `$293`, `0x293`, `293h`, `NAC: 293` → `293`; `null` for what is no code. */
+function codeOf(text: string): string | null {
+  return /^(?:NAC\s*[:=]?\s*)?(?:\$|0?X|#)?([0-9A-F]{3})H?$/.exec(text.trim().toUpperCase())?.[1] ?? null;
+}
+
 export const listed: ModeListed<'p25'> = {
   heading: /^p-?25$/i,
   named: /\bP-?25\b/i,
   columns: {
-    nac: { heading: /^nac$|access code/i, content: (cells) => shareOf(cells, (cell) => /^[0-9a-f]{3}$/i.test(cell)) },
+    nac: {
+      heading: /\bnac\b|access code/i,
+      certain: /^(p-?25\W?)?nac( \(?hex\)?)?$|^network access code$/i,
+      content: (cells) => shareOf(cells, (cell) => isUnsaid(cell) || codeOf(cell) !== null),
+    },
   },
   read(row) {
-    const text = row.cell('nac').toUpperCase();
-    if (text === '' || text === '-') return { nac: null };
-    return { nac: /^[0-9A-F]{3}$/.test(text) ? text : row.doubt('nac', 'three hex digits, such as 293') };
+    const text = row.cell('nac');
+    return { nac: isUnsaid(text) ? null : (codeOf(text) ?? row.doubt('nac', 'three hex digits, such as 293')) };
   },
   asSite: (plan, { nac, networks }) => ({
     nac: nac === null ? null : readNac(nac),

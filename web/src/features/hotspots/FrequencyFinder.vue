@@ -1,11 +1,11 @@
 <script setup lang="ts">
 /** The clearest frequency for this hotspot, and why. */
 import { computed, onMounted, ref, shallowRef } from 'vue';
-import { moveSite, siteWidthHz } from '@relay/core/checks/site-frequency';
+import { aroundHotspot, HOTSPOT_REACH_M, moveSite, siteWidthHz } from '@relay/core/checks/site-frequency';
 import { compassPoint } from '@relay/core/units/geo/geodesic';
 import { applyInPlace } from '@relay/core/plan/patches';
-import { hotspotsOf } from '@relay/core/plan/sites';
-import type { ProfileValues, Site } from '@relay/core/plan/types';
+import { repeatersOf } from '@relay/core/plan/sites';
+import type { Hotspot, ProfileValues } from '@relay/core/plan/types';
 import { clearanceAt, hotspotBands, type Occupied, viewBand } from '@relay/core/units/frequency-finder';
 import { formatMHz } from '@relay/core/units/quantities';
 import { TextField } from '../../fields';
@@ -16,12 +16,14 @@ import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
 import BandStrip from './BandStrip.vue';
 
-const props = defineProps<{ site: Site; profile: ProfileValues }>();
+const props = defineProps<{ site: Hotspot; profile: ProfileValues }>();
 const open = defineModel<boolean>({ required: true });
 const store = usePlanStore();
 const index = usePlanIndex();
 const MOST = 200;
-const radiusKm = ref(50);
+/** Within the reach of the checks everything counts; one may look further. */
+const LEAST_KM = HOTSPOT_REACH_M / 1000;
+const radiusKm = ref(LEAST_KM);
 const bandName = ref('');
 const found = shallowRef<NearSite[]>([]);
 const near = computed(() =>
@@ -37,33 +39,21 @@ const band = computed(
     bands.value.at(-1)!,
 );
 const around = (hz: number) => ({ lowHz: hz - width.value / 2, highHz: hz + width.value / 2 });
+const inPlan = computed(
+  () => new Set(repeatersOf(store.plan!).map(({ listing, txHz }) => `${listing.callSign} ${txHz}`)),
+);
 const taken = computed<Occupied[]>(() => [
-  ...near.value.flatMap((one): Occupied[] => {
-    const words = `${one.callSign}${one.module ? ` ${one.module}` : ''} ${one.name || one.place}, ${(one.distanceM / 1000).toFixed(1)} km ${compassPoint(one.bearingDeg)}`;
-    return [
-      { ...around(one.txHz), kind: 'site sends', words: `${words}, sends`, distanceM: one.distanceM },
-      ...(one.rxHz === null || one.rxHz === one.txHz
-        ? []
-        : [
-            {
-              ...around(one.rxHz),
-              kind: 'site listens' as const,
-              words: `${words}, listens`,
-              distanceM: one.distanceM,
-            },
-          ]),
-    ];
-  }),
-  ...hotspotsOf(store.plan!)
-    .filter((one) => one.id !== props.site.id)
-    .flatMap((one) =>
-      [...new Set([one.txHz, one.rxHz])].map((hz): Occupied => ({
-        ...around(hz),
-        kind: 'own hotspot',
-        words: `your hotspot ${one.name}`,
-        distanceM: null,
-      })),
-    ),
+  ...aroundHotspot(index.value!, props.site).filter((one) => one.siteId !== null),
+  ...near.value
+    .filter((one) => !inPlan.value.has(`${one.callSign} ${one.txHz}`))
+    .flatMap((one): Occupied[] => {
+      const words = `${one.callSign}${one.module ? ` ${one.module}` : ''} ${one.name || one.place}, ${(one.distanceM / 1000).toFixed(1)} km ${compassPoint(one.bearingDeg)}`;
+      const { distanceM } = one;
+      const sends: Occupied = { ...around(one.txHz), kind: 'site sends', words: `${words}, sends`, distanceM };
+      return one.rxHz === null || one.rxHz === one.txHz
+        ? [sends]
+        : [sends, { ...around(one.rxHz), kind: 'site listens', words: `${words}, listens`, distanceM }];
+    }),
 ]);
 const shift = computed(() => props.site.rxHz - props.site.txHz);
 const view = computed(() =>
@@ -121,7 +111,7 @@ function take(): void {
         <TextField
           label="Sites within km"
           :value="String(radiusKm)"
-          :take="(text) => takeNumber(text, 1, 1000, (value) => (radiusKm = value))"
+          :take="(text) => takeNumber(text, LEAST_KM, 1000, (value) => (radiusKm = value))"
           mono
         />
       </div>
@@ -133,7 +123,7 @@ function take(): void {
       <p class="soft">
         Upper marks: sites send; lower: they listen; dashed: your own hotspots; full: calling and the like; shaded:
         satellites and weak signals.
-        {{ near.length }} sites are within {{ radiusKm }} km.
+        {{ near.length }} sites of lists are within {{ radiusKm }} km; those of the plan count too.
       </p>
       <p v-if="view.best" data-testid="clearest">
         <strong>{{ formatMHz(view.best.hz) }} MHz{{ alsoListens(view.best.hz) }} is the clearest</strong> of the

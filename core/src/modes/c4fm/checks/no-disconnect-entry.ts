@@ -3,10 +3,19 @@ import { channelBeside } from '../../../checks/channel-beside';
 import { toPointer } from '../../../plan/patches';
 import { reachOf } from '../../../plan/sites';
 import { rows } from '../../../plan/table';
+import type { PathContext } from '../../../path/types';
 import type { ChannelOf, Destination, Id } from '../../../plan/types';
 import { blankChannel, isC4fmPath } from '../channel';
 import { disconnects, LEAVE, targetOf } from '../links';
 import { roomDigits } from '../rooms';
+
+/** Whether this radio can connect the site of a path to a room: a hotspot always, a repeater by a number that the radio holds. */
+function mayConnect({ site, channel, codeplug }: PathContext<'c4fm'>, networkId: Id, digits: string): boolean {
+  const reach = reachOf(site!.c4fm!, networkId);
+  if (site!.kind === 'hotspot') return reach !== 'not reached';
+  const holds = channel.c4fm.room !== '' || rows(codeplug.c4fm.rooms).some((one) => one.number === digits);
+  return reach === 'reached' && holds;
+}
 
 export const noDisconnectEntry = defineCheck({
   id: 'no-disconnect-entry',
@@ -30,8 +39,8 @@ export const noDisconnectEntry = defineCheck({
         const target = targetOf(plan, context.channel.destination);
         const { id } = context.site;
         const out = target && roomDigits(target.network.disconnect);
-        // What is not reached cannot be connected, and needs no way out.
-        if (target && out && reachOf(context.site.c4fm, target.network.id) !== 'not reached')
+        // What is not reached cannot be connected, and needs no way out; nor does a repeater that its keeper connects.
+        if (target && out && mayConnect(context, target.network.id, roomDigits(target.room.number)))
           called.set(id, {
             rooms: (called.get(id)?.rooms ?? new Set<string>()).add(target.room.name),
             out,

@@ -30,8 +30,13 @@ export const noP25UnlinkChannel = defineCheck({
         const wanted =
           context.channel.destination?.kind === 'group' ? groupFor(plan, context.channel.destination) : null;
         const out = wanted?.network.special.unlink ?? null;
-        // What is not reached cannot be linked, and needs no way out.
-        if (wanted && out !== null && reachOf(context.site.p25, wanted.network.id) !== 'not reached')
+        // What is not reached cannot be linked, and needs no way out; of a repeater it must be known.
+        const reach = wanted ? reachOf(context.site.p25, wanted.network.id) : 'not reached';
+        if (
+          wanted &&
+          out !== null &&
+          (reach === 'reached' || (reach === 'not said' && context.site.kind === 'hotspot'))
+        )
           called.set(id, {
             groups: (called.get(id)?.groups ?? new Set<string>()).add(wanted.name),
             out,
