@@ -6,7 +6,6 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import Papa from 'papaparse';
-import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
 import { createApp } from '../server/src/app';
 import { openDatabase } from '../server/src/db/data-source';
@@ -14,6 +13,8 @@ import { Directory } from '../server/src/directory/directory';
 import { insertSites } from '../server/src/directory/insert';
 import { readList } from '../server/src/directory/reader';
 import { PlanEvents } from '../server/src/events';
+import { makeLog } from '../server/src/http/log';
+import { LoopMonitor } from '../server/src/http/monitor';
 import { simulatedLine } from '../server/src/prober/line';
 import { generatedList } from './generated-list';
 import { medianAsyncMs, medianEachAsyncMs } from './measure';
@@ -34,6 +35,7 @@ async function insertAlone(source: DataSource, sites: string, groups: string): P
 
 async function readWhole(bytes: Uint8Array): Promise<{ sites: string; groups: string }> {
   const reader = readList({ bytes, fields: null, recipes: {} });
+  await reader.head();
   const sites: string[] = [];
   const groups: string[] = [];
   for (let chunk = await reader.next(); chunk !== null; chunk = await reader.next()) {
@@ -54,7 +56,8 @@ export async function benchDirectory(): Promise<void> {
   const cluster = await startCluster(folder);
   const name = `bench_${Date.now()}`;
   const url = await ensureDatabase(cluster, name);
-  const source = await openDatabase(url);
+  const key = Buffer.alloc(32, 7);
+  const source = await openDatabase(url, key);
   const text = generatedList(SITES);
   const bytes = new TextEncoder().encode(text);
   const ready = await readWhole(bytes);
@@ -80,10 +83,23 @@ export async function benchDirectory(): Promise<void> {
     `\nimporting ${SITES.toLocaleString('en')} sites: ${importMs.toFixed(0)} ms, ${(importMs / (cutMs + insertMs)).toFixed(2)} × the CSV library (${cutMs.toFixed(0)} ms) and one bulk insert (${insertMs.toFixed(0)} ms) alone (goal 1.5)`,
   );
 
-  const log = pino({ level: 'silent' });
+  const log = makeLog('silent');
+  const monitor = new LoopMonitor();
   const events = new PlanEvents(url, log);
-  const app = createApp({ source, events, log, hosts: [], webRoot: '.', line: simulatedLine() });
-  const server = createServer((request, response) => void app.callback()(request, response));
+  const app = createApp({
+    source,
+    databaseUrl: url,
+    key,
+    events,
+    log,
+    monitor,
+    hosts: [],
+    access: null,
+    webRoot: '.',
+    line: simulatedLine(),
+  });
+  const answer = app.koa.callback();
+  const server = createServer((request, response) => void answer(request, response));
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}/api/v1`;
   const get = async (path: string) => (await (await fetch(base + path)).text()).length;
@@ -97,6 +113,7 @@ export async function benchDirectory(): Promise<void> {
   );
   server.closeAllConnections();
   await new Promise((resolve) => server.close(resolve));
+  await app.close();
   await source.destroy();
   await dropDatabase(cluster, name);
   if (cluster.done !== 'was running') stopCluster(folder);

@@ -18,6 +18,7 @@ export class ServerProcess {
       ...process.env,
       RELAY_DATABASE_URL: process.env[`E2E_DATABASE_URL_${this.worker}`]!,
       RELAY_PORT: String(this.port),
+      RELAY_KEY_FILE: process.env['E2E_KEY_FILE']!,
       RELAY_LOG_LEVEL: 'error',
     };
     this.child = spawn(process.execPath, [join(ROOT, 'server/dist/main.js')], {

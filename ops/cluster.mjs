@@ -2,7 +2,7 @@
 /** A PostgreSQL cluster of the project's own, on loopback, reused from run to run. */
 import { spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Failure, failureFrom } from './failure.mjs';
 import { postgresPrograms } from './packages.mjs';
@@ -25,8 +25,8 @@ function account() {
   return { uid, gid };
 }
 
-/** @param {string} folder @param {string} program @param {string[]} words */
-function run(folder, program, words) {
+/** @param {string} folder @param {string} program @param {string[]} words @param {string} [input] @returns {string} what it said */
+function run(folder, program, words, input) {
   const programs = postgresPrograms();
   if (!programs) throw new Failure('PostgreSQL is not installed: run ./relay demo, which brings it.');
   const { status, stdout, stderr } = spawnSync(join(programs, program), words, {
@@ -34,7 +34,7 @@ function run(folder, program, words) {
     cwd: '/',
     encoding: 'utf8',
     env: { PATH: process.env['PATH'], LC_ALL: 'C.UTF-8', TZ: 'UTC' },
-    stdio: ['ignore', 'pipe', 'pipe'],
+    ...(input === undefined ? { stdio: ['ignore', 'pipe', 'pipe'] } : { input }),
   });
   if (status !== 0) {
     const log = join(folder, 'postgres.log');
@@ -44,36 +44,101 @@ function run(folder, program, words) {
       folder,
     );
   }
+  return stdout;
 }
 
-/** @param {string} folder @returns {Secrets} */
+/** A file that is there whole or not at all, for its owner alone. @param {string} file @param {string} text */
+function writeWhole(file, text) {
+  const draft = `${file}.${process.pid}`;
+  writeFileSync(draft, text, { mode: 0o600 });
+  renameSync(draft, file);
+}
+
+const newPassword = () => randomBytes(24).toString('hex');
+
+/** @param {string} folder @param {Secrets} secrets */
+const keepSecrets = (folder, secrets) => writeWhole(join(folder, 'secrets.json'), JSON.stringify(secrets));
+
+/** The passwords of the cluster, `null` where there are none that can be read. @param {string} folder @returns {Secrets | null} */
+function knownSecrets(folder) {
+  try {
+    const found = /** @type {Secrets} */ (JSON.parse(readFileSync(join(folder, 'secrets.json'), 'utf8')));
+    return found.adminPassword && found.password ? found : null;
+  } catch {
+    return null;
+  }
+}
+
+/**
+ * Makes a cluster. It gets its name when it is whole: what was cut off while being made is never taken for one, and one that is
+ * there is never made again. @param {string} folder @returns {Secrets}
+ */
 function create(folder) {
   const { uid, gid } = account();
-  const secrets = { adminPassword: randomBytes(24).toString('hex'), password: randomBytes(24).toString('hex') };
+  const secrets = { adminPassword: newPassword(), password: newPassword() };
+  const [draft, admin] = [join(folder, 'data.new'), join(folder, 'admin')];
   try {
     mkdirSync(folder, { recursive: true, mode: 0o700 });
-    writeFileSync(join(folder, 'admin'), secrets.adminPassword, { mode: 0o600 });
+    rmSync(draft, { recursive: true, force: true });
+    writeFileSync(admin, secrets.adminPassword, { mode: 0o600 });
   } catch (error) {
     throw failureFrom('Making the database folder', String(error), folder);
   }
   if (uid !== undefined && gid !== undefined) {
     chownSync(folder, uid, gid);
-    chownSync(join(folder, 'admin'), uid, gid);
+    chownSync(admin, uid, gid);
   }
   chmodSync(folder, 0o700);
   run(folder, 'initdb', [
     '-D',
-    join(folder, 'data'),
+    draft,
     '-U',
     ADMIN,
-    `--pwfile=${join(folder, 'admin')}`,
+    `--pwfile=${admin}`,
     '--auth=scram-sha-256',
     '--encoding=UTF8',
     '--locale=C.UTF-8',
+    '--data-checksums',
   ]);
-  rmSync(join(folder, 'admin'));
-  writeFileSync(join(folder, 'secrets.json'), JSON.stringify(secrets), { mode: 0o600 });
+  rmSync(admin);
+  keepSecrets(folder, secrets);
+  renameSync(draft, join(folder, 'data'));
   return secrets;
+}
+
+/**
+ * New passwords for a cluster whose own are lost: its owner's account may set them while it is stopped. The plans stay as they are.
+ * @param {string} folder @returns {Secrets}
+ */
+function recoverSecrets(folder) {
+  const secrets = { adminPassword: newPassword(), password: newPassword() };
+  stopCluster(folder);
+  rmSync(join(folder, 'data', 'postmaster.pid'), { force: true });
+  // The second role is missing where a cluster was cut off while being made; the statement then fails alone.
+  run(
+    folder,
+    'postgres',
+    ['--single', '-D', join(folder, 'data'), 'postgres'],
+    `ALTER ROLE ${ADMIN} PASSWORD '${secrets.adminPassword}'\nALTER ROLE ${ROLE} PASSWORD '${secrets.password}'\n`,
+  );
+  keepSecrets(folder, secrets);
+  return secrets;
+}
+
+/** Checksums of pages, for a cluster that was made without them. It must be stopped. @param {string} folder */
+function ensureChecksums(folder) {
+  const data = join(folder, 'data');
+  if (!/checksum version:\s+0/.test(run(folder, 'pg_controldata', ['-D', data]))) return;
+  // A cluster that crashed is brought up once more before.
+  if (/cluster state:\s+shut down/.test(run(folder, 'pg_controldata', ['-D', data])))
+    run(folder, 'pg_checksums', ['--enable', '-D', data]);
+}
+
+/** The key that secrets of plans are encrypted under; made once, and never made anew while it is there. @param {string} folder */
+export function ensureKey(folder) {
+  const file = join(folder, 'key');
+  if (!existsSync(file)) writeWhole(file, randomBytes(32).toString('hex'));
+  return file;
 }
 
 /** @param {string} folder @returns {{ pid: number, port: number } | null} the running server of this folder */
@@ -90,15 +155,17 @@ export function runningCluster(folder) {
 /** Creates or reuses the cluster and starts it unless it runs. @param {string} folder @returns {Promise<Cluster & { done: string }>} */
 export async function startCluster(folder) {
   const data = join(folder, 'data');
-  const secretsFile = join(folder, 'secrets.json');
-  const fresh = !existsSync(join(data, 'PG_VERSION')) || !existsSync(secretsFile);
-  // A cluster without its secrets was cut off while being made: nothing can be in it yet.
-  if (fresh && existsSync(data)) rmSync(data, { recursive: true });
-  const secrets = fresh ? create(folder) : /** @type {Secrets} */ (JSON.parse(readFileSync(secretsFile, 'utf8')));
+  const fresh = !existsSync(join(data, 'PG_VERSION'));
+  // No cluster, whatever it is: set aside, not thrown away.
+  if (fresh && existsSync(data)) renameSync(data, join(folder, `data.unfinished.${Date.now()}`));
+  const known = fresh ? null : knownSecrets(folder);
+  const secrets = fresh ? create(folder) : (known ?? recoverSecrets(folder));
+  const recovered = !fresh && known === null;
   const running = runningCluster(folder);
   if (running) return { folder, port: running.port, secrets, done: 'was running' };
   const stale = existsSync(join(data, 'postmaster.pid'));
   if (stale) rmSync(join(data, 'postmaster.pid'));
+  if (!fresh && !stale) ensureChecksums(folder);
   const portFile = join(folder, 'port');
   const last = existsSync(portFile) ? Number(readFileSync(portFile, 'utf8')) : 0;
   const port = last > 0 && (await portIsFree(last)) ? last : await freePort();
@@ -116,7 +183,8 @@ export async function startCluster(folder) {
     'start',
   ]);
   writeFileSync(portFile, String(port));
-  return { folder, port, secrets, done: fresh ? 'created' : stale ? 'recovered after a crash' : 'started' };
+  const done = fresh ? 'created' : recovered ? 'got new passwords' : stale ? 'recovered after a crash' : 'started';
+  return { folder, port, secrets, done };
 }
 
 /** @param {string} folder */
@@ -155,7 +223,9 @@ export async function ensureDatabase(cluster, database) {
     const has = async (/** @type {string} */ query, /** @type {string} */ name) =>
       (await client.query(query, [name])).rowCount === 1;
     if (!(await has('SELECT 1 FROM pg_roles WHERE rolname = $1', ROLE)))
-      await client.query(`CREATE ROLE ${ROLE} LOGIN NOSUPERUSER CREATEDB PASSWORD '${cluster.secrets.password}'`);
+      await client.query(`CREATE ROLE ${ROLE} LOGIN NOSUPERUSER NOCREATEDB PASSWORD '${cluster.secrets.password}'`);
+    // Earlier versions let it make databases.
+    else await client.query(`ALTER ROLE ${ROLE} NOSUPERUSER NOCREATEDB`);
     if (!(await has('SELECT 1 FROM pg_database WHERE datname = $1', database)))
       await client.query(`CREATE DATABASE ${client.escapeIdentifier(database)} OWNER ${ROLE}`);
   });
@@ -167,4 +237,57 @@ export async function dropDatabase(cluster, database) {
   await asOwner(cluster, (client) =>
     client.query(`DROP DATABASE IF EXISTS ${client.escapeIdentifier(database)} WITH (FORCE)`),
   );
+}
+
+/** How PostgreSQL's own programs reach a database. @param {Cluster} cluster @param {'admin' | 'relay'} as */
+function connection({ port, secrets }, as) {
+  return {
+    ...process.env,
+    PGHOST: '127.0.0.1',
+    PGPORT: String(port),
+    PGUSER: as === 'admin' ? ADMIN : ROLE,
+    PGPASSWORD: as === 'admin' ? secrets.adminPassword : secrets.password,
+  };
+}
+
+/** The database as `pg_dump` writes it, into an open file. @param {Cluster} cluster @param {string} database @param {number} file */
+export function dump(cluster, database, file) {
+  toolRun(cluster, 'pg_dump', ['--format=custom', '--no-owner', database], ['ignore', file, 'pipe'], 'relay');
+}
+
+/**
+ * Brings a database back from what `dump` wrote, beside the one that is there, and puts it in its place when it is whole.
+ * What was there stays under another name. @param {Cluster} cluster @param {string} database @param {number} file
+ * @returns {Promise<string>} the name under which the former one is kept
+ */
+export async function restoreDump(cluster, database, file) {
+  const [fresh, before] = [`${database}_restored`, `${database}_before`];
+  await dropDatabase(cluster, fresh);
+  await ensureDatabase(cluster, fresh);
+  toolRun(
+    cluster,
+    'pg_restore',
+    ['--no-owner', '--exit-on-error', `--dbname=${fresh}`],
+    [file, 'pipe', 'pipe'],
+    'relay',
+  );
+  await dropDatabase(cluster, before);
+  await asOwner(cluster, async (client) => {
+    const name = (/** @type {string} */ text) => client.escapeIdentifier(text);
+    if ((await client.query('SELECT 1 FROM pg_database WHERE datname = $1', [database])).rowCount === 1)
+      await client.query(`ALTER DATABASE ${name(database)} RENAME TO ${name(before)}`);
+    await client.query(`ALTER DATABASE ${name(fresh)} RENAME TO ${name(database)}`);
+  });
+  return before;
+}
+
+/** @param {Cluster} cluster @param {string} program @param {string[]} words @param {import('node:child_process').StdioOptions} stdio @param {'admin' | 'relay'} as */
+function toolRun(cluster, program, words, stdio, as) {
+  const programs = /** @type {string} */ (postgresPrograms());
+  const { status, stderr } = spawnSync(join(programs, program), words, {
+    encoding: 'utf8',
+    env: connection(cluster, as),
+    stdio,
+  });
+  if (status !== 0) throw failureFrom(program, String(stderr), cluster.folder);
 }

@@ -6,7 +6,7 @@ import { ensureBuild } from './build.mjs';
 import { Failure, knownCause } from './failure.mjs';
 import { ensureNodePackages } from './packages.mjs';
 import { home, ROOT } from './paths.mjs';
-import { reset, serve, status, stopAll } from './serve.mjs';
+import { isServing, reset, serve, status, stopAll } from './serve.mjs';
 
 const HELP = `Yellow Relay
 
@@ -15,6 +15,9 @@ const HELP = `Yellow Relay
   ./relay stop            stop the server and its database
   ./relay status          what is running
   ./relay reset           delete all plans of this checkout (asks first)   [--yes]
+  ./relay backup FILE     everything that is stored, with the database's own tools; the server may run
+  ./relay restore FILE    bring that back; what was there is kept aside
+  ./relay access          set the password that a server open to the network asks for   [--off]
   ./relay test [STAGE…]   lint, types, unit, server, browser
   ./relay bench           measure speed
 
@@ -40,6 +43,12 @@ const COMMANDS = {
   stop: () => stopAll(),
   status: () => status(),
   reset: (words) => reset(words),
+  access: async (words) => {
+    ensureNodePackages();
+    await (await import('./access.mjs')).access(words);
+  },
+  backup: async (words) => (await import('./backup.mjs')).backup(words),
+  restore: async (words) => (await import('./backup.mjs')).restore(words, isServing),
   test: async (words) => (await import('./test-run.mjs')).testRun(words),
   bench: async (words) => {
     ensureNodePackages();

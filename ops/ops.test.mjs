@@ -1,13 +1,32 @@
 // @ts-check
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import {
+  closeSync,
+  existsSync,
+  mkdtempSync,
+  openSync,
+  readFileSync,
+  statSync,
+  unlinkSync,
+  utimesSync,
+  writeFileSync,
+} from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
-import { databaseUrl, ensureDatabase, runningCluster, startCluster, stopCluster } from './cluster.mjs';
+import {
+  databaseUrl,
+  dump,
+  ensureDatabase,
+  restoreDump,
+  runningCluster,
+  startCluster,
+  stopCluster,
+} from './cluster.mjs';
 import { Failure, failureFrom, knownCause } from './failure.mjs';
 import { withLock } from './lock.mjs';
+import { openLog, rotate } from './logs.mjs';
 import { ensureNodePackages, installer, isAsLocked } from './packages.mjs';
 import { clusterFolder, ROOT } from './paths.mjs';
 import { freePort, portIsFree, runs, until } from './processes.mjs';
@@ -127,6 +146,17 @@ describe('a record of what runs', () => {
 });
 
 describe('the lock', () => {
+  it.each([
+    ['says nothing', ''],
+    ['names a process that is another one by now', `${process.pid} 1`],
+  ])('that %s belongs to nobody', async (_, text) => {
+    const home = temporary();
+    writeFileSync(join(home, 'lock'), text);
+    const old = new Date(Date.now() - 10_000);
+    utimesSync(join(home, 'lock'), old, old);
+    expect(await withLock(home, async () => 'mine')).toBe('mine');
+  });
+
   it('is taken over when its owner is gone, and given back after a failure', async () => {
     const home = temporary();
     writeFileSync(join(home, 'lock'), '999999999');
@@ -182,9 +212,90 @@ describe('the cluster', () => {
     expect(databaseUrl(again, 'things')).toBe(url);
     expect(await ask('SELECT n FROM kept')).toEqual([{ n: 7 }]);
     expect(readFileSync(join(folder, 'secrets.json'), 'utf8')).toContain('password');
+    expect(await ask('SHOW data_checksums')).toEqual([{ data_checksums: 'on' }]);
+    expect(await ask('SELECT rolcreatedb FROM pg_roles WHERE rolname = current_user')).toEqual([
+      { rolcreatedb: false },
+    ]);
     expect(stopCluster(folder)).toBe(true);
     expect(stopCluster(folder)).toBe(false);
   }, 60_000);
+
+  it('whose passwords are lost, or cut short, gets new ones and keeps what it holds', async () => {
+    const { default: pg } = await import('pg');
+    for (const spoil of [
+      () => unlinkSync(join(folder, 'secrets.json')),
+      () => writeFileSync(join(folder, 'secrets.json'), '{"admin'),
+    ]) {
+      spoil();
+      const cluster = await startCluster(folder);
+      expect(cluster.done).toBe('got new passwords');
+      const client = new pg.Client({ connectionString: await ensureDatabase(cluster, 'things') });
+      await client.connect();
+      expect((await client.query('SELECT n FROM kept')).rows).toEqual([{ n: 7 }]);
+      await client.end();
+    }
+  }, 60_000);
+
+  it('is dumped and brought back by its own tools; what was there is kept aside', async () => {
+    const { default: pg } = await import('pg');
+    const cluster = await startCluster(folder);
+    const url = await ensureDatabase(cluster, 'things');
+    const file = join(temporary(), 'things.dump');
+    const out = openSync(file, 'w');
+    dump(cluster, 'things', out);
+    closeSync(out);
+    const ask = async (/** @type {string} */ text, database = url) => {
+      const client = new pg.Client({ connectionString: database });
+      await client.connect();
+      const { rows } = await client.query(text);
+      await client.end();
+      return rows;
+    };
+    await ask('UPDATE kept SET n = 8');
+    const back = openSync(file, 'r');
+    const before = await restoreDump(cluster, 'things', back);
+    closeSync(back);
+    expect(await ask('SELECT n FROM kept')).toEqual([{ n: 7 }]);
+    expect(await ask('SELECT n FROM kept', databaseUrl(cluster, before))).toEqual([{ n: 8 }]);
+  }, 60_000);
+});
+
+describe('a log', () => {
+  it('past its size is put aside and begun anew, for its owner alone', () => {
+    const file = join(temporary(), 'x.log');
+    closeSync(openLog(file));
+    expect(rotate(file, 10)).toBe(false);
+    writeFileSync(file, 'more than ten letters');
+    expect(rotate(file, 10)).toBe(true);
+    expect([readFileSync(file, 'utf8'), readFileSync(`${file}.1`, 'utf8')]).toEqual(['', 'more than ten letters']);
+    expect([statSync(file).mode & 0o777, statSync(`${file}.1`).mode & 0o777]).toEqual([0o600, 0o600]);
+  });
+});
+
+describe('opening to the network', () => {
+  it('needs a password first, which is kept as a hash', () => {
+    const home = temporary();
+    const start = () =>
+      spawnSync(process.execPath, [join(ROOT, 'relay'), 'start', '--port', '4499'], {
+        encoding: 'utf8',
+        env: { ...process.env, RELAY_HOME: home, RELAY_LISTEN: '0.0.0.0' },
+      });
+    expect(start()).toMatchObject({
+      status: 2,
+      stderr: expect.stringContaining('set a password first with ./relay access'),
+    });
+    const set = (/** @type {string} */ input) =>
+      spawnSync(process.execPath, [join(ROOT, 'relay'), 'access'], {
+        encoding: 'utf8',
+        env: { ...process.env, RELAY_HOME: home },
+        input,
+      });
+    expect(set('short\n').stderr).toContain('Found 5 letters, expected a password of at least 12.');
+    expect(set('a long enough password\n').status).toBe(0);
+    const kept = readFileSync(join(home, 'access'), 'utf8');
+    expect(kept).toMatch(/^\$argon2id\$/);
+    expect(kept).not.toContain('long enough');
+  });
 });
 
 describe('serving', () => {
@@ -216,6 +327,12 @@ describe('serving', () => {
     process.kill(server, 'SIGKILL');
     expect(await until(() => winner.text.includes('is started again; nothing saved was lost'), 20_000)).toBe(true);
     expect(await until(ready, 20_000)).toBe(true);
+    const cluster = /** @type {{ pid: number }} */ (runningCluster(clusterFolder(home)));
+    process.kill(cluster.pid, 'SIGKILL');
+    expect(await until(() => winner.text.includes('The database had ended and is started again'), 20_000)).toBe(true);
+    expect(await until(ready, 20_000)).toBe(true);
+    for (const log of [join(home, 'server.log'), join(clusterFolder(home), 'postgres.log')])
+      expect(statSync(log).mode & 0o777).toBe(0o600);
     expect(relay(['stop'], home).out).toBe('Stopped.');
     expect(await until(() => winner.ended, 10_000)).toBe(true);
     expect(relay(['status'], home)).toMatchObject({ status: 3, out: 'server    stopped\ndatabase  stopped' });

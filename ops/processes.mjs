@@ -17,15 +17,29 @@ export function runs(pid, mark) {
   }
 }
 
+/** When a process was started, in ticks since the machine was; `null` for one that does not run. @param {number} pid */
+export function startedAt(pid) {
+  try {
+    // The program's name, in brackets, may hold spaces.
+    return (
+      readFileSync(`/proc/${pid}/stat`, 'utf8')
+        .replace(/^.*\) /s, '')
+        .split(' ')[19] ?? null
+    );
+  } catch {
+    return null;
+  }
+}
+
 /**
  * @param {number} port
  * @returns {Promise<boolean>}
  */
-export function portIsFree(port) {
+export function portIsFree(port, host = '127.0.0.1') {
   return new Promise((done) => {
     const probe = createServer();
     probe.once('error', () => done(false));
-    probe.listen(port, '127.0.0.1', () => probe.close(() => done(true)));
+    probe.listen(port, host, () => probe.close(() => done(true)));
   });
 }
 

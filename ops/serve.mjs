@@ -1,13 +1,15 @@
 // @ts-check
 /** `demo`, `start`, `stop`, `status`, `reset`: bring everything up, stay in the foreground, take it down cleanly. */
 import { spawn } from 'node:child_process';
-import { openSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { ensureBuild } from './build.mjs';
-import { ensureDatabase, runningCluster, startCluster, stopCluster } from './cluster.mjs';
+import { accessFile, isLoopback } from './access.mjs';
+import { databaseUrl, ensureDatabase, ensureKey, runningCluster, startCluster, stopCluster } from './cluster.mjs';
 import { Failure } from './failure.mjs';
 import { withLock } from './lock.mjs';
+import { keepShort, openLog } from './logs.mjs';
 import { ensureNodePackages, ensurePostgres } from './packages.mjs';
 import { clusterFolder, home, ROOT } from './paths.mjs';
 import { portIsFree, runs, until } from './processes.mjs';
@@ -17,7 +19,20 @@ const START_LIMIT_MS = 60_000;
 const RESTARTS_A_MINUTE = 5;
 const SERVER = join(ROOT, 'server', 'dist', 'main.js');
 
-/** @typedef {{ launcher: number, server: number, port: number }} Running */
+/** How soon a database that went away is started again: at first, and at most. */
+const DATABASE_RETRY_MS = [500, 15_000];
+const DATABASE_LOOK_MS = 500;
+
+/** @typedef {{ launcher: number, server: number, port: number, host?: string }} Running */
+
+/** The address to listen on. */
+const listenOn = () => process.env['RELAY_LISTEN'] || '127.0.0.1';
+
+/** Where this machine itself calls a server that listens on a host. @param {number} port @param {string} host */
+function urlOf(port, host = '127.0.0.1') {
+  const name = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host;
+  return `http://${name.includes(':') ? `[${name}]` : name}:${port}`;
+}
 
 const stateFile = () => join(home(), 'run.json');
 
@@ -53,12 +68,13 @@ async function step(name, work, say = String) {
   return result;
 }
 
-/** @param {string} url */
-async function answers(url) {
+/** What a server says of itself: ready, waiting for its database, or nothing. @param {string} url @returns {Promise<'ready' | 'waits for its database' | 'does not answer'>} */
+async function stateOf(url) {
   try {
-    return (await fetch(`${url}/api/v1/ready`)).ok;
+    const { status } = await fetch(`${url}/api/v1/ready`, { signal: AbortSignal.timeout(4_000) });
+    return status === 200 ? 'ready' : status === 503 ? 'waits for its database' : 'does not answer';
   } catch {
-    return false;
+    return 'does not answer';
   }
 }
 
@@ -74,12 +90,13 @@ function portFrom(words) {
 
 function refuseIfRunning() {
   const already = running();
-  if (already) throw new Failure(`Already running at http://127.0.0.1:${already.port} (stop it with ./relay stop).`);
+  if (already)
+    throw new Failure(`Already running at ${urlOf(already.port, already.host)} (stop it with ./relay stop).`);
 }
 
 /** Asks by taking the port for a moment: only under the lock, or two starts at once would refuse each other. @param {number} port */
 async function refuseIfTaken(port) {
-  if (!(await portIsFree(port)))
+  if (!(await portIsFree(port, listenOn())))
     throw new Failure(`Port ${port} is taken by another program: stop that, or choose another with --port.`);
 }
 
@@ -87,7 +104,12 @@ async function refuseIfTaken(port) {
 export async function serve({ demo, words }) {
   const port = portFrom(words);
   refuseIfRunning();
-  const url = `http://127.0.0.1:${port}`;
+  const host = listenOn();
+  if (!isLoopback(host) && !existsSync(accessFile()))
+    throw new Failure(
+      `Listening on ${host} opens this server to the network: set a password first with ./relay access, then start it again.`,
+    );
+  const url = urlOf(port, host);
   // Until the server answers no other command may start or stop anything here.
   await withLock(home(), async () => {
     refuseIfRunning();
@@ -103,9 +125,9 @@ export async function serve({ demo, words }) {
     );
     const database = await ensureDatabase(cluster, 'relay');
     const log = join(home(), 'server.log');
-    const server = supervise({ port, database, demo, log, folder });
+    const server = supervise({ port, host, database, demo, log, folder });
     await step('server', async () => {
-      if (!(await until(() => answers(url), START_LIMIT_MS))) {
+      if (!(await until(async () => (await stateOf(url)) === 'ready', START_LIMIT_MS))) {
         await server.stop(1);
         throw new Failure(`The server did not come up: see ${log}.`);
       }
@@ -114,14 +136,17 @@ export async function serve({ demo, words }) {
     });
   });
   console.log(`\nYellow Relay is at ${url}   (Ctrl+C stops it)`);
+  if (!isLoopback(host))
+    console.log(`It is open to the network on ${host}, and asks for the password of ./relay access.`);
 }
 
 /**
  * Runs the server, starts it again when it dies, and takes everything down on Ctrl+C.
- * @param {{ port: number, database: string, demo: boolean, log: string, folder: string }} options
+ * @param {{ port: number, host: string, database: string, demo: boolean, log: string, folder: string }} options
  */
-function supervise({ port, database, demo, log, folder }) {
-  const output = openSync(log, 'a');
+function supervise({ port, host, database, demo, log, folder }) {
+  const output = openLog(log);
+  keepShort([log, join(folder, 'postgres.log')]);
   let stopping = false;
   let cameUp = false;
   /** @type {number[]} */
@@ -133,11 +158,14 @@ function supervise({ port, database, demo, log, folder }) {
       ...process.env,
       RELAY_DATABASE_URL: database,
       RELAY_PORT: String(port),
+      RELAY_LISTEN: host,
+      RELAY_KEY_FILE: ensureKey(folder),
+      RELAY_ACCESS_FILE: accessFile(),
       RELAY_DEMO: demo ? '1' : '',
       RELAY_WEB_ROOT: join(ROOT, 'web', 'dist'),
     };
     child = spawn(process.execPath, ['--enable-source-maps', SERVER], { env, stdio: ['ignore', output, output] });
-    record({ launcher: process.pid, server: /** @type {number} */ (child.pid), port });
+    record({ launcher: process.pid, server: /** @type {number} */ (child.pid), port, host });
     child.once('exit', (code, signal) => {
       if (stopping) return;
       if (!cameUp) {
@@ -156,9 +184,32 @@ function supervise({ port, database, demo, log, folder }) {
       launch();
     });
   };
+  // A database that was killed, or gave up, is started again, sooner or later; the server waits for it meanwhile.
+  let [retryMs = 500, mostMs = 15_000] = DATABASE_RETRY_MS;
+  let nextTry = 0;
+  const watch = setInterval(() => {
+    if (stopping || !cameUp || Date.now() < nextTry || runningCluster(folder)) return;
+    startCluster(folder).then(
+      (cluster) => {
+        console.error(`The database had ended and is started again (${cluster.done}); nothing saved was lost.`);
+        retryMs = DATABASE_RETRY_MS[0] ?? retryMs;
+        const url = databaseUrl(cluster, 'relay');
+        if (url === database) return;
+        // On another port: the server is started again too.
+        database = url;
+        child.kill('SIGTERM');
+      },
+      (error) => {
+        nextTry = Date.now() + retryMs;
+        retryMs = Math.min(retryMs * 2, mostMs);
+        console.error(`The database cannot be started: ${error instanceof Error ? error.message : String(error)}`);
+      },
+    );
+  }, DATABASE_LOOK_MS);
   const stop = async (exitCode = 0) => {
     if (stopping) return;
     stopping = true;
+    clearInterval(watch);
     if (child.exitCode === null && child.signalCode === null) {
       const ended = new Promise((done) => child.once('exit', done));
       child.kill('SIGTERM');
@@ -180,6 +231,9 @@ function lastWords(log) {
   return (lines.find((line) => /error/i.test(line)) ?? lines.at(-1) ?? 'no word').slice(0, 300);
 }
 
+/** Whether a server of this home runs. */
+export const isServing = () => running() !== null;
+
 export async function stopAll() {
   const state = running();
   const folder = clusterFolder();
@@ -199,8 +253,9 @@ export async function status() {
   const state = running();
   const cluster = runningCluster(clusterFolder());
   if (state) {
-    const url = `http://127.0.0.1:${state.port}`;
-    console.log(`server    ${(await answers(url)) ? `ready at ${url}` : `started at ${url}, does not answer`}`);
+    const url = urlOf(state.port, state.host);
+    const now = await stateOf(url);
+    console.log(`server    ${now === 'ready' ? `ready at ${url}` : `started at ${url}, ${now}`}`);
   } else console.log('server    stopped');
   console.log(`database  ${cluster ? `running on port ${cluster.port}` : 'stopped'}`);
   return state ? 0 : 3;

@@ -4,8 +4,15 @@ import { defineConfig } from 'vite';
 export default defineConfig({
   build: {
     ssr: true,
-    // The thread that reads lists is a file of its own, beside the server's.
-    rollupOptions: { input: { main: 'src/main.ts', 'read-worker': 'src/directory/read-worker.ts' } },
+    // Each thread is a file of its own, beside the server's.
+    rollupOptions: {
+      input: {
+        main: 'src/main.ts',
+        'read-worker': 'src/directory/read-worker.ts',
+        'reads-worker': 'src/directory/reads-worker.ts',
+        'desk-worker': 'src/plans/desk-worker.ts',
+      },
+    },
     outDir: 'dist',
     target: 'node20',
     emptyOutDir: true,

@@ -3,10 +3,11 @@ import { PassThrough } from 'node:stream';
 import type { Context } from 'koa';
 import pg from 'pg';
 import type { Logger } from 'pino';
-import { PLAN_CHANNEL } from './plans';
+import { PLAN_CHANNEL } from './plans/plans';
 
 const HEARTBEAT_MS = 20_000;
 const RETRY_MS = 1_000;
+const CONNECT_MS = 5_000;
 
 export class PlanEvents {
   private readonly streams = new Map<string, Set<PassThrough>>();
@@ -21,23 +22,52 @@ export class PlanEvents {
     this.heartbeat = setInterval(() => this.each((stream) => stream.write(': here\n\n')), HEARTBEAT_MS);
   }
 
+  /** @throws Error while the database does not answer; once it has, a lost connection is made again until it is back */
   async listen(): Promise<void> {
-    const client = new pg.Client({ connectionString: this.url });
+    const client = new pg.Client({ connectionString: this.url, connectionTimeoutMillis: CONNECT_MS });
+    let lost = false;
+    const again = () => {
+      if (lost || this.closed || this.client !== client) return;
+      lost = true;
+      void this.listenAgain();
+    };
     client.on('notification', ({ payload }) => {
       const { id, version } = JSON.parse(payload ?? '{}') as { id: string; version: number };
-      for (const stream of this.streams.get(id) ?? []) stream.write(`event: version\ndata: ${version}\n\n`);
+      this.tell(id, version);
     });
-    client.on('error', (error) => this.log.warn({ err: error }, 'listening connection lost'));
-    client.on('end', () => {
-      if (!this.closed)
-        setTimeout(
-          () => void this.listen().catch((error: unknown) => this.log.warn({ err: error }, 'cannot listen yet')),
-          RETRY_MS,
-        );
-    });
+    client.on('error', again);
+    client.on('end', again);
     await client.connect();
     await client.query(`LISTEN ${PLAN_CHANNEL}`);
     this.client = client;
+  }
+
+  private async listenAgain(): Promise<void> {
+    this.log.warn('listening connection lost');
+    while (!this.closed) {
+      await new Promise((go) => setTimeout(go, RETRY_MS));
+      try {
+        await this.listen();
+        await this.tellAll();
+        this.log.info('listening again');
+        return;
+      } catch (error) {
+        this.log.warn({ err: error }, 'cannot listen yet');
+      }
+    }
+  }
+
+  /** What was edited while nobody listened is told now. */
+  private async tellAll(): Promise<void> {
+    const { rows } = await this.client!.query<{ id: string; version: number }>(
+      'SELECT id, version FROM plan WHERE id = ANY($1::uuid[])',
+      [[...this.streams.keys()]],
+    );
+    for (const { id, version } of rows) this.tell(id, version);
+  }
+
+  private tell(id: string, version: number): void {
+    for (const stream of this.streams.get(id) ?? []) stream.write(`event: version\ndata: ${version}\n\n`);
   }
 
   stream(ctx: Context, planId: string): void {
@@ -63,6 +93,6 @@ export class PlanEvents {
     this.closed = true;
     clearInterval(this.heartbeat);
     this.each((stream) => stream.end());
-    await this.client?.end();
+    await this.client?.end().catch(() => undefined);
   }
 }

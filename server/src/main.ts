@@ -1,12 +1,16 @@
 /** The server process. Settings come by environment; `./relay` sets them. */
+import { existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
-import { pino } from 'pino';
 import { DEMO_PLANS } from '../../demo/ostrey-isles';
 import { createApp } from './app';
 import { openDatabase } from './db/data-source';
+import { isDatabaseTrouble } from './db/trouble';
 import { PlanEvents } from './events';
-import { Plans } from './plans';
+import { isLoopback } from './http/guard';
+import { makeLog } from './http/log';
+import { LoopMonitor } from './http/monitor';
+import type { Plans } from './plans/plans';
 import { simulatedLine } from './prober/line';
 
 function setting(name: string, fallback?: string): string {
@@ -16,14 +20,22 @@ function setting(name: string, fallback?: string): string {
 }
 
 const GRACE_MS = 5_000;
+const DATABASE_WAIT_MS = 120_000;
+const DATABASE_RETRY_MS = 500;
 
 async function main(): Promise<void> {
-  const log = pino({ level: setting('RELAY_LOG_LEVEL', 'info') });
+  const log = makeLog(setting('RELAY_LOG_LEVEL', 'info'));
   const url = setting('RELAY_DATABASE_URL');
   const host = setting('RELAY_LISTEN', '127.0.0.1');
   const port = Number(setting('RELAY_PORT'));
-  const source = await openDatabase(url);
-  if (setting('RELAY_DEMO', '') === '1') await loadDemo(new Plans(source));
+  const key = secretKey(setting('RELAY_KEY_FILE'));
+  const hash = accessHash(setting('RELAY_ACCESS_FILE', ''));
+  if (!isLoopback(host) && host !== 'localhost' && hash === null)
+    throw new Error(
+      `Listening on ${host} opens this server to the network: set a password first with ./relay access, then start it again.`,
+    );
+  const source = await patiently(() => openDatabase(url, key));
+  const monitor = new LoopMonitor();
   const events = new PlanEvents(url, log);
   await events.listen();
   const hosts = setting('RELAY_HOSTS', '')
@@ -32,13 +44,19 @@ async function main(): Promise<void> {
     .filter(Boolean);
   const app = createApp({
     source,
+    databaseUrl: url,
+    key,
     events,
     log,
+    monitor,
     hosts,
+    access: hash === null ? null : { hash, key },
     webRoot: setting('RELAY_WEB_ROOT', join(import.meta.dirname, '../../web/dist')),
     line: simulatedLine(),
   });
-  const server = createServer((request, response) => void app.callback()(request, response));
+  if (setting('RELAY_DEMO', '') === '1') await loadDemo(app.plans);
+  const answer = app.koa.callback();
+  const server = createServer((request, response) => void answer(request, response));
   await new Promise<void>((resolve, reject) => server.once('error', reject).listen(port, host, resolve));
   log.info({ host, port }, 'listening');
 
@@ -53,16 +71,42 @@ async function main(): Promise<void> {
     server.closeIdleConnections();
     await closed;
     clearTimeout(force);
-    await source.destroy();
+    await app.close();
+    await source.destroy().catch(() => undefined);
     process.exit(0);
   };
   for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => void stop(signal));
 }
 
+/** The database may be starting, or away for a while: the server waits for it rather than end. */
+async function patiently<T>(act: () => Promise<T>): Promise<T> {
+  for (const end = Date.now() + DATABASE_WAIT_MS; ;) {
+    try {
+      return await act();
+    } catch (error) {
+      if (!isDatabaseTrouble(error) || Date.now() > end) throw error;
+      await new Promise((go) => setTimeout(go, DATABASE_RETRY_MS));
+    }
+  }
+}
+
+/** The key of the secrets of plans: 32 bytes in hex. @throws Error for a file that holds anything else */
+function secretKey(file: string): Uint8Array {
+  const text = readFileSync(file, 'utf8').trim();
+  if (!/^[0-9a-f]{64}$/.test(text)) throw new Error(`${file}: expected a key of 64 hex digits.`);
+  return Buffer.from(text, 'hex');
+}
+
+/** The hash of the shared password, `null` where none was set. */
+function accessHash(file: string): string | null {
+  return file !== '' && existsSync(file) ? readFileSync(file, 'utf8').trim() : null;
+}
+
 /** Loads the demo plans when the database holds no plan at all, deleted ones included. */
 async function loadDemo(plans: Plans): Promise<void> {
   if ((await plans.list(false)).length > 0 || (await plans.list(true)).length > 0) return;
-  for (const make of Object.values(DEMO_PLANS)) await plans.create(make());
+  const encoder = new TextEncoder();
+  for (const demo of Object.keys(DEMO_PLANS)) await plans.create(encoder.encode(JSON.stringify({ demo })));
 }
 
 main().catch((error: unknown) => {

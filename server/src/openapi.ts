@@ -17,6 +17,7 @@ import {
   PROBE_BODY,
   PROBE_SCHEMA,
   PROBLEM_SCHEMA,
+  SESSION_BODY,
   SUMMARY_SCHEMA,
   HELD_BODY,
   HELD_SCHEMA,
@@ -37,9 +38,22 @@ const line = { name: 'line', in: 'path', required: true, schema: { type: 'intege
 const query = (name: string, schema: object, required = false) => ({ name, in: 'query', required, schema });
 const file = { content: { 'application/octet-stream': {} } };
 const status = { type: 'object', required: ['status'], properties: { status: { type: 'string' } } };
+const health = {
+  type: 'object',
+  required: ['status', 'eventLoop'],
+  properties: {
+    status: { type: 'string' },
+    /** How long anything held the server's thread at worst, and in how many quarters of a second longer than 50 ms. */
+    eventLoop: {
+      type: 'object',
+      required: ['worstMs', 'held'],
+      properties: { worstMs: { type: 'integer' }, held: { type: 'integer' } },
+    },
+  },
+};
 const notFound = { 404: problem('No such plan') };
 
-export const openApi = {
+const document = {
   openapi: '3.1.0',
   info: {
     title: 'Yellow Relay',
@@ -49,7 +63,22 @@ export const openApi = {
   },
   servers: [{ url: '/api/v1' }],
   paths: {
-    '/health': { get: { summary: 'The process answers', responses: { 200: answer('Yes', status) } } },
+    '/health': {
+      get: { summary: 'The process answers, and how free its thread is', responses: { 200: answer('Yes', health) } },
+    },
+    '/session': {
+      post: {
+        summary: 'Sign in with the shared password; the answer sets a cookie',
+        requestBody: json(SESSION_BODY),
+        responses: {
+          204: { description: 'Signed in' },
+          401: problem('Not the password'),
+          404: problem('No password is needed'),
+          429: problem('Too many tries; says how long to wait'),
+        },
+      },
+      delete: { summary: 'Sign out', responses: { 204: { description: 'Signed out' } } },
+    },
     '/ready': {
       get: {
         summary: 'The database answers',
@@ -83,7 +112,9 @@ export const openApi = {
         responses: {
           200: answer('The new version', EDITED_SCHEMA),
           ...notFound,
-          409: problem('Made on an older version; `since` holds what happened'),
+          409: problem(
+            'Made on an older version, and what happened since touches the same; `since` holds it, or is null where it is no longer at hand',
+          ),
           422: problem('Does not fit, or the plan would not be sound'),
         },
       },
@@ -97,14 +128,18 @@ export const openApi = {
       get: {
         summary: 'Edits after a version',
         parameters: [{ name: 'after', in: 'query', schema: { type: 'integer' } }],
-        responses: { 200: answer('Edits', { type: 'array', items: EDIT_ROW_SCHEMA }), 422: problem('Not a version') },
+        responses: {
+          200: answer('Edits, at most a thousand', { type: 'array', items: EDIT_ROW_SCHEMA }),
+          ...notFound,
+          422: problem('Not a version'),
+        },
       },
     },
     '/plans/{id}/events': {
       parameters: [id],
       get: {
         summary: 'Server-sent events: `version` when there is a new one',
-        responses: { 200: { description: 'Stream', content: { 'text/event-stream': {} } } },
+        responses: { 200: { description: 'Stream', content: { 'text/event-stream': {} } }, ...notFound },
       },
     },
     '/plans/{id}/duplicate': {
@@ -113,6 +148,13 @@ export const openApi = {
         summary: 'A copy under another name',
         requestBody: json(DUPLICATE_BODY),
         responses: { 201: answer('Made', SUMMARY_SCHEMA), ...notFound },
+      },
+    },
+    '/plans/{id}/erase': {
+      parameters: [id],
+      post: {
+        summary: 'Take a deleted plan away for good, with its history and its secrets',
+        responses: { 204: { description: 'Gone' }, 404: problem('No such deleted plan') },
       },
     },
     '/plans/{id}/restore': {
@@ -245,4 +287,30 @@ export const openApi = {
       },
     },
   },
+};
+
+/** What any operation may answer. */
+const ALWAYS = {
+  401: problem('Not signed in, where this server asks for a password'),
+  503: problem('The database does not answer, or the server is busy; `Retry-After` says when to try again'),
+};
+const WITHOUT = new Set(['/health', '/ready', '/openapi.json', '/session']);
+
+type Operation = { responses: Record<number, object> };
+
+export const openApi = {
+  ...document,
+  paths: Object.fromEntries(
+    Object.entries(document.paths).map(([path, item]) => [
+      path,
+      WITHOUT.has(path)
+        ? item
+        : Object.fromEntries(
+            Object.entries(item as Record<string, Operation>).map(([method, operation]) => [
+              method,
+              method === 'parameters' ? operation : { ...operation, responses: { ...ALWAYS, ...operation.responses } },
+            ]),
+          ),
+    ]),
+  ) as typeof document.paths,
 };

@@ -18,7 +18,7 @@ import {
   HELD_SCHEMA,
   TRIP_SCHEMA,
 } from '../src/http/schemas';
-import { ask, type Running, startServer } from './harness';
+import { ask, type Running, startServer, KEY } from './harness';
 
 let server: Running;
 beforeAll(async () => {
@@ -111,7 +111,7 @@ describe('lists', () => {
   });
 
   it('leave nothing behind when the import is ended half way', async () => {
-    const source = await openDatabase(inject('databaseUrl'));
+    const source = await openDatabase(inject('databaseUrl'), KEY);
     const bytes = generated(5000);
     const read = () => readList({ bytes, fields: null, recipes: {} });
     const ended = new AbortController();

@@ -5,15 +5,16 @@ import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { pino } from 'pino';
 import { inject } from 'vitest';
 import type { Recipe } from '@relay/core/plan/edit';
 import { edit } from '@relay/core/plan/edit';
 import type { Plan } from '@relay/core/plan/types';
-import { createApp } from '../src/app';
+import { type AppParts, createApp } from '../src/app';
 import { openDatabase } from '../src/db/data-source';
 import { PlanEvents } from '../src/events';
-import type { NewEdit } from '../src/plans';
+import { makeLog } from '../src/http/log';
+import { LoopMonitor } from '../src/http/monitor';
+import type { NewEdit } from '../src/plans/desk';
 import { type Line, Unanswered } from '../src/prober/line';
 
 export interface Running {
@@ -28,17 +29,34 @@ const quickLine: Line = {
   },
 };
 
-export async function startServer(line: Line = quickLine): Promise<Running> {
+/** The key of the secrets of plans in these tests. */
+export const KEY = Buffer.alloc(32, 7);
+
+export async function startServer(line: Line = quickLine, more: Partial<AppParts> = {}): Promise<Running> {
   const databaseUrl = inject('databaseUrl');
-  const log = pino({ level: 'silent' });
-  const source = await openDatabase(databaseUrl);
+  const log = makeLog('silent');
+  const source = await openDatabase(databaseUrl, KEY);
   const events = new PlanEvents(databaseUrl, log);
   await events.listen();
   const webRoot = mkdtempSync(join(tmpdir(), 'relay-web-'));
   writeFileSync(join(webRoot, 'index.html'), '<html><head><meta name="csp-nonce" content="__NONCE__"></head></html>');
   writeFileSync(join(webRoot, 'icon.svg'), '<svg/>');
-  const app = createApp({ source, events, log, hosts: ['relay.example'], webRoot, line });
-  const server: Server = createServer((request, response) => void app.callback()(request, response));
+  const monitor = new LoopMonitor();
+  const app = createApp({
+    source,
+    databaseUrl,
+    key: KEY,
+    events,
+    log,
+    monitor,
+    hosts: ['relay.example'],
+    access: null,
+    webRoot,
+    line,
+    ...more,
+  });
+  const answer = app.koa.callback();
+  const server: Server = createServer((request, response) => void answer(request, response));
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   return {
     url: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
@@ -46,6 +64,8 @@ export async function startServer(line: Line = quickLine): Promise<Running> {
       await events.close();
       server.closeAllConnections();
       await new Promise((resolve) => server.close(resolve));
+      monitor.stop();
+      await app.close();
       await source.destroy();
     },
   };

@@ -6,6 +6,7 @@ import { planRoutes } from '../src/routes/plans';
 import { directoryRoutes } from '../src/routes/directory';
 import { healthRoutes } from '../src/routes/health';
 import { probeRoutes } from '../src/routes/probes';
+import { sessionRoutes } from '../src/routes/session';
 import { openApi } from '../src/openapi';
 import { hostAllowed } from '../src/http/guard';
 import { type Line, modelDelayMs, simulatedLine, Unanswered } from '../src/prober/line';
@@ -41,11 +42,8 @@ describe('guard', () => {
   });
 
   it('takes IPv6 loopback and no empty name', () => {
-    expect([hostAllowed('[::1]:4417', []), hostAllowed('', []), hostAllowed(undefined, [])]).toEqual([
-      true,
-      false,
-      false,
-    ]);
+    const here = { remoteAddress: '::1', localAddress: '::1' };
+    expect(['[::1]:4417', '', undefined].map((host) => hostAllowed(host, [], here))).toEqual([true, false, false]);
   });
 
   it.each([
@@ -82,7 +80,7 @@ describe('pages', () => {
 
 describe('health', () => {
   it('answers', async () => {
-    expect((await ask(server.url, 'GET', '/api/v1/health')).body).toEqual({ status: 'ok' });
+    expect((await ask(server.url, 'GET', '/api/v1/health')).body).toMatchObject({ status: 'ok' });
     expect((await ask(server.url, 'GET', '/api/v1/ready')).body).toEqual({ status: 'ok' });
   });
 });
@@ -140,9 +138,10 @@ describe('OpenAPI', () => {
   it('describes every route, and no other', () => {
     const routers = [
       planRoutes(null as never, null as never),
-      healthRoutes(null as never),
+      healthRoutes(null as never, null as never),
       probeRoutes(null as never),
-      directoryRoutes(null as never),
+      sessionRoutes(null),
+      directoryRoutes(null as never, null as never),
     ];
     const routes = routers.flatMap((router) =>
       router.stack.flatMap((layer) =>

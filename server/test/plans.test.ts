@@ -8,7 +8,7 @@ import { openDatabase } from '../src/db/data-source';
 import type { EditRow } from '../src/db/entities';
 import { upgradeStoredPlans } from '../src/db/upgrade-plans';
 import { profileOf } from '../../core/src/testing/profile-of';
-import { ask, editOf, type Running, startServer } from './harness';
+import { ask, editOf, KEY, type Running, startServer } from './harness';
 
 interface Opened {
   id: string;
@@ -67,23 +67,22 @@ describe('plans', () => {
 
 describe('plans of an older format', () => {
   it('are brought up when the server starts, as an edit that other windows follow and undo stops at', async () => {
-    const source = await openDatabase(inject('databaseUrl'));
+    const source = await openDatabase(inject('databaseUrl'), KEY);
     const old = JSON.parse(readFileSync(new URL('../../core/vectors/plan-format-1.json', import.meta.url), 'utf8')) as {
       name: string;
     };
     const id = randomUUID();
-    await source.query('INSERT INTO plan (id, name, version, document) VALUES ($1, $2, 2, $3)', [
-      id,
-      old.name,
-      JSON.stringify(old),
-    ]);
+    await source.query(
+      'INSERT INTO plan (id, name, version, document_version, document, sealed) VALUES ($1, $2, 2, 2, $3, false)',
+      [id, old.name, JSON.stringify(old)],
+    );
     const before = { op: 'replace', path: '/profiles/s1/logins/n1/suffix', value: 3 };
     await source.query(
       "INSERT INTO plan_edit (plan_id, version, id, kind, label, patches, inverse) VALUES ($1, 2, $2, 'edit', 'suffix', $3, $3)",
       [id, randomUUID(), JSON.stringify([before])],
     );
-    expect(await upgradeStoredPlans(source)).toBe(1);
-    expect(await upgradeStoredPlans(source)).toBe(0);
+    expect(await upgradeStoredPlans(source, KEY)).toBe(1);
+    expect(await upgradeStoredPlans(source, KEY)).toBe(0);
     const { version, document, recent } = await open(id);
     expect([version, document.formatVersion, recent.map((row) => row.kind)]).toEqual([
       3,
@@ -98,14 +97,25 @@ describe('plans of an older format', () => {
     });
     expect(edited.status).toBe(200);
     expect(undoStacks((await open(id)).recent).undo).toHaveLength(1);
-    // A plan that cannot be brought up stops the start with its name and place, and nothing is changed.
-    await source.query('INSERT INTO plan (id, name, version, document) VALUES ($1, $2, 1, $3)', [
-      randomUUID(),
+    // A plan that cannot be read is set aside with its reason, and nothing of it is changed.
+    const spoiled = randomUUID();
+    await source.query('INSERT INTO plan (id, name, version, document_version, document) VALUES ($1, $2, 1, 1, $3)', [
+      spoiled,
       'Spoiled',
       JSON.stringify({ ...old, station: 7 }),
     ]);
-    await expect(upgradeStoredPlans(source)).rejects.toThrow(/Spoiled.*\/station found 7/);
-    await source.query("DELETE FROM plan WHERE name = 'Spoiled'");
+    expect(await upgradeStoredPlans(source, KEY)).toBe(1);
+    expect(await upgradeStoredPlans(source, KEY)).toBe(0);
+    const why = expect.stringContaining('At /station found 7') as string;
+    const { body: plans } = await call<{ id: string; spoiled: string | null }[]>('GET', '/plans');
+    expect(plans.find((one) => one.id === spoiled)).toMatchObject({ name: 'Spoiled', spoiled: why });
+    for (const [method, path] of [
+      ['GET', ''],
+      ['GET', '/edits'],
+      ['GET', '/events'],
+    ] as const)
+      expect(await call(method, `/plans/${spoiled}${path}`)).toMatchObject({ status: 409, body: { detail: why } });
+    await source.query('DELETE FROM plan WHERE id = $1', [spoiled]);
     await source.destroy();
   });
 });

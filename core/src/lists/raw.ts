@@ -2,6 +2,7 @@
 import Papa from 'papaparse';
 import { GpxError, readGpxFile } from '../units/geo/gpx';
 import { readCoordinate } from './coordinates';
+import { checkColumns, checkLines, checkRows } from './limits';
 import { readNumber, readQuantity } from './numbers';
 import { readSitesDocument } from './sites-json';
 import type { RawList } from './types';
@@ -83,11 +84,14 @@ function fromCsv({ text, encoding }: Decoded): RawList {
   const said = /^sep=(.)\r?\n/i.exec(body);
   const offset = said ? 1 : 0;
   if (said) body = body.slice(said[0].length);
+  checkLines(body, DELIMITERS);
   const delimiter = said?.[1] ?? findDelimiter(body);
   const rows: RawList['rows'] = [];
   let line = 1 + offset;
   for (const cells of Papa.parse<string[]>(body, { delimiter }).data) {
+    checkColumns(`Line ${line}`, cells.length);
     if (cells.some((cell) => cell.trim() !== '')) rows.push({ line, cells: cells.map((cell) => cell.trim()) });
+    checkRows(rows.length);
     // A quoted cell may run over several lines.
     line += 1;
     for (const cell of cells) if (cell.includes('\n')) line += cell.split('\n').length - 1;
@@ -129,7 +133,13 @@ function fromGeoJson(document: unknown, encoding: string): RawList | null {
   const parsed = document as { type?: unknown; features?: unknown } | null;
   if (parsed?.type !== 'FeatureCollection' || !Array.isArray(parsed.features)) return null;
   const features = parsed.features as Feature[];
-  const keys = [...new Set(features.flatMap((feature) => Object.keys(feature?.properties ?? {})))];
+  checkRows(features.length);
+  const keys = new Set<string>();
+  features.forEach((feature, at) => {
+    for (const key of Object.keys(feature?.properties ?? {})) keys.add(key);
+    checkColumns(`Feature ${at + 1}`, keys.size);
+  });
+  const titles = [...keys];
   const rows = features.map((feature, at) => {
     const point =
       feature?.geometry?.type === 'Point' && Array.isArray(feature.geometry.coordinates)
@@ -137,10 +147,10 @@ function fromGeoJson(document: unknown, encoding: string): RawList | null {
         : [];
     return {
       line: at + 1,
-      cells: [...keys.map((key) => cellText(feature?.properties?.[key])), cellText(point[0]), cellText(point[1])],
+      cells: [...titles.map((key) => cellText(feature?.properties?.[key])), cellText(point[0]), cellText(point[1])],
     };
   });
-  return { header: [...keys, 'longitude', 'latitude'], rows, layout: `${encoding}, GeoJSON` };
+  return { header: [...titles, 'longitude', 'latitude'], rows, layout: `${encoding}, GeoJSON` };
 }
 
 /** What people put into a waypoint's comment and description: values apart by commas, semicolons or bars. */
@@ -161,7 +171,9 @@ function fromGpx({ text, encoding }: Decoded): RawList | null {
     throw error;
   }
   const said = waypoints.map((one) => parts([one.comment, one.description].filter(Boolean).join('; ')));
-  const width = Math.max(0, ...said.map((one) => one.length));
+  checkRows(waypoints.length);
+  const width = said.reduce((most, one) => Math.max(most, one.length), 0);
+  checkColumns('A waypoint', width);
   const rows = waypoints.map((one, at) => ({
     line: at + 1,
     cells: [
@@ -185,7 +197,7 @@ function fromGpx({ text, encoding }: Decoded): RawList | null {
   };
 }
 
-/** Any list: what our own JSON, GeoJSON or GPX holds where it is that, else a table. */
+/** Any list: what our own JSON, GeoJSON or GPX holds where it is that, else a table. @throws ListTooLarge */
 export function readRaw(bytes: Uint8Array): RawList {
   const decoded = decode(bytes);
   const [, first] = /^\ufeff?\s*(.)/.exec(decoded.text) ?? [];

@@ -1,4 +1,5 @@
 /** Lists of sites as JSON of our own (docs/formats.md): written from a directory, read like any other list. */
+import { checkRows } from './limits';
 import type { ColumnField, ListedSite, RawList } from './types';
 
 export const SITES_FORMAT = 'yellow-relay-sites';
@@ -98,6 +99,7 @@ export function readSitesDocument(parsed: unknown, encoding: string): RawList | 
   if (document?.format !== SITES_FORMAT || !known.includes(document.formatVersion) || !Array.isArray(document.sites))
     return null;
   const fields = CELLS.map(([field]) => field);
+  checkRows(document.sites.length);
   const rows = document.sites.map((site: unknown, at) => ({
     line: at + 1,
     cells: CELLS.map(([, cell]) => (typeof site === 'object' && site !== null ? cell(site as ListedSite).trim() : '')),

@@ -26,13 +26,46 @@ export interface ModeReferences<M extends ModeId = ModeId> {
   holds(network: NetworkOf<M>, destination: DestinationOf<M>): boolean;
   /** Tells of links that lead nowhere, each with its mend: in networks, sites, profiles and channels. */
   broken(plan: Plan, found: Found): void;
-  /** Empties what only its owner may see, in the values of a profile of a draft. */
-  clearSecrets?(block: ModeTypes[M]['profile']): void;
 }
 
+const together = new WeakMap<object, Map<string, readonly object[]>>();
+
+/**
+ * Looks for broken links between frozen parts of a plan, unless the same parts were found whole before: what cannot change
+ * stays whole, and most edits leave most parts alone.
+ * @param name of the look, so that one part can be looked at for several reasons
+ */
+export function lookOnce(
+  name: string,
+  [part, ...others]: readonly [object, ...object[]],
+  look: (found: Found) => void,
+  found: Found,
+): void {
+  const known = together.get(part)?.get(name);
+  if (known?.every((one, at) => one === others[at])) return;
+  let isWhole = true;
+  look((...broken) => {
+    isWhole = false;
+    found(...broken);
+  });
+  if (!isWhole || ![part, ...others].every((one) => Object.isFrozen(one))) return;
+  const looks = together.get(part) ?? new Map<string, readonly object[]>();
+  together.set(part, looks.set(name, others));
+}
+
+/** Tables whose order was found sound once. Only frozen ones: what cannot change stays sound. */
+const soundOrders = new WeakSet<object>();
+
 function orderIsSound(table: Table<unknown>): boolean {
+  if (soundOrders.has(table)) return true;
+  const isSound = countsEach(table);
+  if (isSound && Object.isFrozen(table)) soundOrders.add(table);
+  return isSound;
+}
+
+function countsEach(table: Table<unknown>): boolean {
   if (table.order.length !== Object.keys(table.byId).length) return false;
-  return table.order.every((id) => id in table.byId) && new Set(table.order).size === table.order.length;
+  return new Set(table.order).size === table.order.length && table.order.every((id) => Object.hasOwn(table.byId, id));
 }
 
 /** Reports an order that does not name each row of its table once, with the repair. */
@@ -53,7 +86,8 @@ export function checkMembers(
   known: (id: Id) => boolean,
   put: (plan: Plan, kept: Id[]) => void,
 ): void {
-  const stray = list.find((id, at) => !known(id) || list.indexOf(id) !== at);
+  const seen = new Set<Id>();
+  const stray = list.find((id) => !known(id) || seen.size === seen.add(id).size);
   if (stray === undefined) return;
   const kept = [...new Set(list)].filter(known);
   found(path, stray, (plan) => put(plan, kept));

@@ -2,7 +2,7 @@
  * RFC 6902 patches with RFC 6901 pointers: the only way a plan changes on the wire.
  * Applied through Immer, so untouched parts keep their identity.
  */
-import { produce } from 'immer';
+import { freeze, produce } from 'immer';
 
 export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 
@@ -62,47 +62,90 @@ export function sameJson(a: unknown, b: unknown): boolean {
   return keys.every((key) => Object.hasOwn(b, key) && sameJson((a as never)[key], (b as never)[key]));
 }
 
-function applyToList(list: unknown[], key: string, patch: Patch): void {
+function applyToList(list: unknown[], key: string, patch: Patch): Patch {
   const last = patch.op === 'add' ? list.length : list.length - 1;
   const index = key === '-' && patch.op === 'add' ? list.length : Number(key);
   if (!/^(0|[1-9]\d*|-)$/.test(key) || !Number.isInteger(index) || index > last) {
     throw new PatchError(patch.path, `index ${key} in a list of ${list.length}`, `an index up to ${last}`);
   }
-  if (patch.op === 'add') list.splice(index, 0, patch.value);
-  else if (patch.op === 'remove') list.splice(index, 1);
-  else list[index] = patch.value;
+  const path = key === '-' ? `${patch.path.slice(0, -1)}${index}` : patch.path;
+  const was = list[index];
+  if (patch.op === 'add') {
+    list.splice(index, 0, patch.value);
+    return { op: 'remove', path };
+  }
+  if (patch.op === 'remove') {
+    list.splice(index, 1);
+    return { op: 'add', path, value: was };
+  }
+  list[index] = patch.value;
+  return { op: 'replace', path, value: was };
 }
 
-function applyOne(root: Record<string, unknown>, patch: Patch): void {
+/** `open` gives the container at the end of a way, made fit to be changed. Answers the patch that takes it back; a test needs none. */
+function applyOne(patch: Patch, open: (keys: readonly string[]) => unknown): Patch | null {
   const keys = fromPointer(patch.path);
   const key = keys.pop();
   if (key === undefined) throw new PatchError(patch.path, 'the whole document', 'a place inside it');
   if (keys.concat(key).some((part) => FORBIDDEN_KEYS.has(part)))
     throw new PatchError(patch.path, 'a reserved name', 'a property of the plan');
-  let parent: unknown = root;
-  for (const part of keys) {
-    parent = isContainer(parent) && Object.hasOwn(parent, part) ? (parent as Record<string, unknown>)[part] : undefined;
-  }
+  const parent = open(keys);
   if (!isContainer(parent)) throw new PatchError(patch.path, kindOf(parent), 'an object or a list to hold it');
+  const there = Object.hasOwn(parent, key);
+  const was = there ? (parent as Record<string, unknown>)[key] : undefined;
   if (patch.op === 'test') {
-    const found = Object.hasOwn(parent, key) ? (parent as Record<string, unknown>)[key] : undefined;
-    if (!sameJson(found, patch.value))
-      throw new PatchError(patch.path, JSON.stringify(found) ?? 'nothing', JSON.stringify(patch.value));
-    return;
+    if (!sameJson(was, patch.value))
+      throw new PatchError(patch.path, JSON.stringify(was) ?? 'nothing', JSON.stringify(patch.value));
+    return null;
   }
   if (Array.isArray(parent)) return applyToList(parent, key, patch);
-  if (patch.op !== 'add' && !Object.hasOwn(parent, key))
-    throw new PatchError(patch.path, 'nothing', 'an existing value');
+  if (patch.op !== 'add' && !there) throw new PatchError(patch.path, 'nothing', 'an existing value');
   if (patch.op === 'remove') delete parent[key];
   else parent[key] = patch.value;
+  return there
+    ? { op: patch.op === 'remove' ? 'add' : 'replace', path: patch.path, value: was }
+    : { op: 'remove', path: patch.path };
 }
+
+const step = (here: unknown, part: string): unknown =>
+  isContainer(here) && Object.hasOwn(here, part) ? (here as Record<string, unknown>)[part] : undefined;
 
 /** Carries out patches inside an Immer recipe or on a plain copy. @throws PatchError at the first that does not fit. */
 export function applyInPlace(document: object, patches: readonly Patch[]): void {
-  for (const patch of patches) applyOne(document as Record<string, unknown>, patch);
+  for (const patch of patches) applyOne(patch, (keys) => keys.reduce<unknown>(step, document));
 }
 
 /** A new document with the patches applied, all or none. @throws PatchError */
 export function applyPatches<T extends object>(document: T, patches: readonly Patch[]): T {
   return produce(document, (draft) => applyInPlace(draft as object, patches));
+}
+
+/**
+ * Several edits on a frozen document, one after the other, each with the patches that take it back. What the edits touch is
+ * copied once, whatever their number, so the work grows with the edits and not with their number times the document.
+ * @throws PatchError at the first that does not fit; nothing of the document changes then
+ */
+export function applyEach<T extends object>(
+  document: T,
+  edits: readonly (readonly Patch[])[],
+): { document: T; inverses: Patch[][] } {
+  const own = new WeakSet<object>();
+  const copyOf = (value: unknown): unknown => {
+    if (!isContainer(value) || own.has(value)) return value;
+    const copy = Array.isArray(value) ? [...(value as unknown[])] : { ...value };
+    own.add(copy);
+    return copy;
+  };
+  const root = copyOf(document) as Record<string, unknown>;
+  const open = (keys: readonly string[]): unknown =>
+    keys.reduce<unknown>((here, part) => {
+      const next = copyOf(step(here, part));
+      if (isContainer(next)) (here as Record<string, unknown>)[part] = next;
+      return next;
+    }, root);
+  const inverses = edits.map((patches) =>
+    // A value that is put in is changed by later patches in a copy only.
+    patches.flatMap((patch) => applyOne(patch, open) ?? []).reverse(),
+  );
+  return { document: freeze(root, true) as T, inverses };
 }

@@ -8,7 +8,7 @@
  * - zones forget a channel that is gone, channels a receive list, logins a server or static group.
  */
 import { pairOf, setPair } from './carriage';
-import { type BrokenReference, checkMembers, checkOrder, type Found, type NamedTable } from './broken';
+import { type BrokenReference, checkMembers, checkOrder, type Found, lookOnce, type NamedTable } from './broken';
 import { emptyCodeplug, newProfile, newProfileValues } from './create';
 import { dataOf, MODE_DATA, MODE_IDS, NETWORK_MODE_IDS } from './modes';
 import { type Patch, toPointer } from './patches';
@@ -35,22 +35,31 @@ function tableAt(root: unknown, path: readonly string[]): NamedTable[1] {
   return path.reduce<unknown>((here, key) => (here as Record<string, unknown>)[key], root) as NamedTable[1];
 }
 
+const LINKS = ['siteId', 'wantId', 'destination'] as const;
+
 function checkCodeplug(plan: Plan, radioId: Id, codeplug: Codeplug, found: Found): void {
   const base = ['codeplugs', radioId];
   for (const kind of ['channels', 'zones'] as const)
     checkOrder(found, [...base, kind], (draft) => draft.codeplugs[radioId]![kind], codeplug[kind]);
   for (const { path, table } of recordsOf(codeplug))
     checkOrder(found, [...base, ...path], (draft) => tableAt(draft.codeplugs[radioId], path), table);
-  for (const channel of rows(codeplug.channels)) {
-    const at = [...base, 'channels', 'byId', channel.id];
-    const draftOf = (draft: Plan) => draft.codeplugs[radioId]!.channels.byId[channel.id]!;
+  const { byId, order } = codeplug.channels;
+  for (const id of order) {
+    const channel = byId[id];
+    if (!channel) continue;
     const { siteId, wantId, destination } = channel;
-    if (siteId !== null && !(siteId in plan.sites.byId))
-      found([...at, 'siteId'], siteId, (draft) => (draftOf(draft).siteId = null));
-    if (wantId !== null && !(wantId in plan.wants.byId))
-      found([...at, 'wantId'], wantId, (draft) => (draftOf(draft).wantId = null));
-    if (destination && !destinationExists(plan, destination))
-      found([...at, 'destination'], JSON.stringify(destination), (draft) => (draftOf(draft).destination = null));
+    const lost = {
+      siteId: siteId !== null && !Object.hasOwn(plan.sites.byId, siteId),
+      wantId: wantId !== null && !Object.hasOwn(plan.wants.byId, wantId),
+      destination: destination !== null && !destinationExists(plan, destination),
+    };
+    for (const link of LINKS)
+      if (lost[link])
+        found(
+          [...base, 'channels', 'byId', id, link],
+          link === 'destination' ? JSON.stringify(destination) : channel[link]!,
+          (draft) => (draft.codeplugs[radioId]!.channels.byId[id]![link] = null),
+        );
   }
   for (const zone of rows(codeplug.zones)) {
     checkMembers(
@@ -144,6 +153,14 @@ function checkProfiles(plan: Plan, found: Found): void {
   }
 }
 
+function checkWants(plan: Plan, found: Found): void {
+  for (const want of rows(plan.wants)) {
+    const whole =
+      want.radioId in plan.radios.byId && want.siteId in plan.sites.byId && destinationExists(plan, want.destination);
+    if (!whole) found(['wants', 'byId', want.id], JSON.stringify(want), (draft) => removeRow(draft.wants, want.id));
+  }
+}
+
 /** Every broken reference of a plan, in a fixed order. Empty for a sound plan. */
 export function brokenReferences(plan: Plan): BrokenReference[] {
   const broken: BrokenReference[] = [];
@@ -154,13 +171,13 @@ export function brokenReferences(plan: Plan): BrokenReference[] {
   checkProfiles(plan, found);
   for (const network of rows(plan.networks)) checkNetwork(network, found);
   for (const mode of MODE_IDS) MODE_DATA[mode].references.broken(plan, found);
-  for (const want of rows(plan.wants)) {
-    const whole =
-      want.radioId in plan.radios.byId && want.siteId in plan.sites.byId && destinationExists(plan, want.destination);
-    if (!whole) found(['wants', 'byId', want.id], JSON.stringify(want), (draft) => removeRow(draft.wants, want.id));
+  const { wants, radios, sites, networks } = plan;
+  lookOnce('wants', [wants, radios.byId, sites.byId, networks], (lost) => checkWants(plan, lost), found);
+  for (const [radioId, codeplug] of Object.entries(plan.codeplugs)) {
+    if (!(radioId in radios.byId)) continue;
+    const parts = [codeplug, wants.byId, sites.byId, networks] as const;
+    lookOnce(`codeplug ${radioId}`, parts, (lost) => checkCodeplug(plan, radioId, codeplug, lost), found);
   }
-  for (const [radioId, codeplug] of Object.entries(plan.codeplugs))
-    if (radioId in plan.radios.byId) checkCodeplug(plan, radioId, codeplug, found);
   return broken;
 }
 

@@ -19,14 +19,59 @@ const MOST_PROBLEMS = 50;
 const ajv = new Ajv2020({ allErrors: true, strict: true, strictRequired: false, verbose: true, discriminator: true });
 const matches = ajv.compile<Plan>(PLAN_SCHEMA);
 
+/**
+ * The same, quicker where most of a plan was found sound before: `once` holds a frozen value against its schema a single time,
+ * since what cannot change stays sound. It says no more than yes or no.
+ */
+const fast = new Ajv2020({ strict: false, discriminator: true, validateSchema: false });
+fast.addKeyword({
+  keyword: 'once',
+  compile(schema: object) {
+    const found = new WeakSet<object>();
+    const fits = fast.compile({ ...(withOnce(schema) as object), $defs: DEFINITIONS });
+    return (data: unknown) => {
+      if (typeof data !== 'object' || data === null) return fits(data);
+      if (found.has(data)) return true;
+      const isSound = fits(data);
+      if (isSound && Object.isFrozen(data)) found.add(data);
+      return isSound;
+    };
+  },
+});
+
+/** A schema whose tables, rows and lists are each looked at once. */
+function withOnce(schema: unknown): unknown {
+  if (Array.isArray(schema)) return schema.map(withOnce);
+  if (typeof schema !== 'object' || schema === null) return schema;
+  return Object.fromEntries(
+    Object.entries(schema).map(([key, value]) => {
+      const { additionalProperties: rows, type } = (value ?? {}) as { additionalProperties?: unknown; type?: unknown };
+      const isMany = typeof rows === 'object' || type === 'array';
+      if (key === 'additionalProperties' && typeof value === 'object') return [key, { once: value as unknown }];
+      return [key, isMany ? { once: value as unknown } : withOnce(value)];
+    }),
+  );
+}
+const DEFINITIONS = withOnce(PLAN_SCHEMA['$defs']) as Record<string, unknown>;
+const isSoundShape = fast.compile({
+  ...(withOnce(PLAN_SCHEMA) as object),
+  $id: 'urn:yellow-relay:plan:quick',
+});
+
+/** Tables whose rows were found to bear their keys. */
+const keyed = new WeakSet<object>();
+
 /** Keys of tables must be the ids of their rows; the schema cannot say so. */
 function idProblems(plan: Plan): Problem[] {
   const problems: Problem[] = [];
   const checkTable = (table: { byId: Record<string, { id: string }> }, path: readonly string[]) => {
+    if (keyed.has(table)) return;
+    const before = problems.length;
     for (const [key, row] of Object.entries(table.byId)) {
       if (row.id !== key)
         problems.push({ pointer: toPointer([...path, 'byId', key, 'id']), found: show(row.id), expected: show(key) });
     }
+    if (problems.length === before && Object.isFrozen(table)) keyed.add(table);
   };
   for (const kind of ['radios', 'sites', 'networks', 'wants'] as const) checkTable(plan[kind], [kind]);
   checkTable(plan.profiles, ['profiles']);
@@ -54,8 +99,8 @@ function idProblems(plan: Plan): Problem[] {
 
 /** What keeps a document from being read as a plan at all; its references are another matter. Empty when it is one. */
 export function shapeProblems(document: unknown): Problem[] {
-  if (!matches(document)) return problemsOf(matches.errors ?? []).slice(0, MOST_PROBLEMS);
-  return idProblems(document);
+  if (!isSoundShape(document) && !matches(document)) return problemsOf(matches.errors ?? []).slice(0, MOST_PROBLEMS);
+  return idProblems(document as Plan);
 }
 
 /**

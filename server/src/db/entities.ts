@@ -11,6 +11,12 @@ export interface PlanRow {
   createdAt: Date;
   updatedAt: Date;
   deletedAt: Date | null;
+  /** The version that `document` is of; the edits after it stand in the history. */
+  documentVersion: number;
+  /** Why it cannot be read; `null` for a sound plan. */
+  spoiled: string | null;
+  /** Whether secrets stand apart from its document and history. */
+  sealed: boolean;
 }
 
 export interface EditRow {
@@ -37,6 +43,9 @@ export const PlanEntity = new EntitySchema<PlanRow>({
     createdAt: { type: 'timestamptz', name: 'created_at', createDate: true },
     updatedAt: { type: 'timestamptz', name: 'updated_at', updateDate: true },
     deletedAt: { type: 'timestamptz', name: 'deleted_at', nullable: true },
+    documentVersion: { type: 'integer', name: 'document_version' },
+    spoiled: { type: 'text', nullable: true },
+    sealed: { type: 'boolean' },
   },
 });
 

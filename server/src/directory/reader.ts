@@ -1,7 +1,10 @@
 /** The main thread's hand on a list that is being read elsewhere. */
-import { Worker } from 'node:worker_threads';
+import type { ListDifference } from '@relay/core/lists/corrections';
 import type { ColumnField } from '@relay/core/lists/types';
+import { InvalidRequest } from '../errors';
+import { Thread } from '../threads/thread';
 import type { ReadChunk, ReadEnd, ReadHead } from './reading';
+import type { ReadingOperations } from './read-worker';
 
 export interface ReadRequest {
   bytes: Uint8Array;
@@ -12,37 +15,35 @@ export interface ReadRequest {
 }
 
 export interface ListReader {
+  /** @throws InvalidRequest for a list that holds more than is read */
   head(): Promise<ReadHead>;
   next(): Promise<ReadChunk | null>;
+  /** Reads what is left, for its counts alone. */
+  rest(): Promise<void>;
   end(): Promise<ReadEnd>;
+  /** Against the sites that are there, as JSON. */
+  difference(before: string): Promise<ListDifference>;
   /** Ends the thread, whatever it is doing. */
   close(): Promise<void>;
 }
 
-/** The thread is a bundle of its own: beside the server's; from the sources (in tests) where the build has put it. */
-function startWorker(request: ReadRequest): Worker {
-  const place = import.meta.url.endsWith('.js') ? './read-worker.js' : '../../dist/read-worker.js';
-  return new Worker(new URL(place, import.meta.url), { workerData: request });
-}
+/** A list of half a million rows is read within these. */
+const LIMIT_MS = 60_000;
+const LIMITS = { maxOldGenerationSizeMb: 400 };
 
 export function readList(request: ReadRequest): ListReader {
-  const worker = startWorker(request);
-  const over = new Promise<never>((_, reject) => {
-    worker.once('error', reject);
-    worker.once('exit', () => reject(new Error('The reading of the list was ended.')));
-  });
-  // Whoever asks next is told; when nobody does, nobody minds.
-  over.catch(() => undefined);
-  // One question at a time, so the next message is its answer.
-  async function ask<T>(what: 'head' | 'next' | 'end'): Promise<T> {
-    const answered = new Promise<T>((resolve) => worker.once('message', resolve));
-    worker.postMessage(what);
-    return Promise.race([answered, over]);
-  }
+  const thread = new Thread<ReadingOperations>({ bundle: 'read-worker', data: request, limits: LIMITS, isOnce: true });
   return {
-    head: () => ask('head'),
-    next: () => ask('next'),
-    end: () => ask('end'),
-    close: async () => void (await worker.terminate()),
+    async head() {
+      const head = await thread.call('head', undefined as never, LIMIT_MS);
+      if (!('refused' in head)) return head;
+      const { place, found, expected } = head.refused;
+      throw new InvalidRequest([{ pointer: '', found: `${place}: ${found}`, expected }]);
+    },
+    next: () => thread.call('next', undefined as never, LIMIT_MS),
+    rest: () => thread.call('rest', undefined as never, LIMIT_MS),
+    end: () => thread.call('end', undefined as never, LIMIT_MS),
+    difference: (before) => thread.call('difference', before as never, LIMIT_MS),
+    close: () => thread.close(),
   };
 }

@@ -5,7 +5,7 @@
 import { createHash } from 'node:crypto';
 import { asColumn, unreadColumns } from '@relay/core/lists/columns';
 import { guessColumns, siteReader } from '@relay/core/registries/lists';
-import { saidOf, siteKey } from '@relay/core/lists/corrections';
+import { differenceOf, type ListDifference, type Said, saidOf, siteKey } from '@relay/core/lists/corrections';
 import { readRaw, signatureOf } from '@relay/core/lists/raw';
 import type { SiteReader } from '@relay/core/lists/read-sites';
 import type { Column, ColumnField, ListedSite, RawList } from '@relay/core/lists/types';
@@ -23,6 +23,7 @@ export interface ReadHead {
   layout: string;
   headed: boolean;
   header: string[] | null;
+  /** Of its headings and layout; a fingerprint, since headings may be long. */
   signature: string;
   columns: Column[];
   sample: string[][];
@@ -48,8 +49,6 @@ export interface RejectedLine {
 export interface ReadEnd {
   counts: ReadCounts;
   rejected: RejectedLine[];
-  /** Key, call sign and fingerprint of each site: what a newer version is held against. */
-  said: { key: string; callSign: string; said: string }[];
 }
 
 const CHUNK = 2000;
@@ -57,8 +56,9 @@ const SAMPLE_ROWS = 6;
 const MOST_FINDINGS = 100;
 const MOST_REJECTED = 5000;
 
-/** A null character is no text for the database, and no letter of anybody's name. */
-const clean = (text: string) => text.replaceAll('\u0000', '');
+/** Null characters and halves of surrogate pairs are no text for the database, and no letters of anybody's name. */
+const clean = (text: string) => text.replaceAll('\u0000', '').replace(LONE_SURROGATE, '\ufffd');
+const LONE_SURROGATE = /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g;
 
 /** The same text said again gives the same fingerprint; it is no secret. */
 function fingerprint(site: ListedSite): string {
@@ -102,12 +102,13 @@ export class ListReading {
   private readonly doubts: ReadFinding[] = [];
   private readonly wrong: { line: RejectedLine; finding: ReadFinding }[] = [];
   private rejected = 0;
-  private readonly said: ReadEnd['said'] = [];
+  /** Key, call sign and fingerprint of each site: what a newer version is held against. */
+  private readonly said: Said[] = [];
 
   /** @param fields what the user, or a recipe, takes the columns for; guessed where there are none */
   constructor(bytes: Uint8Array, fieldsFor: (signature: string) => readonly ColumnField[] | null) {
     this.raw = readRaw(bytes);
-    const signature = signatureOf(this.raw);
+    const signature = createHash('md5').update(signatureOf(this.raw)).digest('hex');
     const guessed = guessColumns(this.raw);
     const fields = fieldsFor(signature);
     const columns = fields
@@ -168,7 +169,16 @@ export class ListReading {
     return {
       counts: { good: this.said.length, doubtful: this.doubtful, rejected: this.rejected, findings },
       rejected: this.wrong.map((one) => one.line),
-      said: this.said,
     };
+  }
+
+  /** Reads what is left, for its counts alone. */
+  rest(): void {
+    while (this.next());
+  }
+
+  /** What this list would change of the one that is there, whose sites come as JSON: key, call sign and fingerprint of each. */
+  difference(before: string): ListDifference {
+    return differenceOf(JSON.parse(before) as Said[], this.said);
   }
 }

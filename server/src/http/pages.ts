@@ -7,6 +7,9 @@ import type { Context, Next } from 'koa';
 
 const YEAR_S = 31_536_000;
 
+/** For answers that are no pages: nothing of them runs or is shown in another page. */
+export const API_POLICY = "default-src 'none'; frame-ancestors 'none'; base-uri 'none'; form-action 'none'";
+
 /** Scripts only from here; styles from here and those that carry this answer's nonce (the sheet makes its own). */
 function contentPolicy(nonce: string): string {
   return [

@@ -1,7 +1,20 @@
 /** One table from error to status; every answer that is no success is a problem document (RFC 9457). */
 import type { Context, Next } from 'koa';
 import type { Logger } from 'pino';
-import { InvalidPlan, InvalidRequest, NotFound, StaleVersion, TooLarge } from '../errors';
+import { isDatabaseTrouble } from '../db/trouble';
+import {
+  InvalidPlan,
+  InvalidRequest,
+  NotFound,
+  NotSignedIn,
+  NotTaken,
+  Overloaded,
+  Spoiled,
+  StaleVersion,
+  TooLarge,
+  TooManyTries,
+  Unreadable,
+} from '../errors';
 
 interface Problem {
   type: string;
@@ -13,52 +26,68 @@ interface Problem {
 
 const about = (name: string) => `urn:yellow-relay:problem:${name}`;
 
+/** How soon to try again, seconds. */
+const RETRY_S = 2;
+
 const TABLE: readonly [new (...args: never[]) => Error, (error: never) => Problem][] = [
+  [NotFound, (error: NotFound) => plain('not-found', 'Not found', 404, error)],
+  [TooLarge, (error: TooLarge) => plain('too-large', 'The request is too large', 413, error)],
+  [Unreadable, (error: Unreadable) => plain('unreadable', 'The request cannot be read', 400, error)],
+  [NotTaken, (error: NotTaken) => plain('not-taken', 'The request cannot be read', 415, error)],
+  [Spoiled, (error: Spoiled) => plain('spoiled', 'The plan cannot be read', 409, error)],
+  [NotSignedIn, (error: NotSignedIn) => plain('not-signed-in', 'Not signed in', 401, error)],
   [
-    NotFound,
-    (error: NotFound) => ({ type: about('not-found'), title: 'Not found', status: 404, detail: error.message }),
+    TooManyTries,
+    (error: TooManyTries) => ({ ...plain('too-many-tries', 'Too many tries', 429, error), retryAfter: error.seconds }),
   ],
   [
-    TooLarge,
-    (error: TooLarge) => ({
-      type: about('too-large'),
-      title: 'The request is too large',
-      status: 413,
-      detail: error.message,
-    }),
+    Overloaded,
+    (error: Overloaded) => ({ ...plain('overloaded', 'The server is busy', 503, error), retryAfter: RETRY_S }),
   ],
   [
     StaleVersion,
     (error: StaleVersion) => ({
-      type: about('stale-version'),
-      title: 'Edited meanwhile',
-      status: 409,
-      detail: error.message,
+      ...plain('stale-version', 'Edited meanwhile', 409, error),
       version: error.version,
-      since: error.since,
+      since: error.since === null ? null : new RawJson(error.since),
     }),
   ],
   [
     InvalidPlan,
     (error: InvalidPlan) => ({
-      type: about('invalid-plan'),
-      title: 'The plan would not be sound',
-      status: 422,
-      detail: error.message,
+      ...plain('invalid-plan', 'The plan would not be sound', 422, error),
       problems: error.problems,
     }),
   ],
   [
     InvalidRequest,
     (error: InvalidRequest) => ({
-      type: about('invalid-request'),
-      title: 'The request does not fit',
-      status: 422,
-      detail: error.message,
+      ...plain('invalid-request', 'The request does not fit', 422, error),
       problems: error.problems,
     }),
   ],
 ];
+
+const plain = (name: string, title: string, status: number, error: Error): Problem => ({
+  type: about(name),
+  title,
+  status,
+  detail: error.message,
+});
+
+/** A text that is JSON already; it is put into the answer as it is. */
+class RawJson {
+  constructor(readonly json: string) {}
+}
+
+/** Like `JSON.stringify`, but for what is JSON already. */
+function jsonOf(value: object): string {
+  const parts = Object.entries(value).flatMap(([key, part]: [string, unknown]) => {
+    const text = part instanceof RawJson ? part.json : JSON.stringify(part);
+    return text === undefined ? [] : [`${JSON.stringify(key)}:${text}`];
+  });
+  return `{${parts.join(',')}}`;
+}
 
 /** Errors of Koa's own middleware (body too large, malformed JSON) carry a status that may be shown. */
 function fromHttp(error: unknown): Problem | null {
@@ -74,8 +103,18 @@ function fromHttp(error: unknown): Problem | null {
 
 function problemOf(error: unknown): Problem | null {
   const entry = TABLE.find(([kind]) => error instanceof kind);
-  return entry ? entry[1](error as never) : fromHttp(error);
+  if (entry) return entry[1](error as never);
+  return isDatabaseTrouble(error) ? DATABASE_AWAY : fromHttp(error);
 }
+
+const DATABASE_AWAY: Problem = {
+  type: about('database-away'),
+  title: 'The database does not answer',
+  status: 503,
+  detail:
+    'The database cannot do it now: it is stopped, starting, full or busy. Nothing was changed; try again in a moment.',
+  retryAfter: RETRY_S,
+};
 
 const UNEXPECTED: Problem = {
   type: 'about:blank',
@@ -97,7 +136,8 @@ export function describeProblem(ctx: Context, error: unknown): object {
 
 export function sendProblem(ctx: Context, problem: Problem): void {
   ctx.status = problem.status;
-  ctx.body = JSON.stringify(documentOf(ctx, problem));
+  if (typeof problem['retryAfter'] === 'number') ctx.set('Retry-After', String(problem['retryAfter']));
+  ctx.body = jsonOf(documentOf(ctx, problem));
   ctx.type = 'application/problem+json';
 }
 
@@ -111,7 +151,9 @@ export function problems(log: Logger) {
         sendProblem(ctx, { type: 'about:blank', title: 'Method not allowed', status: 405 });
     } catch (error) {
       const problem = problemOf(error);
-      if (!problem) log.error({ err: error, requestId: ctx.state['requestId'] as string }, 'unexpected error');
+      const requestId = ctx.state['requestId'] as string;
+      if (!problem) log.error({ err: error, requestId }, 'unexpected error');
+      else if (problem.status >= 500) log.warn({ err: error, requestId }, 'not now');
       sendProblem(ctx, problem ?? UNEXPECTED);
     }
   };

@@ -57,6 +57,13 @@ export const DUPLICATE_BODY = {
   additionalProperties: false,
 };
 
+export const SESSION_BODY = {
+  type: 'object',
+  required: ['password'],
+  properties: { password: { type: 'string', minLength: 1, maxLength: 500 } },
+  additionalProperties: false,
+};
+
 export const PROBE_BODY = {
   type: 'object',
   required: ['host'],
@@ -218,7 +225,7 @@ export const CORRECTION_BODY = {
   required: ['field', 'text', 'who', 'why'],
   properties: {
     field: { enum: [...CORRECTABLE] },
-    text: { type: 'string', maxLength: 500 },
+    text: { type: 'string', maxLength: 500, pattern: '^[^\\u0000\\ud800-\\udfff]*$' },
     who: { ...LINE, maxLength: 60 },
     why: LINE,
   },
@@ -311,7 +318,7 @@ export const HELD_BODY = {
         properties: {
           callSign: { ...LINE, maxLength: 20 },
           module: { ...LINE, maxLength: 4 },
-          txHz: { type: 'integer', minimum: 0 },
+          txHz: { type: 'integer', minimum: 0, maximum: 1e12 },
         },
         additionalProperties: false,
       },
@@ -387,13 +394,15 @@ export const MAP_SCHEMA = {
 
 export const SUMMARY_SCHEMA = {
   type: 'object',
-  required: ['id', 'name', 'version', 'updatedAt', 'deletedAt'],
+  required: ['id', 'name', 'version', 'updatedAt', 'deletedAt', 'spoiled'],
   properties: {
     id: UUID,
     name: { type: 'string' },
     version: { type: 'integer' },
     updatedAt: { type: 'string' },
     deletedAt: { type: ['string', 'null'] },
+    /** Why it cannot be read. */
+    spoiled: { type: ['string', 'null'] },
   },
   additionalProperties: false,
 };
@@ -415,8 +424,13 @@ export const EDIT_ROW_SCHEMA = {
 
 export const EDITED_SCHEMA = {
   type: 'object',
-  required: ['version', 'edits'],
-  properties: { version: { type: 'integer' }, edits: { type: 'array', items: EDIT_ROW_SCHEMA } },
+  required: ['version', 'edits', 'since'],
+  properties: {
+    version: { type: 'integer' },
+    edits: { type: 'array', items: EDIT_ROW_SCHEMA },
+    /** What others had saved since the version of the request. */
+    since: { type: 'array', items: EDIT_ROW_SCHEMA },
+  },
   additionalProperties: false,
 };
 

@@ -3,13 +3,19 @@ import Router from '@koa/router';
 import type { Context } from 'koa';
 import { COLUMN_FIELDS } from '@relay/core/registries/lists';
 import { CORRECTABLE, type CorrectableField, CORRECTIONS } from '@relay/core/lists/corrections';
+import { readDate } from '@relay/core/lists/dates';
 import { LISTED_MODES, type ColumnField, type ListedSite } from '@relay/core/lists/types';
-import type { Directory, SiteFilter, TripQuery } from '../directory/directory';
+import type { Directory } from '../directory/directory';
 import { type ListReader, readList } from '../directory/reader';
+import type { SiteFilter, TripQuery } from '../directory/reads';
+import type { ReadAnswer, ReadOperations } from '../directory/reads-worker';
+import { bodyBytes, smallJson } from '../http/body';
 import { withProgress } from '../http/progress';
 import { CORRECTION_BODY, HELD_BODY, TRIP_BODY } from '../http/schemas';
 import { bodyChecker } from '../http/validate';
-import { InvalidRequest, NotFound, TooLarge } from '../errors';
+import { InvalidRequest, NotFound, Overloaded } from '../errors';
+import type { Thread } from '../threads/thread';
+import { whileAsked } from '../http/while-asked';
 
 const correctionBody = bodyChecker<{ field: CorrectableField; text: string; who: string; why: string }>(
   CORRECTION_BODY,
@@ -23,20 +29,9 @@ const STATUSES = ['on the air', 'off the air', 'not said'] as const;
 const MOST_NEAR = 200;
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 
-async function bodyBytes(ctx: Context): Promise<Uint8Array> {
-  const chunks: Buffer[] = [];
-  let size = 0;
-  for await (const chunk of ctx.req as AsyncIterable<Buffer>) {
-    size += chunk.length;
-    if (size > MOST_BYTES) throw new TooLarge(MOST_BYTES);
-    chunks.push(chunk);
-  }
-  return Buffer.concat(chunks);
-}
-
 function text(ctx: Context, name: string, most: number): string {
   const value = ctx.query[name] ?? '';
-  if (typeof value !== 'string' || value.length > most || /[\u0000-\u001f]/.test(value))
+  if (typeof value !== 'string' || value.length > most || /[\u0000-\u001f\u007f]|\p{Surrogate}/u.test(value))
     throw new InvalidRequest([
       { pointer: `/${name}`, found: String(value).slice(0, 80), expected: `one line of at most ${most} characters` },
     ]);
@@ -65,15 +60,46 @@ function fieldsOf(ctx: Context): ColumnField[] | null {
   return fields as ColumnField[];
 }
 
-/** Reads the body as a list, and ends the reading whatever becomes of it. */
-async function withReader<T>(ctx: Context, directory: Directory, act: (reader: ListReader) => Promise<T>): Promise<T> {
+/** Lists that are read at one time: each has a thread and its memory. */
+const MOST_READING = 2;
+let reading = 0;
+
+/** Reads the body as a list, and ends the reading whatever becomes of it, at once when whoever asked goes away. */
+async function withReader<T>(
+  ctx: Context,
+  directory: Directory,
+  signal: AbortSignal,
+  act: (reader: ListReader) => Promise<T>,
+): Promise<T> {
   const fields = fieldsOf(ctx);
-  const reader = readList({ bytes: await bodyBytes(ctx), fields, recipes: fields ? {} : await directory.recipes() });
+  const bytes = await bodyBytes(ctx, MOST_BYTES);
+  if (reading >= MOST_READING) throw new Overloaded(`${reading} lists are being read`);
+  reading += 1;
   try {
-    return await act(reader);
+    const reader = readList({ bytes, fields, recipes: fields ? {} : await directory.recipes() });
+    const leave = () => void reader.close();
+    signal.addEventListener('abort', leave);
+    try {
+      signal.throwIfAborted();
+      return await act(reader);
+    } finally {
+      signal.removeEventListener('abort', leave);
+      await reader.close();
+    }
   } finally {
-    await reader.close();
+    reading -= 1;
   }
+}
+
+/** Passes on what the searching thread answers. */
+function sendAnswer(ctx: Context, answer: ReadAnswer): void {
+  if ('tooLarge' in answer)
+    throw new InvalidRequest([
+      { pointer: '/widthM', found: answer.tooLarge, expected: 'a shorter trip, or a narrower strip beside it' },
+    ]);
+  if ('away' in answer) throw new Overloaded('the database does not answer');
+  ctx.type = 'application/json';
+  ctx.body = answer.json;
 }
 
 function oneOf<T extends string>(ctx: Context, name: string, known: readonly T[]): T | null {
@@ -88,7 +114,7 @@ function sendsOf(ctx: Context): SiteFilter['sends'] {
   const [lowHz, highHz] = [text(ctx, 'lowHz', 20), text(ctx, 'highHz', 20)];
   if (lowHz === '' && highHz === '') return null;
   const sends = { lowHz: Number(lowHz), highHz: Number(highHz) };
-  if (lowHz === '' || highHz === '' || !(sends.lowHz >= 0 && sends.lowHz <= sends.highHz))
+  if (lowHz === '' || highHz === '' || !(sends.lowHz >= 0 && sends.lowHz <= sends.highHz && sends.highHz <= 1e15))
     throw new InvalidRequest([
       {
         pointer: '/lowHz',
@@ -111,7 +137,7 @@ function filterOf(ctx: Context): SiteFilter {
 
 function dateOf(ctx: Context): string | null {
   const value = text(ctx, 'issuedOn', 10);
-  if (value !== '' && (!/^\d{4}-\d{2}-\d{2}$/.test(value) || Number.isNaN(Date.parse(value))))
+  if (value !== '' && (!/^\d{4}-\d{2}-\d{2}$/.test(value) || readDate(value) === null))
     throw new InvalidRequest([{ pointer: '/issuedOn', found: value, expected: 'a date such as 2026-11-02' }]);
   return value === '' ? null : value;
 }
@@ -124,32 +150,30 @@ function listId(ctx: unknown): string {
 
 function lineOf(ctx: unknown): number {
   const line = Number((ctx as { params: { line: string } }).params.line);
-  if (!Number.isInteger(line) || line < 1) throw new NotFound('The site');
+  if (!Number.isInteger(line) || line < 1 || line > 2_147_483_647) throw new NotFound('The site');
   return line;
 }
 
-export function directoryRoutes(directory: Directory): Router {
+/** One question to the lists. */
+const READ_MS = 8_000;
+
+export function directoryRoutes(directory: Directory, reads: Thread<ReadOperations>): Router {
   const router = new Router({ prefix: '/api/v1' });
   router.get('/lists', async (ctx) => {
     ctx.body = await directory.lists();
   });
   router.post('/lists/preview', async (ctx) => {
-    ctx.body = await withReader(ctx, directory, async (reader) => {
-      const { layout, headed, header, columns, sample, unread } = await reader.head();
-      while ((await reader.next()) !== null);
-      const { counts, rejected, said } = await reader.end();
-      return {
-        layout,
-        headed,
-        header,
-        columns,
-        sample,
-        unread,
-        difference: await directory.difference(text(ctx, 'name', 100), said),
-        rejectedLines: rejected,
-        ...counts,
-      };
-    });
+    const name = text(ctx, 'name', 100);
+    const answer = await whileAsked(ctx, (signal) =>
+      withReader(ctx, directory, signal, async (reader) => {
+        const { layout, headed, header, columns, sample, unread } = await reader.head();
+        await reader.rest();
+        const { counts, rejected } = await reader.end();
+        const difference = await directory.difference(name, reader);
+        return { layout, headed, header, columns, sample, unread, difference, rejectedLines: rejected, ...counts };
+      }),
+    );
+    if (answer) ctx.body = answer;
   });
   router.post('/lists', async (ctx) => {
     const list = {
@@ -161,7 +185,7 @@ export function directoryRoutes(directory: Directory): Router {
     if (list.name === '')
       throw new InvalidRequest([{ pointer: '/name', found: 'nothing', expected: 'a name for the list' }]);
     await withProgress(ctx, 201, (signal, progress) =>
-      withReader(ctx, directory, async (reader) => {
+      withReader(ctx, directory, signal, async (reader) => {
         const { list: summary, counts } = await directory.add(list, reader, signal, progress);
         const { signature, columns } = await reader.head();
         await directory.remember(
@@ -177,17 +201,21 @@ export function directoryRoutes(directory: Directory): Router {
     ctx.status = 204;
   });
   router.get('/lists/:id/sites', async (ctx) => {
-    ctx.body = await directory.sitesOfList(listId(ctx), numberBetween(ctx, 'limit', 1, MOST_OF_LIST, 1000));
+    const asked = { listId: listId(ctx), limit: numberBetween(ctx, 'limit', 1, MOST_OF_LIST, 1000) };
+    await directory.check(asked.listId);
+    sendAnswer(ctx, await reads.call('sitesOfList', asked, READ_MS));
   });
   router.post('/lists/:id/held', async (ctx) => {
-    const { sites } = heldBody((ctx.request as unknown as { body: unknown }).body ?? {});
+    const { sites } = heldBody(await smallJson(ctx));
     ctx.body = { held: await directory.held(listId(ctx), sites) };
   });
   router.get('/lists/:id/corrections', async (ctx) => {
-    ctx.body = await directory.corrections(listId(ctx));
+    const id = listId(ctx);
+    await directory.check(id);
+    ctx.body = await directory.corrections(id);
   });
   router.put('/lists/:id/sites/:line/corrections', async (ctx) => {
-    const { field, text: typed, who, why } = correctionBody((ctx.request as unknown as { body: unknown }).body ?? {});
+    const { field, text: typed, who, why } = correctionBody(await smallJson(ctx));
     const { read, expected } = CORRECTIONS[field];
     if (read(typed.trim()) === null) throw new InvalidRequest([{ pointer: '/text', found: typed, expected }]);
     await directory.correct(listId(ctx), lineOf(ctx), { field, text: typed.trim(), who, why });
@@ -201,18 +229,19 @@ export function directoryRoutes(directory: Directory): Router {
   });
   router.get('/sites/near', async (ctx) => {
     const from = { lat: numberBetween(ctx, 'lat', -90, 90), lon: numberBetween(ctx, 'lon', -180, 180) };
-    ctx.body = await directory.near({
+    const asked = {
       from,
       limit: numberBetween(ctx, 'limit', 1, MOST_NEAR, 20),
       ...filterOf(ctx),
       withinM: numberBetween(ctx, 'withinM', 1, 21_000_000, 21_000_000),
-    });
+    };
+    sendAnswer(ctx, await reads.call('near', asked, READ_MS));
   });
   router.get('/sites/map', async (ctx) => {
-    ctx.body = await directory.map();
+    sendAnswer(ctx, await reads.call('map', undefined as never, READ_MS));
   });
   router.post('/sites/along', async (ctx) => {
-    ctx.body = await directory.along(tripBody((ctx.request as unknown as { body: unknown }).body ?? {}));
+    sendAnswer(ctx, await reads.call('along', tripBody(await smallJson(ctx)), READ_MS));
   });
   return router;
 }

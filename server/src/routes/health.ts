@@ -1,12 +1,13 @@
 import Router from '@koa/router';
 import type { DataSource } from 'typeorm';
+import type { LoopMonitor } from '../http/monitor';
 import { openApi } from '../openapi';
 
 /** `health`: the process answers. `ready`: the database answers too. */
-export function healthRoutes(source: DataSource): Router {
+export function healthRoutes(source: DataSource, monitor: LoopMonitor): Router {
   const router = new Router({ prefix: '/api/v1' });
   router.get('/health', (ctx) => {
-    ctx.body = { status: 'ok' };
+    ctx.body = { status: 'ok', eventLoop: monitor.report() };
   });
   router.get('/ready', async (ctx) => {
     try {

@@ -1,41 +1,36 @@
 import Router from '@koa/router';
 import type { Context } from 'koa';
-import { emptyPlan } from '@relay/core/plan/create';
-import type { Plan } from '@relay/core/plan/types';
-import { DEMO_PLANS } from '../../../demo/ostrey-isles';
 import type { PlanEvents } from '../events';
 import { InvalidRequest, NotFound } from '../errors';
-import { CREATE_BODY, DUPLICATE_BODY, EDITS_BODY } from '../http/schemas';
+import { jsonBytes, smallJson } from '../http/body';
+import { DUPLICATE_BODY } from '../http/schemas';
 import { bodyChecker } from '../http/validate';
-import { type NewEdit, type Plans, soundPlan } from '../plans';
+import type { Plans } from '../plans/plans';
 
-const createBody = bodyChecker<{ name?: string; demo?: string; document?: unknown }>(CREATE_BODY);
-const editsBody = bodyChecker<{ version: number; edits: NewEdit[] }>(EDITS_BODY);
 const duplicateBody = bodyChecker<{ name: string }>(DUPLICATE_BODY);
 
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
+const MOST_BYTES = 32 * 1024 * 1024;
+const MOST_VERSION = 2_147_483_647;
 
-function planId(ctx: Context): string {
-  const id = (ctx as unknown as { params: { id: string } }).params.id;
+function planId(ctx: unknown): string {
+  const { id } = (ctx as { params: { id: string } }).params;
   if (!UUID.test(id)) throw new NotFound('The plan');
   return id;
 }
 
-function body(ctx: Context): unknown {
-  return (ctx.request as unknown as { body: unknown }).body ?? {};
+/** An answer that is JSON already. */
+function sendJson(ctx: Context, json: string): void {
+  ctx.type = 'application/json';
+  ctx.body = json;
 }
 
-function newDocument({ name, demo, document }: { name?: string; demo?: string; document?: unknown }): Plan {
-  if (demo !== undefined) {
-    const make = DEMO_PLANS[demo];
-    if (!make)
-      throw new InvalidRequest([
-        { pointer: '/demo', found: demo, expected: `one of ${Object.keys(DEMO_PLANS).join(', ')}` },
-      ]);
-    return make();
-  }
-  const plan = document === undefined ? emptyPlan(name ?? 'New plan') : soundPlan(document);
-  return name === undefined ? plan : soundPlan({ ...plan, name });
+function versionAfter(ctx: Context): number {
+  const text = ctx.query['after'] ?? '0';
+  const after = typeof text === 'string' && /^\d{1,10}$/.test(text) ? Number(text) : NaN;
+  if (!(after <= MOST_VERSION))
+    throw new InvalidRequest([{ pointer: '/after', found: String(text).slice(0, 80), expected: 'a version' }]);
+  return after;
 }
 
 export function planRoutes(plans: Plans, events: PlanEvents): Router {
@@ -44,28 +39,22 @@ export function planRoutes(plans: Plans, events: PlanEvents): Router {
     ctx.body = await plans.list(ctx.query['deleted'] === 'true');
   });
   router.post('/', async (ctx) => {
-    ctx.body = await plans.create(newDocument(createBody(body(ctx))));
+    ctx.body = await plans.create(await jsonBytes(ctx, MOST_BYTES));
     ctx.status = 201;
   });
-  router.get('/:id', async (ctx) => {
-    const { plan, recent } = await plans.open(planId(ctx));
-    ctx.body = { id: plan.id, version: plan.version, document: plan.document, recent };
-  });
+  router.get('/:id', async (ctx) => sendJson(ctx, await plans.open(planId(ctx))));
   router.patch('/:id', async (ctx) => {
-    const { version, edits } = editsBody(body(ctx));
-    ctx.body = await plans.edit(planId(ctx), version, edits);
+    const id = planId(ctx);
+    sendJson(ctx, await plans.edit(id, await jsonBytes(ctx, MOST_BYTES)));
   });
-  router.get('/:id/edits', async (ctx) => {
-    const after = Number(ctx.query['after'] ?? 0);
-    if (!Number.isInteger(after) || after < 0)
-      throw new InvalidRequest([{ pointer: '/after', found: String(ctx.query['after']), expected: 'a version' }]);
-    ctx.body = await plans.editsAfter(planId(ctx), after);
-  });
-  router.get('/:id/events', (ctx) => {
-    events.stream(ctx, planId(ctx));
+  router.get('/:id/edits', async (ctx) => sendJson(ctx, await plans.editsAfter(planId(ctx), versionAfter(ctx))));
+  router.get('/:id/events', async (ctx) => {
+    const id = planId(ctx);
+    await plans.check(id);
+    events.stream(ctx, id);
   });
   router.post('/:id/duplicate', async (ctx) => {
-    ctx.body = await plans.duplicate(planId(ctx), duplicateBody(body(ctx)).name);
+    ctx.body = await plans.duplicate(planId(ctx), duplicateBody(await smallJson(ctx)).name);
     ctx.status = 201;
   });
   router.delete('/:id', async (ctx) => {
@@ -73,6 +62,10 @@ export function planRoutes(plans: Plans, events: PlanEvents): Router {
   });
   router.post('/:id/restore', async (ctx) => {
     ctx.body = await plans.setDeleted(planId(ctx), null);
+  });
+  router.post('/:id/erase', async (ctx) => {
+    await plans.erase(planId(ctx));
+    ctx.status = 204;
   });
   return router;
 }

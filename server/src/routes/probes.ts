@@ -1,5 +1,6 @@
 import Router from '@koa/router';
 import type { Context } from 'koa';
+import { smallJson } from '../http/body';
 import { PROBE_BODY } from '../http/schemas';
 import { bodyChecker } from '../http/validate';
 import { whileAsked } from '../http/while-asked';
@@ -12,7 +13,7 @@ const probeBody = bodyChecker<{ host: string }>(PROBE_BODY);
 export function probeRoutes(line: Line): Router {
   const router = new Router({ prefix: '/api/v1/probes' });
   router.post('/', async (ctx: Context) => {
-    const { host } = probeBody((ctx.request as unknown as { body: unknown }).body ?? {});
+    const { host } = probeBody(await smallJson(ctx));
     const answer = await whileAsked(ctx, async (signal) => ({ host, delay: await measureDelay(line, host, signal) }));
     if (answer) ctx.body = answer;
   });

@@ -7,6 +7,16 @@ const emit = defineEmits<{ find: [] }>();
 const store = usePlanStore();
 
 const SAVE_WORDS = { saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet', refused: 'Refused' } as const;
+const saveWords = computed(() => {
+  if (!store.isKept) return 'Only in this window';
+  if (store.saveState === 'waiting' && store.saveDetail.endsWith('database')) return 'Waiting for the database';
+  return SAVE_WORDS[store.saveState];
+});
+const saveDetail = computed(() =>
+  store.isKept
+    ? store.saveDetail
+    : `${store.saveDetail} This browser has no room to keep what waits: leave this window open until it is saved.`.trim(),
+);
 const tally = computed(() => store.agreement?.tally ?? null);
 </script>
 
@@ -57,11 +67,14 @@ const tally = computed(() => store.agreement?.tally ?? null);
     >
     <span
       class="save"
-      :class="{ 'is-doubtful': store.saveState === 'waiting', 'is-broken': store.saveState === 'refused' }"
+      :class="{
+        'is-doubtful': store.saveState === 'waiting' && store.isKept,
+        'is-broken': store.saveState === 'refused' || !store.isKept,
+      }"
       role="status"
-      :title="store.saveDetail"
+      :title="saveDetail"
       data-testid="save-state"
-      >{{ SAVE_WORDS[store.saveState] }}</span
+      >{{ saveWords }}</span
     >
   </header>
 </template>

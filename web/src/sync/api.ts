@@ -14,6 +14,8 @@ export interface PlanSummary {
   version: number;
   updatedAt: string;
   deletedAt: string | null;
+  /** Why it cannot be read; `null` for a sound plan. */
+  spoiled: string | null;
 }
 
 export interface SavedEdit extends EditRecord {
@@ -67,22 +69,57 @@ export interface SiteFilter {
   status: string;
 }
 
-export class ServerGone extends Error {}
+/** The server, or what it needs, does not answer now; whatever was asked is asked again later. */
+export class ServerGone extends Error {
+  constructor(
+    message: string,
+    /** What is waited for. */
+    readonly waitsFor: 'server' | 'database' = 'server',
+  ) {
+    super(message);
+  }
+}
+
+/** This server asks for its password. */
+export class SignInNeeded extends Error {}
 
 export class ApiProblem extends Error {
   constructor(
     readonly status: number,
     readonly body: {
+      type?: string;
       title: string;
       detail?: string;
       version?: number;
-      since?: SavedEdit[];
+      /** `null`: too long ago to be told. */
+      since?: SavedEdit[] | null;
       problems?: { pointer: string; found: string; expected: string }[];
     },
   ) {
     super(body.detail ?? body.title);
   }
 }
+
+const DATABASE_AWAY = 'urn:yellow-relay:problem:database-away';
+
+/** An answer that is no success. A fault of the server, a gateway's own page, a server just going down: the same to us as silence. */
+async function problemOf(response: Response): Promise<Error> {
+  const isJson = response.headers.get('content-type')?.includes('json');
+  const body = isJson ? ((await response.json()) as ApiProblem['body']) : null;
+  if (response.status === 401) {
+    signInNeeded.dispatchEvent(new Event('needed'));
+    return new SignInNeeded(body?.detail);
+  }
+  if (!body || response.status >= 500)
+    return new ServerGone(
+      body?.detail ?? `The server answered ${response.status}.`,
+      body?.type === DATABASE_AWAY ? 'database' : 'server',
+    );
+  return new ApiProblem(response.status, body);
+}
+
+/** Says `needed` when the server asks for its password. */
+export const signInNeeded = new EventTarget();
 
 async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
   let response: Response;
@@ -95,11 +132,8 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
   } catch {
     throw new ServerGone('The server does not answer.');
   }
-  const isJson = response.headers.get('content-type')?.includes('json');
   if (!response.ok) {
-    // A gateway's own page, or a server just going down, is the same to us as silence.
-    if (!isJson || response.status >= 502) throw new ServerGone(`The server answered ${response.status}.`);
-    throw new ApiProblem(response.status, (await response.json()) as ApiProblem['body']);
+    throw await problemOf(response);
   }
   return (response.status === 204 ? undefined : await response.json()) as T;
 }
@@ -122,11 +156,7 @@ async function callWithProgress<T>(
   } catch {
     throw new ServerGone('The server does not answer.');
   }
-  if (!response.ok) {
-    if (!response.headers.get('content-type')?.includes('json'))
-      throw new ServerGone(`The server answered ${response.status}.`);
-    throw new ApiProblem(response.status, (await response.json()) as ApiProblem['body']);
-  }
+  if (!response.ok) throw await problemOf(response);
   let rest = '';
   for (const reader = response.body!.pipeThrough(new TextDecoderStream()).getReader(); ;) {
     const { done, value } = await reader.read();
@@ -159,10 +189,12 @@ export const api = {
   create: (body: { name?: string; demo?: string; document?: unknown }) => call<PlanSummary>('POST', '/plans', body),
   open: (id: string) => call<Opened>('GET', `/plans/${id}`),
   edit: (id: string, version: number, edits: OutgoingEdit[]) =>
-    call<{ version: number; edits: SavedEdit[] }>('PATCH', `/plans/${id}`, { version, edits }),
+    call<{ version: number; edits: SavedEdit[]; since: SavedEdit[] }>('PATCH', `/plans/${id}`, { version, edits }),
   editsAfter: (id: string, version: number) => call<SavedEdit[]>('GET', `/plans/${id}/edits?after=${version}`),
   duplicate: (id: string, name: string) => call<PlanSummary>('POST', `/plans/${id}/duplicate`, { name }),
   remove: (id: string) => call<PlanSummary>('DELETE', `/plans/${id}`),
+  erase: (id: string) => call<undefined>('POST', `/plans/${id}/erase`),
+  signIn: (password: string) => call<undefined>('POST', '/session', { password }),
   probe: (host: string, signal: AbortSignal) =>
     call<{ host: string; delay: Delay | null }>('POST', '/probes', { host }, signal),
   lists: () => call<ListSummary[]>('GET', '/lists'),

@@ -38,10 +38,17 @@ export const usePlanStore = defineStore('plan', () => {
   const selection = ref<Selection | null>(null);
   const saveState = ref<SaveState>('saved');
   const saveDetail = ref('');
+  /** Whether the browser keeps what waits; `false` when closing this window would lose it. */
+  const isKept = ref(true);
   /** One line about what just happened, read out to screen readers too. */
   const notice = ref('');
   const undoLabel = ref<string | null>(null);
   const redoLabel = ref<string | null>(null);
+
+  // What the browser could not keep is lost with the window: it asks first.
+  window.addEventListener('beforeunload', (event) => {
+    if (!isKept.value) event.preventDefault();
+  });
 
   let session: PlanSession | null = null;
   let events: EventSource | null = null;
@@ -119,7 +126,7 @@ export const usePlanStore = defineStore('plan', () => {
     if (planId.value !== id) return;
     session = new PlanSession(id, opened, {
       api,
-      store: pendingStore(localStorage, id, windowId),
+      store: pendingStore(id, windowId),
       newId: () => crypto.randomUUID(),
       wait: (ms) => new Promise((go) => setTimeout(go, ms)),
       events: {
@@ -133,6 +140,11 @@ export const usePlanStore = defineStore('plan', () => {
           saveDetail.value = detail;
           if (state === 'refused') notice.value = detail;
           refreshStacks();
+        },
+        kept: (kept) => {
+          if (!kept && isKept.value)
+            notice.value = 'This browser has no room to keep what waits: leave this window open until it is saved.';
+          isKept.value = kept;
         },
         conflicts: (pointers) => {
           notice.value = `Another window changed the same value (${pointers[0]}${pointers.length > 1 ? ` and ${pointers.length - 1} more` : ''}). Yours stands; undo brings theirs back.`;
@@ -151,10 +163,11 @@ export const usePlanStore = defineStore('plan', () => {
   async function adoptOrphans(id: string): Promise<void> {
     const alive = await openWindows();
     if (planId.value !== id || !session) return;
-    const orphans = takeOrphans(localStorage, id, alive);
+    const orphans = await takeOrphans(id, alive);
+    if (planId.value !== id || !session) return;
     if (orphans.length === 0) return;
     await session.adopt(orphans);
-    dropOrphans(localStorage, id, alive);
+    await dropOrphans(id, alive);
   }
 
   function listen(id: string): void {
@@ -175,6 +188,7 @@ export const usePlanStore = defineStore('plan', () => {
     selection.value = null;
     around.value = [];
     notice.value = '';
+    isKept.value = true;
     world.value = NO_WORLD;
   }
 
@@ -243,6 +257,7 @@ export const usePlanStore = defineStore('plan', () => {
     selectedChannel,
     saveState,
     saveDetail,
+    isKept,
     notice,
     undoLabel,
     redoLabel,

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { editByPatches } from '@relay/core/plan/edit';
+import { overlap } from '@relay/core/plan/overlap';
 import type { Patch } from '@relay/core/plan/patches';
 import type { Plan } from '@relay/core/plan/types';
 import { channelOf, samplePlan } from '@relay/core/testing/sample-plan';
-import { ApiProblem, type OutgoingEdit, type SavedEdit, ServerGone } from './api';
+import { ApiProblem, type Opened, type OutgoingEdit, type SavedEdit, ServerGone } from './api';
 import type { StoredPending } from './pending-store';
 import { PlanSession, type SaveState } from './session';
 
@@ -17,6 +18,8 @@ class Server {
   loseAnswer = false;
   /** Happens after an edit was taken and before its answer arrives. */
   meanwhile: (() => void) | null = null;
+  /** Tells nobody what came since. */
+  forgets = false;
   /** Labels that are never taken. */
   refuses = new Set<string>();
 
@@ -54,15 +57,14 @@ class Server {
     _id: string,
     version: number,
     edits: OutgoingEdit[],
-  ): Promise<{ version: number; edits: SavedEdit[] }> => {
+  ): Promise<{ version: number; edits: SavedEdit[]; since: SavedEdit[] }> => {
     await Promise.resolve();
-    if (this.gone) throw new ServerGone('gone');
-    if (version !== this.version)
-      throw new ApiProblem(409, {
-        title: 'stale',
-        version: this.version,
-        since: this.rows.filter((row) => row.version > version),
-      });
+    if (this.gone) throw new ServerGone('gone', 'database');
+    const since = this.rows.filter((row) => row.version > version);
+    const known = new Set(this.rows.map((row) => row.id));
+    edits = edits.filter((edit) => !known.has(edit.id));
+    if (edits.some((edit) => since.some((row) => overlap(edit.patches, row.patches))))
+      throw new ApiProblem(409, { title: 'stale', version: this.version, since: this.forgets ? null : since });
     if (edits.some((edit) => this.refuses.has(edit.label)))
       throw new ApiProblem(422, { title: 'no', detail: 'not sound' });
     this.take(edits);
@@ -70,21 +72,30 @@ class Server {
       this.loseAnswer = false;
       throw new ServerGone('answer lost');
     }
-    const answer = { version: this.version, edits: this.rows.slice(-edits.length) };
+    const answer = { version: this.version, edits: edits.length > 0 ? this.rows.slice(-edits.length) : [], since };
     this.meanwhile?.();
     this.meanwhile = null;
     await Promise.resolve();
     return answer;
   };
 
+  open = async (): Promise<Opened> => ({
+    id: 'p',
+    version: this.version,
+    document: this.plan,
+    recent: this.rows.slice(-2),
+  });
+
   editsAfter = async (_id: string, version: number): Promise<SavedEdit[]> =>
     this.rows.filter((row) => row.version > version);
 }
 
-function open(server: Server, stored: { now: StoredPending | null } = { now: null }) {
+function open(server: Server, stored: { now: StoredPending | null; isFull?: boolean } = { now: null }) {
   let made = 0;
-  const log: { state: SaveState; conflicts: string[]; refused: string } = {
+  const log: { state: SaveState; detail: string; kept: boolean; conflicts: string[]; refused: string } = {
     state: 'saved',
+    detail: '',
+    kept: true,
     conflicts: [],
     refused: '',
   };
@@ -94,7 +105,12 @@ function open(server: Server, stored: { now: StoredPending | null } = { now: nul
     { id: 'p', version: server.version, document: server.plan, recent: [...server.rows] },
     {
       api: server,
-      store: { put: (pending) => (stored.now = pending.edits.length > 0 ? structuredClone(pending) : null) },
+      store: {
+        put: async (pending) => {
+          if (stored.isFull) throw new DOMException('no room', 'QuotaExceededError');
+          stored.now = pending.edits.length > 0 ? structuredClone(pending) : null;
+        },
+      },
       newId: () => `e${(made += 1)}-${Math.random()}`,
       wait: () => new Promise((go) => setTimeout(go, 1)),
       events: {
@@ -105,8 +121,10 @@ function open(server: Server, stored: { now: StoredPending | null } = { now: nul
         },
         state: (state, detail) => {
           log.state = state;
+          log.detail = detail;
           if (state === 'refused') log.refused = detail;
         },
+        kept: (kept) => void (log.kept = kept),
         conflicts: (pointers) => log.conflicts.push(...pointers),
       },
     },
@@ -177,7 +195,7 @@ describe('session', () => {
     first.session.edit('place', place('one'));
     first.session.edit('code', (plan) => void (channelOf(plan, 'g1').dmr.colorCode = 4));
     await new Promise((go) => setTimeout(go, 5));
-    expect(first.log.state).toBe('waiting');
+    expect([first.log.state, first.log.detail]).toEqual(['waiting', '2 edits wait for the database']);
     first.session.close();
     const left = first.stored.now!;
     expect(left.edits.map((edit) => edit.label)).toEqual(['place', 'code']);
@@ -199,11 +217,55 @@ describe('session', () => {
     session.edit('bad', (plan) => void (plan.station.operator = 'lost'));
     session.edit('after', (plan) => void (channelOf(plan, 'g1').dmr.colorCode = 4));
     await session.flush();
-    await session.flush();
+    // Those behind it are not stranded.
+    expect([session.waiting, log.state]).toEqual([0, 'refused']);
     expect(server.rows.map((row) => row.label)).toEqual(['good', 'after']);
     expect(log.refused).toContain('“bad” was not taken: not sound');
     expect(session.current).toEqual(server.plan);
     expect(session.current.station.operator).toBe('Vesna Torrow');
+  });
+
+  it('takes in what others saved where the server put the edit behind it', async () => {
+    const server = new Server();
+    const { session, log } = open(server);
+    server.rows.push({
+      ...editByPatches(server.plan, [{ op: 'replace', path: '/station/operator', value: 'Tam' }]),
+      id: 'theirs',
+      kind: 'edit',
+      target: null,
+      label: 'theirs',
+      version: 2,
+    });
+    server.plan = editByPatches(server.plan, server.rows[0]!.patches).plan;
+    session.edit('place', place('Merrin'));
+    await session.flush();
+    expect(server.rows.map((row) => row.label)).toEqual(['theirs', 'place']);
+    expect(session.current).toEqual(server.plan);
+    expect([session.current.station.operator, log.conflicts, log.state]).toEqual(['Tam', [], 'saved']);
+  });
+
+  it('reads the plan whole where what came since is no longer told', async () => {
+    const server = new Server();
+    const { session } = open(server);
+    for (let at = 0; at < 5; at += 1) server.other(place(`theirs ${at}`));
+    server.forgets = true;
+    session.edit('operator', (plan) => void (plan.station.operator = 'Tam'));
+    await session.flush();
+    expect(session.current).toEqual(server.plan);
+    expect([session.current.station.place, session.current.station.operator]).toEqual(['theirs 4', 'Tam']);
+  });
+
+  it('says so when the browser has no room for what waits, until it is saved', async () => {
+    const server = new Server();
+    server.gone = true;
+    const { session, log } = open(server, { now: null, isFull: true });
+    session.edit('place', place('Merrin'));
+    await new Promise((go) => setTimeout(go, 3));
+    expect(log.kept).toBe(false);
+    server.gone = false;
+    await session.flush();
+    await new Promise((go) => setTimeout(go, 1));
+    expect([log.kept, server.plan.station.place]).toEqual([true, 'Merrin']);
   });
 
   it('undoes and redoes across a reload', async () => {

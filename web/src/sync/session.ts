@@ -12,7 +12,7 @@ import { type EditRecord, undoStacks, type UndoStep } from '@relay/core/plan/his
 import { mergeDocuments } from '@relay/core/plan/merge';
 import { applyPatches, type Patch } from '@relay/core/plan/patches';
 import type { Plan } from '@relay/core/plan/types';
-import { type Api, ApiProblem, type Opened, type SavedEdit, ServerGone } from './api';
+import { type Api, ApiProblem, type Opened, type SavedEdit, ServerGone, SignInNeeded } from './api';
 import type { PendingStore, StoredPending } from './pending-store';
 
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused';
@@ -20,18 +20,24 @@ export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused';
 interface Pending extends EditRecord {
   /** The plan after this edit, as this window sees it. */
   after: Plan;
+  /** The edit alone, as it is kept. */
+  record: EditRecord;
 }
+
+const pendingOf = (record: EditRecord, after: Plan): Pending => ({ ...record, after, record });
 
 interface SessionEvents {
   /** The visible plan changed by these patches. */
   changed: (plan: Plan, patches: Patch[]) => void;
   state: (state: SaveState, detail: string) => void;
+  /** Whether what waits is kept by the browser: `false` when it would be lost with the window. */
+  kept: (kept: boolean) => void;
   /** Places where another window had changed the same value; ours was kept, theirs is in the history. */
   conflicts: (pointers: string[]) => void;
 }
 
 export interface SessionParts {
-  api: Pick<Api, 'edit' | 'editsAfter'>;
+  api: Pick<Api, 'edit' | 'editsAfter' | 'open'>;
   store: PendingStore;
   newId: () => string;
   wait: (ms: number) => Promise<void>;
@@ -40,6 +46,11 @@ export interface SessionParts {
 
 const RETRY_FIRST_MS = 500;
 const RETRY_MOST_MS = 8_000;
+/** Windows that edit the same place at once would keep on overtaking each other: each waits for a while of its own. */
+const STORM_FIRST_MS = 20;
+const STORM_MOST_MS = 1_000;
+/** As many as the server tells at once. */
+const MOST_TOLD = 1000;
 
 export class PlanSession {
   private base: Plan;
@@ -134,7 +145,7 @@ export class PlanSession {
     { plan, patches, inverse }: { plan: Plan; patches: Patch[]; inverse: Patch[] },
   ): Patch[] {
     if (patches.length === 0) return patches;
-    this.pending.push({ ...head, patches, inverse, after: plan });
+    this.pending.push(pendingOf({ ...head, patches, inverse }, plan));
     this.keep();
     this.parts.events.changed(plan, patches);
     void this.flush();
@@ -142,8 +153,11 @@ export class PlanSession {
   }
 
   private keep(): void {
-    const edits = this.pending.map(({ after: _after, ...record }) => record);
-    this.parts.store.put({ baseVersion: this.version, edits });
+    const edits = this.pending.map((one) => one.record);
+    this.parts.store.put({ baseVersion: this.version, edits }).then(
+      () => this.parts.events.kept(true),
+      () => this.parts.events.kept(this.pending.length === 0),
+    );
   }
 
   /** Sends what waits, again and again until it is taken. */
@@ -159,7 +173,9 @@ export class PlanSession {
 
   private async sendAll(): Promise<void> {
     let retryMs = RETRY_FIRST_MS;
+    let stormMs = STORM_FIRST_MS;
     let most = Infinity;
+    let refused = '';
     while (this.pending.length > 0 && !this.closed) {
       const batch = this.pending.slice(0, most);
       this.parts.events.state('saving', '');
@@ -169,34 +185,43 @@ export class PlanSession {
           this.version,
           batch.map(({ id, kind, target, label, patches }) => ({ id, kind, target, label, patches })),
         );
-        this.acknowledge(batch, answer.version);
+        if (answer.since.length > 0) this.take([...answer.since, ...answer.edits]);
+        else this.acknowledge(batch, answer.version);
         retryMs = RETRY_FIRST_MS;
+        stormMs = STORM_FIRST_MS;
       } catch (error) {
         if (error instanceof ServerGone) {
           this.parts.events.state(
             'waiting',
-            `${this.pending.length} ${this.pending.length === 1 ? 'edit waits' : 'edits wait'} for the server`,
+            `${this.pending.length} ${this.pending.length === 1 ? 'edit waits' : 'edits wait'} for the ${error.waitsFor}`,
           );
           await this.parts.wait(retryMs);
           retryMs = Math.min(retryMs * 2, RETRY_MOST_MS);
-        } else if (error instanceof ApiProblem && error.status === 409 && error.body.since) this.take(error.body.since);
-        else if (batch.length > 1) most = 1;
-        else return this.refuse(batch[0]!, error);
+        } else if (error instanceof SignInNeeded) {
+          this.parts.events.state('waiting', 'Sign in again: what waits is kept');
+          await this.parts.wait(RETRY_MOST_MS);
+        } else if (error instanceof ApiProblem && error.status === 409 && error.body.since !== undefined) {
+          if (error.body.since) this.take(error.body.since);
+          else await this.takeWhole();
+          await this.parts.wait(Math.random() * stormMs);
+          stormMs = Math.min(stormMs * 2, STORM_MOST_MS);
+        } else if (batch.length > 1) most = 1;
+        else refused = this.refuse(batch[0]!, error);
       }
     }
-    this.parts.events.state('saved', '');
+    if (this.pending.length === 0) this.parts.events.state(refused === '' ? 'saved' : 'refused', refused);
   }
 
   private acknowledge(batch: readonly Pending[], version: number): void {
     this.base = batch.at(-1)!.after;
     this.version = version;
-    this.saved.push(...batch.map(({ after: _after, ...record }) => record));
+    this.saved.push(...batch.map((one) => one.record));
     this.pending = this.pending.slice(batch.length);
     this.keep();
   }
 
   /** An edit that the server will never take is taken back here too, and said so; the ones after it are kept. */
-  private refuse(refused: Pending, error: unknown): void {
+  private refuse(refused: Pending, error: unknown): string {
     const before = this.current;
     const rest = this.pending.slice(1);
     this.pending = [];
@@ -207,26 +232,17 @@ export class PlanSession {
     }
     this.keep();
     this.parts.events.changed(this.current, diff(before, this.current));
-    this.parts.events.state(
-      'refused',
-      `“${refused.label}” was not taken: ${error instanceof Error ? error.message : String(error)}`,
-    );
-    if (this.pending.length > 0) queueMicrotask(() => void this.flush());
+    const words = `“${refused.label}” was not taken: ${error instanceof Error ? error.message : String(error)}`;
+    this.parts.events.state('refused', words);
+    return words;
   }
 
   private rebased(record: EditRecord, before: Plan, after: Plan, theirs: Plan): Pending {
     const { value, conflicts } = mergeDocuments(before, after, theirs);
     if (conflicts.length > 0) this.parts.events.conflicts(conflicts);
     const { plan, patches, inverse } = editByPatches(theirs, diff(theirs, value));
-    return {
-      id: record.id,
-      kind: record.kind,
-      target: record.target,
-      label: record.label,
-      patches,
-      inverse,
-      after: plan,
-    };
+    const { id, kind, target, label } = record;
+    return pendingOf({ id, kind, target, label, patches, inverse }, plan);
   }
 
   /** Takes in what others saved since, and puts what waits here on top of it. */
@@ -253,6 +269,26 @@ export class PlanSession {
     if (patches.length > 0) this.parts.events.changed(this.current, patches);
   }
 
+  /** What came since is no longer told edit by edit: the plan as it is now, with what waits here on top of it. */
+  private async takeWhole(): Promise<void> {
+    const opened = await this.parts.api.open(this.planId);
+    const visible = this.current;
+    let before = this.base;
+    this.base = opened.document;
+    this.version = opened.version;
+    this.saved = opened.recent;
+    const done = new Set(opened.recent.map((row) => row.id));
+    const waiting = this.pending;
+    this.pending = [];
+    for (const one of waiting) {
+      if (!done.has(one.id)) this.pending.push(this.rebased(one, before, one.after, this.current));
+      before = one.after;
+    }
+    this.keep();
+    const patches = diff(visible, this.current);
+    if (patches.length > 0) this.parts.events.changed(this.current, patches);
+  }
+
   /** Another window saved version `version`. */
   async catchUp(version: number): Promise<void> {
     if (version <= this.version) return;
@@ -263,9 +299,11 @@ export class PlanSession {
     try {
       const rows = await this.parts.api.editsAfter(this.planId, this.version);
       if (this.sending) this.newsWaits = true;
+      else if (rows.length > 0 && rows[0]!.version > this.version + 1) await this.takeWhole();
       else this.take(rows);
+      if (rows.length === MOST_TOLD) await this.catchUp(version);
     } catch (error) {
-      if (!(error instanceof ServerGone)) throw error;
+      if (!(error instanceof ServerGone || error instanceof SignInNeeded)) throw error;
     }
   }
 

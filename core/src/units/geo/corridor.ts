@@ -27,6 +27,12 @@ export interface Corridor {
   empty: Stretch[];
 }
 
+/** More work than was allowed: a long trip through many positions, within a wide strip. */
+export class CorridorTooLarge extends Error {}
+
+/** Pieces of a trip that are worked on at most: once round the earth sixty times over. */
+const MOST_PIECES = 100_000;
+
 interface Piece {
   from: Position;
   middle: Position;
@@ -50,6 +56,7 @@ function piecesOf(points: readonly Position[]): Piece[] {
     const start = points[i - 1]!;
     const { distanceM, bearingDeg } = legBetween(start, points[i]!);
     const count = Math.max(1, Math.ceil(distanceM / LONGEST_PIECE_M));
+    if (pieces.length + count > MOST_PIECES) throw new CorridorTooLarge('The trip is too long.');
     const lengthM = distanceM / count;
     for (let piece = 0; piece < count; piece += 1) {
       const from = piece === 0 ? start : pointAlong(start, bearingDeg, lengthM * piece);
@@ -144,6 +151,8 @@ function passings(found: readonly Passing[]): Beside[] {
 /**
  * Positions within `widthM` of a trip, once for each time that it comes by. `points` at least two; `index` holds the positions by
  * longitude and latitude. Distances on the ellipsoid (WGS 84).
+ * @param mostLooks how many times a position may be held against a piece of the trip
+ * @throws CorridorTooLarge beyond that, and for a trip of more than 2.5 million kilometres
  */
 export function corridor(
   points: readonly Position[],
@@ -151,12 +160,16 @@ export function corridor(
   positions: readonly Position[],
   index: KDBush,
   keep: (at: number) => boolean = () => true,
+  mostLooks = Infinity,
 ): Corridor {
   const pieces = piecesOf(points);
   const found: Passing[] = [];
   const near: Stretch[] = [];
+  let looks = 0;
   pieces.forEach((piece, place) => {
     const inBoxes = new Set(boxesOf(piece, widthM).flatMap((box) => index.range(...box)));
+    looks += inBoxes.size;
+    if (looks > mostLooks) throw new CorridorTooLarge('Too many positions are along the trip.');
     for (const at of inBoxes) {
       const one = keep(at) ? besidePiece(piece, positions[at]!, widthM) : null;
       if (!one) continue;

@@ -20,7 +20,7 @@ export interface NearestIndex {
   /** At most `limit`, nearest first; `keep` leaves out what is not asked for. `withinM` bounds the distance, metres. */
   nearest: (from: Position, limit: number, keep?: (at: number) => boolean, withinM?: number) => Near[];
   /** What lies within `widthM` of a trip of at least two points. */
-  along: (points: readonly Position[], widthM: number, keep?: (at: number) => boolean) => Corridor;
+  along: (points: readonly Position[], widthM: number, keep?: (at: number) => boolean, mostLooks?: number) => Corridor;
 }
 
 /** Positions in degrees, WGS 84. */
@@ -30,7 +30,7 @@ export function nearestIndex(positions: readonly Position[]): NearestIndex {
   index.finish();
   return {
     count: positions.length,
-    along: (points, widthM, keep) => corridor(points, widthM, positions, index, keep),
+    along: (points, widthM, keep, mostLooks) => corridor(points, widthM, positions, index, keep, mostLooks),
     nearest(from, limit, keep, withinM = Infinity) {
       if (positions.length === 0 || limit <= 0) return [];
       for (let count = limit + SPARE; ; count *= 2) {

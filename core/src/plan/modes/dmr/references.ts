@@ -85,7 +85,4 @@ export const references: ModeReferences<'dmr'> = {
     checkProfiles(plan, found);
     checkChannels(plan, found);
   },
-  clearSecrets({ logins }) {
-    for (const login of Object.values(logins)) login.password = '';
-  },
 };

@@ -1,0 +1,27 @@
+/** What only its owner may see. It is known by the name of its property, in documents and patches of every format. */
+import type { Patch } from './patches';
+
+const SECRET = 'password';
+
+/** The same value with each secret that is not empty replaced; parts without one keep their identity. `key`: under which the value stands. */
+export function mapSecrets<T>(value: T, replace: (secret: string) => string, key: string | null = null): T {
+  if (typeof value === 'string') return (key === SECRET && value !== '' ? replace(value) : value) as T;
+  if (typeof value !== 'object' || value === null) return value;
+  let changed = false;
+  const mapped = Object.entries(value).map(([name, part]) => {
+    const next: unknown = mapSecrets(part as unknown, replace, Array.isArray(value) ? null : name);
+    changed ||= next !== part;
+    return [name, next] as const;
+  });
+  if (!changed) return value;
+  return (Array.isArray(value) ? mapped.map(([, part]) => part) : Object.fromEntries(mapped)) as T;
+}
+
+/** The same for patches, by the ends of their paths. */
+export function mapPatchSecrets(patches: readonly Patch[], replace: (secret: string) => string): Patch[] {
+  return patches.map((patch) => {
+    if (patch.op === 'remove') return patch;
+    const value = mapSecrets(patch.value, replace, patch.path.slice(patch.path.lastIndexOf('/') + 1));
+    return value === patch.value ? patch : { ...patch, value };
+  });
+}

@@ -1,0 +1,157 @@
+/**
+ * What is asked of the imported lists: near, along a trip, on a map, a whole list. It runs in a thread of its own, with connections
+ * of its own: an index of tens of thousands of sites takes longer to make and to search than the main thread may be held.
+ */
+import type { FiledSite, NearSite, SiteMap, Trip } from '@relay/core/lists/filed';
+import { LISTED_MODES, type ListedMode, type ListedSite } from '@relay/core/lists/types';
+import type { Position } from '@relay/core/plan/types';
+import type { Band } from '@relay/core/units/bands';
+import { type NearestIndex, nearestIndex } from '@relay/core/units/geo/nearest';
+import { keyText, type Query, sitesAsCorrected } from './filed-sites';
+
+/** What is not asked for is `null`. */
+export interface SiteFilter {
+  mode: ListedMode | null;
+  /** What the site sends on, Hz, both ends included: a band of somebody's licence. */
+  sends: Band | null;
+  /** Part of the name of a network, family or room network it reaches. */
+  network: string | null;
+  status: ListedSite['status'] | null;
+}
+
+export interface NearQuery extends SiteFilter {
+  from: Position;
+  limit: number;
+  withinM: number;
+}
+
+export interface TripQuery extends SiteFilter {
+  /** At least two. */
+  points: Position[];
+  widthM: number;
+}
+
+interface Spot extends Position {
+  listId: string;
+  line: number;
+  modes: ListedMode[];
+  txHz: number;
+  status: ListedSite['status'];
+  networks: string[];
+  linked: string;
+}
+
+const MOST_ALONG = 500;
+/** How often a site may be held against a piece of the trip: some seconds of work. */
+const MOST_LOOKS = 300_000;
+
+/** Which spots are asked for; `undefined` when all are. */
+function keeper(
+  spots: readonly Spot[],
+  { mode, sends, network, status }: SiteFilter,
+): ((at: number) => boolean) | undefined {
+  if (mode === null && sends === null && network === null && status === null) return undefined;
+  const wanted = network?.toLowerCase();
+  return (at) => {
+    const spot = spots[at]!;
+    if (mode !== null && !spot.modes.includes(mode)) return false;
+    if (sends !== null && (spot.txHz < sends.lowHz || spot.txHz > sends.highHz)) return false;
+    if (status !== null && spot.status !== status) return false;
+    return wanted === undefined || [...spot.networks, spot.linked].some((name) => name.toLowerCase().includes(wanted));
+  };
+}
+
+interface Index {
+  spots: Spot[];
+  nearest: NearestIndex;
+}
+
+export class DirectoryReads {
+  private index: { stamp: string; made: Promise<Index> } | null = null;
+
+  constructor(private readonly query: Query) {}
+
+  /** The sites of one list, as corrected, in its order. */
+  async sitesOfList(listId: string, limit: number): Promise<FiledSite[]> {
+    const keys = (await this.query(
+      'SELECT list_id AS "listId", line FROM directory_site WHERE list_id = $1 ORDER BY line LIMIT $2',
+      [listId, limit],
+    )) as { listId: string; line: number }[];
+    return [...(await sitesAsCorrected(this.query, keys)).values()].sort((x, y) => x.line - y.line);
+  }
+
+  /** Every site that has a position, as columns of numbers: what a map needs of tens of thousands. */
+  async map(): Promise<SiteMap> {
+    const { spots } = await this.current();
+    const lists = [...new Set(spots.map((spot) => spot.listId))];
+    const place = new Map(lists.map((id, at) => [id, at]));
+    return {
+      lists,
+      list: spots.map((spot) => place.get(spot.listId)!),
+      line: spots.map((spot) => spot.line),
+      lat: spots.map((spot) => round5(spot.lat)),
+      lon: spots.map((spot) => round5(spot.lon)),
+      txHz: spots.map((spot) => spot.txHz),
+      modes: spots.map((spot) =>
+        LISTED_MODES.reduce((bits, mode, at) => bits | (spot.modes.includes(mode) ? 1 << at : 0), 0),
+      ),
+    };
+  }
+
+  /** Nearest first. The index is made again when lists came or went, by whichever process. */
+  async near({ from, limit, withinM, ...filter }: NearQuery): Promise<NearSite[]> {
+    const { spots, nearest } = await this.current();
+    const found = nearest.nearest(from, limit, keeper(spots, filter), withinM);
+    if (found.length === 0) return [];
+    const keys = found.map(({ at }) => spots[at]!);
+    const rows = await sitesAsCorrected(this.query, keys);
+    return found.flatMap(({ at, distanceM, bearingDeg }): NearSite[] => {
+      const site = rows.get(keyText(spots[at]!));
+      // Gone since the index was made.
+      return site ? [{ ...site, distanceM, bearingDeg }] : [];
+    });
+  }
+
+  /** Sites along a trip, in the order of travel; the first `MOST_ALONG` of them. @throws CorridorTooLarge */
+  async along({ points, widthM, ...filter }: TripQuery): Promise<Trip> {
+    const { spots, nearest } = await this.current();
+    const { lengthM, beside, empty } = nearest.along(points, widthM, keeper(spots, filter), MOST_LOOKS);
+    const shown = beside.slice(0, MOST_ALONG);
+    const rows =
+      shown.length === 0
+        ? new Map<string, FiledSite>()
+        : await sitesAsCorrected(
+            this.query,
+            shown.map(({ at }) => spots[at]!),
+          );
+    return {
+      lengthM,
+      empty,
+      sites: shown.flatMap(({ at, alongM, offM }) => {
+        const site = rows.get(keyText(spots[at]!));
+        return site ? [{ ...site, alongM, offM }] : [];
+      }),
+    };
+  }
+
+  private async current(): Promise<Index> {
+    const [{ stamp }] = (await this.query('SELECT stamp FROM directory_stamp')) as [{ stamp: string }];
+    if (this.index?.stamp !== stamp) {
+      const made = this.make();
+      this.index = { stamp, made };
+      // The next one tries again.
+      made.catch(() => this.index?.made === made && (this.index = null));
+    }
+    return this.index.made;
+  }
+
+  /** Made after the stamp was read: should a list come in between, the next one finds another stamp. */
+  private async make(): Promise<Index> {
+    const spots = (await this.query(
+      'SELECT list_id AS "listId", line, lat, lon, modes, tx_hz::float8 AS "txHz", status, networks, linked FROM directory_site WHERE lat IS NOT NULL AND lon IS NOT NULL ORDER BY list_id, line',
+    )) as Spot[];
+    return { spots, nearest: nearestIndex(spots) };
+  }
+}
+
+const round5 = (degrees: number) => Math.round(degrees * 1e5) / 1e5;

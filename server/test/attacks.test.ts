@@ -1,0 +1,248 @@
+/** What an unkind client, a careless list or a curious reader of the disk may try. */
+import { randomUUID } from 'node:crypto';
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import pg from 'pg';
+import { PLAN_FORMAT_VERSION, type Plan } from '@relay/core/plan/types';
+import { openDatabase } from '../src/db/data-source';
+import { upgradeStoredPlans } from '../src/db/upgrade-plans';
+import type { HistoryRow } from '../src/plans/desk';
+import { profileOf } from '../../core/src/testing/profile-of';
+import { ask, editOf, KEY, type Running, startServer } from './harness';
+
+interface Opened {
+  id: string;
+  version: number;
+  document: Plan;
+  recent: HistoryRow[];
+}
+
+let server: Running;
+let database: pg.Client;
+const call = <T = Record<string, unknown>>(method: string, path: string, body?: unknown) =>
+  ask<T>(server.url, method, `/api/v1${path}`, body);
+const open = async (id: string) => (await call<Opened>('GET', `/plans/${id}`)).body;
+const newPlan = async (body: object = { demo: 'ostrey-isles' }) =>
+  open((await call<{ id: string }>('POST', '/plans', body)).body.id);
+const held = async () => (await call<{ eventLoop: { worstMs: number } }>('GET', '/health')).body.eventLoop.worstMs;
+
+beforeAll(async () => {
+  server = await startServer();
+  database = new pg.Client({ connectionString: inject('databaseUrl') });
+  await database.connect();
+});
+afterAll(async () => {
+  await database.end();
+  await server.stop();
+});
+
+describe('many edits in one request', () => {
+  it('take time by their number, not by their number times the plan, and hold nobody else up', async () => {
+    const plan = await newPlan();
+    const edits = Array.from({ length: 900 }, (_, at) =>
+      editOf(plan.document, () => undefined, {
+        patches: [{ op: 'replace', path: '/station/place', value: `place ${at}` }],
+      }),
+    );
+    // Inserted at the head of an order, each a row of its own.
+    const rows = edits.slice(0, 60).map((_, at) => ({
+      ...edits[at]!,
+      id: randomUUID(),
+      patches: [
+        {
+          op: 'add' as const,
+          path: `/codeplugs/handheld/zones/byId/z${at}`,
+          value: { id: `z${at}`, name: `Zone ${at}`, channelIds: [] },
+        },
+        { op: 'add' as const, path: '/codeplugs/handheld/zones/order/0', value: `z${at}` },
+      ],
+    }));
+    const sent = call<{ version: number }>('PATCH', `/plans/${plan.id}`, { version: 1, edits: [...edits, ...rows] });
+    const others = await Promise.all(Array.from({ length: 20 }, () => call('GET', '/plans')));
+    expect(others.map((one) => one.status)).toEqual(others.map(() => 200));
+    expect((await sent).body.version).toBe(961);
+    const { document, recent } = await open(plan.id);
+    expect(document.codeplugs['handheld']!.zones.order.slice(0, 2)).toEqual(['z59', 'z58']);
+    expect(recent).toHaveLength(200);
+  });
+
+  it('under one id are refused', async () => {
+    const plan = await newPlan();
+    const one = editOf(plan.document, (draft) => void (draft.station.place = 'Merrin'));
+    expect((await call('PATCH', `/plans/${plan.id}`, { version: 1, edits: [one, one] })).status).toBe(422);
+  });
+});
+
+describe('edits made on an older version', () => {
+  it('go in as they are where they touch nothing of what came since', async () => {
+    const plan = await newPlan();
+    const send = (recipe: (draft: Plan) => void) =>
+      call<{ version: number; edits: HistoryRow[]; since: HistoryRow[] }>('PATCH', `/plans/${plan.id}`, {
+        version: 1,
+        edits: [editOf(plan.document, recipe)],
+      });
+    await send((draft) => void (draft.station.place = 'Merrin'));
+    const second = await send((draft) => void (draft.station.operator = 'Tam'));
+    expect(second).toMatchObject({ status: 200, body: { version: 3 } });
+    expect(second.body.since.map((row) => row.version)).toEqual([2]);
+    const { document } = await open(plan.id);
+    expect([document.station.place, document.station.operator]).toEqual(['Merrin', 'Tam']);
+  });
+
+  it('are told what came since where they touch the same, or would leave a link to nothing', async () => {
+    const plan = await newPlan();
+    const send = (recipe: (draft: Plan) => void) =>
+      call('PATCH', `/plans/${plan.id}`, { version: 1, edits: [editOf(plan.document, recipe)] });
+    await send((draft) => {
+      delete draft.networks.byId['causeway'];
+      draft.networks.order = draft.networks.order.filter((id) => id !== 'causeway');
+    });
+    const linked = await send((draft) => {
+      const want = draft.wants.byId[draft.wants.order[0]!]!;
+      want.destination = { mode: 'dmr', kind: 'special', networkId: 'causeway', special: 'echo' };
+    });
+    expect(linked.status).toBe(409);
+  });
+
+  it('that were taken already, whose answer was lost, are not taken twice', async () => {
+    const plan = await newPlan();
+    const body = { version: 1, edits: [editOf(plan.document, (draft) => void (draft.station.place = 'Merrin'))] };
+    await call('PATCH', `/plans/${plan.id}`, body);
+    const again = await call<{ version: number; edits: unknown[]; since: { id: string }[] }>(
+      'PATCH',
+      `/plans/${plan.id}`,
+      body,
+    );
+    expect(again).toMatchObject({ status: 200, body: { version: 2, edits: [], since: [{ id: body.edits[0]!.id }] } });
+  });
+});
+
+describe('secrets', () => {
+  const password = 'lantern-of-hask-17';
+  const withPassword = async () => {
+    const plan = await newPlan();
+    const set = (value: string) =>
+      editOf(plan.document, (draft) => void (profileOf(draft, 'home').dmr.logins['lantern']!.password = value), {
+        label: 'password',
+      });
+    await call('PATCH', `/plans/${plan.id}`, { version: 1, edits: [set(password)] });
+    return { plan, set };
+  };
+
+  it('stand neither in the document nor in the history nor in what a copy holds, and come back whole', async () => {
+    const { plan } = await withPassword();
+    const copy = await call<{ id: string }>('POST', `/plans/${plan.id}/duplicate`, { name: 'copy' });
+    const { rows } = await database.query<{ stored: string }>(
+      `SELECT (SELECT string_agg(document::text, '') FROM plan) || (SELECT string_agg(patches::text || inverse::text || label, '') FROM plan_edit) || (SELECT string_agg(sealed, '') FROM plan_secret) AS stored`,
+    );
+    expect(rows[0]!.stored).not.toContain(password);
+    expect(rows[0]!.stored).not.toContain(Buffer.from(password).toString('base64').slice(0, 12));
+    for (const id of [plan.id, copy.body.id])
+      expect(profileOf((await open(id)).document, 'home').dmr.logins['lantern']!.password).toBe(password);
+    expect(JSON.stringify((await open(plan.id)).recent)).toContain(password);
+  });
+
+  it('are gone with a plan: nothing is answered of a deleted one, and nothing is left of an erased one', async () => {
+    const { plan } = await withPassword();
+    expect((await call('POST', `/plans/${plan.id}/erase`)).status).toBe(404);
+    await call('DELETE', `/plans/${plan.id}`);
+    for (const path of ['', '/edits?after=0', '/events'])
+      expect((await call('GET', `/plans/${plan.id}${path}`)).status).toBe(404);
+    expect((await call('POST', `/plans/${plan.id}/erase`)).status).toBe(204);
+    const left = await database.query(
+      'SELECT 1 FROM plan WHERE id = $1 UNION ALL SELECT 1 FROM plan_edit WHERE plan_id = $1 UNION ALL SELECT 1 FROM plan_secret WHERE plan_id = $1',
+      [plan.id],
+    );
+    expect(left.rowCount).toBe(0);
+    expect((await call('POST', `/plans/${plan.id}/restore`)).status).toBe(404);
+  });
+
+  it('that were stored as they were are taken out of document and history at the next start', async () => {
+    const { plan, set } = await withPassword();
+    const edit = set('older-secret-3');
+    await database.query('UPDATE plan SET document = $2, sealed = false WHERE id = $1', [
+      plan.id,
+      JSON.stringify({
+        ...plan.document,
+        profiles: JSON.parse(
+          JSON.stringify(plan.document.profiles).replace('"password":"practice"', '"password":"older-secret-4"'),
+        ) as object,
+      }),
+    ]);
+    await database.query('UPDATE plan_edit SET patches = $2 WHERE plan_id = $1', [
+      plan.id,
+      JSON.stringify(edit.patches),
+    ]);
+    const source = await openDatabase(inject('databaseUrl'), KEY);
+    expect(await upgradeStoredPlans(source, KEY)).toBe(0);
+    await source.destroy();
+    const { rows } = await database.query<{ stored: string }>(
+      "SELECT document::text || (SELECT string_agg(patches::text, '') FROM plan_edit WHERE plan_id = $1) AS stored FROM plan WHERE id = $1",
+      [plan.id],
+    );
+    expect(rows[0]!.stored).not.toMatch(/older-secret/);
+    expect(rows[0]!.stored).toContain(`"formatVersion": ${PLAN_FORMAT_VERSION}`);
+  });
+
+  it('too long for the plan are refused, though what is stored for them would fit', async () => {
+    const { plan, set } = await withPassword();
+    expect((await call('PATCH', `/plans/${plan.id}`, { version: 2, edits: [set('x'.repeat(201))] })).status).toBe(422);
+  });
+});
+
+describe('lists that hold more than is read', () => {
+  const preview = (body: string) =>
+    fetch(`${server.url}/api/v1/lists/preview`, { method: 'POST', body }).then(async (answer) => ({
+      status: answer.status,
+      detail: ((await answer.json()) as { detail?: string }).detail ?? '',
+    }));
+
+  it.each([
+    ['a million columns', 'call,output\n' + 'x,'.repeat(1_000_000), /Line 2: 1,000,001 columns, expected at most 300/],
+    ['a cell without end', `call,output\n"${'x'.repeat(2_000_000)}",145.6`, /Line 2: 2,000,\d+ characters/],
+    ['a flood of blank lines', `call,output\n${'\n'.repeat(1_200_000)}`, /Line 1,000,001/],
+    [
+      'a feature with keys of its own each',
+      JSON.stringify({
+        type: 'FeatureCollection',
+        features: Array.from({ length: 20_000 }, (_, at) => ({ properties: { [`k${at}`]: 1 } })),
+      }),
+      /Feature 301: 301 columns, expected at most 300/,
+    ],
+    ['too many rows', `call,output\n${'QO1AA,145.6\n'.repeat(500_100)}`, /500,001 rows, expected at most 500,000/],
+  ])('%s: refused with what was found and what is allowed', async (_, body, detail) => {
+    const answer = await preview(body);
+    expect([answer.status, answer.detail]).toEqual([422, expect.stringMatching(detail)]);
+  });
+
+  it('with letters that no database takes, or headings without end, come in or are refused, never half', async () => {
+    const add = (name: string, body: string) =>
+      fetch(`${server.url}/api/v1/lists?name=${encodeURIComponent(name)}`, { method: 'POST', body });
+    const half = JSON.stringify({
+      type: 'FeatureCollection',
+      features: [{ properties: { call: 'QO1AA', output: '145.6', name: 'half \ud800 pair', notes: 'a\u0000b' } }],
+    });
+    expect((await add('Half', half)).status).toBe(201);
+    const heading = `call,output,${'very long heading '.repeat(400)}`;
+    expect((await add('Long', `${heading}\nQO1AB,145.7,x\n`)).status).toBe(201);
+    expect((await add('Name \u0000', half)).status).toBe(422);
+    expect((await add('Dated&issuedOn=2026-02-30', half)).status).toBe(201);
+    expect(
+      (await fetch(`${server.url}/api/v1/lists?name=D&issuedOn=2026-02-30`, { method: 'POST', body: half })).status,
+    ).toBe(422);
+  });
+
+  it('and trips that pass by more than is searched are refused, and the thread goes on', async () => {
+    const points = Array.from({ length: 20_000 }, (_, at) => ({ lat: at % 2 === 0 ? -89 : 89, lon: at % 3 }));
+    const trip = { points, widthM: 500_000, mode: null, sends: null, network: null, status: null };
+    const answer = await call<{ detail: string }>('POST', '/sites/along', trip);
+    expect(answer).toMatchObject({ status: 422 });
+    expect((await call('GET', '/sites/near?lat=46&lon=-33')).status).toBe(200);
+  });
+});
+
+describe('the event loop', () => {
+  it('was not held by any of this', async () => {
+    // Tests share the machine with a build and a browser: the soak measures the strict figure.
+    expect(await held()).toBeLessThan(400);
+  });
+});
