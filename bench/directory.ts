@@ -34,7 +34,7 @@ async function insertAlone(source: DataSource, sites: string, groups: string): P
 }
 
 async function readWhole(bytes: Uint8Array): Promise<{ sites: string; groups: string }> {
-  const reader = readList({ bytes, fields: null, recipes: {} });
+  const reader = readList({ bytes: bytes.slice(), fields: null, recipes: {} });
   await reader.head();
   const sites: string[] = [];
   const groups: string[] = [];
@@ -68,7 +68,7 @@ export async function benchDirectory(): Promise<void> {
   const directory = new Directory(source);
   const importMs = await medianAsyncMs(
     async () => {
-      const reader = readList({ bytes, fields: null, recipes: {} });
+      const reader = readList({ bytes: bytes.slice(), fields: null, recipes: {} });
       await directory.add(
         { name: 'long', source: '', licence: '', issuedOn: null },
         reader,

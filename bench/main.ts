@@ -3,15 +3,14 @@ import { benchAgreement } from './agreement';
 import { benchDirectory } from './directory';
 import { benchRoutes } from './routes';
 import { benchSites } from './sites';
-import { soak } from './soak/soak';
+import { SOAKS } from './soak/soak';
 
 const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   agreement: benchAgreement,
   routes: benchRoutes,
   sites: benchSites,
   directory: benchDirectory,
-  /** Takes minutes, and kills what it started: only when it is named. */
-  soak,
+  ...SOAKS,
 };
 
 const asked = process.argv.slice(2);
@@ -20,6 +19,8 @@ if (unknown !== undefined) {
   console.error(`Found “${unknown}”, expected ${Object.keys(PARTS).join(' or ')}.`);
   process.exit(2);
 }
-for (const name of asked.length > 0 ? asked : Object.keys(PARTS).filter((one) => one !== 'soak')) await PARTS[name]!();
+// The soak takes minutes and kills what it started: only when it is named.
+for (const name of asked.length > 0 ? asked : Object.keys(PARTS).filter((one) => !Object.hasOwn(SOAKS, one)))
+  await PARTS[name]!();
 // The application keeps listening for what no benchmark sends.
 process.exit();

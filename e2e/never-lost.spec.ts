@@ -1,4 +1,13 @@
-import { expect, saved, tally, test } from './story';
+import { chromium } from '@playwright/test';
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ensureDatabase, ensureKey, startCluster, stopCluster } from '../ops/cluster.mjs';
+import { clusterFolder } from '../ops/paths.mjs';
+import { LAUNCH } from './launch';
+import { ServerProcess } from './server';
+import { expect, Relay, saved, tally, test } from './story';
 
 test('kill -9 of the server during edits loses nothing acknowledged, and what waits is sent later', async ({
   page,
@@ -76,4 +85,97 @@ test('two windows on one plan, both editing: both see both edits, none is lost',
   await expect(tally(page)).toContainText('3 broken');
   await other.getByRole('link', { name: /^Station/ }).click();
   await expect(other.getByLabel('Place')).toHaveValue('place 5');
+});
+
+test('while PostgreSQL is stopped nothing that is typed goes back or is lost; it is sent when the database is back', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  const home = mkdtempSync(join(tmpdir(), 'relay-away-'));
+  const folder = clusterFolder(home);
+  const url = await ensureDatabase(await startCluster(folder), 'relay');
+  const server = new ServerProcess(0, { url, keyFile: ensureKey(folder) });
+  try {
+    await server.start();
+    const relay = new Relay(server.url);
+    const id = await relay.threePaths();
+    await page.goto(relay.at(id, 'station'));
+    const place = page.getByLabel('Place');
+    await expect(tally(page)).toContainText('3 whole');
+    stopCluster(folder);
+    // Twenty seconds of typing: the server answers all the while that its database does not.
+    for (let at = 0; at < 10; at += 1) {
+      await place.fill(`typed ${at}`);
+      await place.press('Enter');
+      await page.waitForTimeout(2000);
+      await expect(place).toHaveValue(`typed ${at}`);
+    }
+    await expect(page.getByTestId('save-state')).toHaveText('Waiting for the database');
+    await expect(page.getByRole('alert').filter({ hasText: 'The database does not answer' })).toBeVisible();
+    await startCluster(folder);
+    await saved(page);
+    const { document, recent } = await relay.read(id);
+    expect([document.station.place, recent.length]).toEqual(['typed 9', 10]);
+    // Windows hear of each other again.
+    const other = await page.context().newPage();
+    await other.goto(relay.at(id, 'station'));
+    await place.fill('after');
+    await place.press('Enter');
+    await expect(other.getByLabel('Place')).toHaveValue('after');
+  } finally {
+    await server.kill('SIGTERM');
+    stopCluster(folder);
+    rmSync(folder, { recursive: true, force: true });
+    rmSync(home, { recursive: true, force: true });
+  }
+});
+
+test('an edit survives the server and the browser killed a tenth of a second after it', async ({ relay, server }) => {
+  const id = await relay.threePaths();
+  const profile = mkdtempSync(join(tmpdir(), 'relay-browser-'));
+  const launch = () => chromium.launchPersistentContext(profile, { ...LAUNCH, headless: true });
+  const first = await launch();
+  const page = first.pages()[0] ?? (await first.newPage());
+  await page.goto(relay.at(id, 'station'));
+  await expect(tally(page)).toContainText('3 whole');
+  await server.kill('SIGKILL');
+  await page.getByLabel('Place').fill('a tenth of a second ago');
+  await page.getByLabel('Place').press('Enter');
+  await page.waitForTimeout(100);
+  const started = spawnSync('pgrep', ['-f', `user-data-dir=${profile}`], { encoding: 'utf8' })
+    .stdout.trim()
+    .split('\n');
+  expect(started.length).toBeGreaterThan(0);
+  for (const pid of started) process.kill(Number(pid), 'SIGKILL');
+  await first.close().catch(() => undefined);
+  await server.start();
+  const again = await launch();
+  const reopened = again.pages()[0] ?? (await again.newPage());
+  await reopened.goto(relay.at(id, 'station'));
+  await expect(reopened.getByLabel('Place')).toHaveValue('a tenth of a second ago');
+  await saved(reopened);
+  expect((await relay.read(id)).document.station.place).toBe('a tenth of a second ago');
+  await again.close();
+  rmSync(profile, { recursive: true, force: true });
+});
+
+test('a browser without room says that what waits is only in this window, until it is saved', async ({
+  page,
+  relay,
+  server,
+  context,
+}) => {
+  const id = await relay.threePaths();
+  await page.goto(relay.at(id, 'station'));
+  await expect(tally(page)).toContainText('3 whole');
+  const cdp = await context.newCDPSession(page);
+  await cdp.send('Storage.overrideQuotaForOrigin', { origin: server.url, quotaSize: 1 });
+  await server.kill();
+  await page.getByLabel('Place').fill('no room');
+  await page.getByLabel('Place').press('Enter');
+  await expect(page.getByTestId('save-state')).toHaveText('Only in this window');
+  await server.start();
+  await saved(page);
+  expect((await relay.read(id)).document.station.place).toBe('no room');
+  await cdp.send('Storage.overrideQuotaForOrigin', { origin: server.url });
 });

@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { LAUNCH } from './launch';
 
 export default defineConfig({
   testDir: '.',
@@ -17,16 +18,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     permissions: ['clipboard-read', 'clipboard-write'],
     contextOptions: { reducedMotion: 'reduce' },
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--font-render-hinting=none',
-        '--no-pings',
-        '--disable-domain-reliability',
-        '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE localhost, EXCLUDE 127.0.0.1',
-      ],
-    },
+    launchOptions: LAUNCH,
   },
 });

@@ -9,16 +9,23 @@ export class ServerProcess {
   url = '';
   private port = 0;
 
-  constructor(private readonly worker: number) {}
+  /** `database`: its URL and the key of its secrets; that of a worker of this run where none is said. */
+  constructor(
+    worker: number,
+    private readonly database = {
+      url: process.env[`E2E_DATABASE_URL_${worker}`]!,
+      keyFile: process.env['E2E_KEY_FILE']!,
+    },
+  ) {}
 
   async start(): Promise<void> {
     this.port ||= await freePort();
     this.url = `http://127.0.0.1:${this.port}`;
     const env = {
       ...process.env,
-      RELAY_DATABASE_URL: process.env[`E2E_DATABASE_URL_${this.worker}`]!,
+      RELAY_DATABASE_URL: this.database.url,
       RELAY_PORT: String(this.port),
-      RELAY_KEY_FILE: process.env['E2E_KEY_FILE']!,
+      RELAY_KEY_FILE: this.database.keyFile,
       RELAY_LOG_LEVEL: 'error',
     };
     this.child = spawn(process.execPath, [join(ROOT, 'server/dist/main.js')], {

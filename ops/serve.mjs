@@ -16,7 +16,9 @@ import { portIsFree, runs, until } from './processes.mjs';
 
 const DEFAULT_PORT = 4417;
 const START_LIMIT_MS = 60_000;
-const RESTARTS_A_MINUTE = 5;
+/** A server that ends this often before it has ever answered will not do better. */
+const MOST_SHORT_LIVES = 6;
+const RELAUNCH_MS = 500;
 const SERVER = join(ROOT, 'server', 'dist', 'main.js');
 
 /** How soon a database that went away is started again: at first, and at most. */
@@ -149,8 +151,7 @@ function supervise({ port, host, database, demo, log, folder }) {
   keepShort([log, join(folder, 'postgres.log')]);
   let stopping = false;
   let cameUp = false;
-  /** @type {number[]} */
-  const deaths = [];
+  let shortLives = 0;
   /** @type {import('node:child_process').ChildProcess} */
   let child;
   const launch = () => {
@@ -173,15 +174,22 @@ function supervise({ port, host, database, demo, log, folder }) {
         void stop(1);
         return;
       }
-      const now = Date.now();
-      deaths.push(now);
-      if (deaths.filter((at) => now - at < 60_000).length > RESTARTS_A_MINUTE) {
+      if (shortLives >= MOST_SHORT_LIVES) {
         console.error(`The server keeps ending (${signal ?? code}): see ${log}.`);
         void stop(1);
         return;
       }
       console.error(`The server ended (${signal ?? code}) and is started again; nothing saved was lost.`);
-      launch();
+      setTimeout(() => !stopping && launch(), shortLives * RELAUNCH_MS);
+      shortLives += 1;
+    });
+    const launched = child;
+    void until(
+      async () => launched.exitCode !== null || (await stateOf(urlOf(port, host))) === 'ready',
+      START_LIMIT_MS,
+      100,
+    ).then((up) => {
+      if (up && launched.exitCode === null && launched.signalCode === null) shortLives = 0;
     });
   };
   // A database that was killed, or gave up, is started again, sooner or later; the server waits for it meanwhile.

@@ -1,9 +1,10 @@
 /** Requests that nobody should send, over every route of the published description and beside them. */
 import { request } from 'node:http';
+import { connect } from 'node:net';
 import { openApi } from '../../server/src/openapi';
 
 /** The same sequence every run. */
-export function randomFrom(seed: number): () => number {
+function randomFrom(seed: number): () => number {
   let state = seed;
   return () => {
     state = (state * 1_664_525 + 1_013_904_223) >>> 0;
@@ -157,6 +158,41 @@ export function send(base: URL, { method, path, headers, body }: Sent): Promise<
     asked.setTimeout(20_000, () => asked.destroy());
     asked.end(body ?? undefined);
   });
+}
+
+/** Lines that are no requests, and requests that are hardly any. */
+const RAW = [
+  'GARBAGE\r\n\r\n',
+  'GET\r\n\r\n',
+  'GET /api/v1/plans\r\n\r\n',
+  'GET /api/v1/plans HTTP/9.9\r\nHost: localhost\r\n\r\n',
+  'GET http://localhost/api/v1/plans HTTP/1.1\r\nHost: localhost\r\n\r\n',
+  'GET //api//v1//plans HTTP/1.1\r\nHost: localhost\r\n\r\n',
+  'GET /%zz%00 HTTP/1.1\r\nHost: localhost\r\n\r\n',
+  'GET /../../etc/passwd HTTP/1.1\r\nHost: localhost\r\n\r\n',
+  'GET /api/v1/plans HTTP/1.1\r\n\r\n',
+  'GET /api/v1/plans HTTP/1.1\r\nHost: a\r\nHost: b\r\n\r\n',
+  'POST /api/v1/plans HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\nContent-Length: -5\r\n\r\n{}',
+  'POST /api/v1/plans HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\nContent-Length: 5\r\nTransfer-Encoding: chunked\r\n\r\nzz\r\n',
+  'POST /api/v1/plans HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\nTransfer-Encoding: chunked\r\n\r\n2\r\n{}\r\n0\r\n\r\n',
+  `GET /${'a'.repeat(20_000)} HTTP/1.1\r\nHost: localhost\r\n\r\n`,
+  `GET / HTTP/1.1\r\nHost: localhost\r\n${'X: y\r\n'.repeat(3000)}\r\n`,
+  '\u0000\u0001\u0002\r\n\r\n',
+];
+
+/** What comes back for each of them: the status, or `null` where the connection was ended without one. */
+export async function rawLines(base: URL): Promise<(number | null)[]> {
+  const one = (text: string) =>
+    new Promise<number | null>((done) => {
+      let answer = '';
+      const socket = connect(Number(base.port), base.hostname, () => socket.end(text));
+      const over = () => done(Number(/^HTTP\/1\.\d (\d{3})/.exec(answer)?.[1] ?? 0) || null);
+      socket.setTimeout(5_000, () => socket.destroy());
+      socket.on('data', (chunk) => (answer += String(chunk)));
+      socket.on('error', over);
+      socket.on('close', over);
+    });
+  return Promise.all(RAW.map(one));
 }
 
 function decodeSafely(path: string): string {

@@ -240,6 +240,65 @@ describe('lists that hold more than is read', () => {
   });
 });
 
+describe('a list that is only looked at', () => {
+  it('is left at once by who goes away, and makes room for the next', async () => {
+    const long = `call,output\n${'QO1AA,145.6\n'.repeat(400_000)}`;
+    for (let at = 0; at < 4; at += 1) {
+      const leave = new AbortController();
+      const looked = fetch(`${server.url}/api/v1/lists/preview`, { method: 'POST', body: long, signal: leave.signal });
+      setTimeout(() => leave.abort(), 150);
+      await expect(looked).rejects.toThrow();
+    }
+    // Were they still being read, this would be one too many.
+    await expect
+      .poll(
+        async () =>
+          (await fetch(`${server.url}/api/v1/lists/preview`, { method: 'POST', body: 'call,output\nQO1AA,145.6\n' }))
+            .status,
+      )
+      .toBe(200);
+  });
+});
+
+describe('the history', () => {
+  it('is let go where it is old and long, and the plan is what it was', async () => {
+    const plan = await newPlan();
+    let version = 1;
+    for (let round = 0; round < 12; round += 1) {
+      const edits = Array.from({ length: 100 }, (_, at) =>
+        editOf(plan.document, () => undefined, {
+          patches: [{ op: 'replace', path: '/station/place', value: `place ${round} ${at}` }],
+        }),
+      );
+      version = (await call<{ version: number }>('PATCH', `/plans/${plan.id}`, { version, edits })).body.version;
+    }
+    await database.query("UPDATE plan_edit SET at = now() - interval '40 days' WHERE plan_id = $1 AND version < 900", [
+      plan.id,
+    ]);
+    await call('PATCH', `/plans/${plan.id}`, {
+      version,
+      edits: [
+        editOf(plan.document, () => undefined, { patches: [{ op: 'replace', path: '/station/place', value: 'last' }] }),
+      ],
+    });
+    const oldest = async () =>
+      (
+        await database.query<{ first: number }>('SELECT min(version) AS first FROM plan_edit WHERE plan_id = $1', [
+          plan.id,
+        ])
+      ).rows[0]!.first;
+    // What is both old and beyond the newest thousand goes when the document is next written.
+    await expect.poll(oldest, { timeout: 15_000 }).toBe(version + 1 - 1000 + 1);
+    expect((await open(plan.id)).document.station.place).toBe('last');
+    // A window that was away for longer is told to read the plan whole.
+    const away = await call<{ since: unknown }>('PATCH', `/plans/${plan.id}`, {
+      version: 1,
+      edits: [editOf(plan.document, (draft) => void (draft.station.place = 'away'))],
+    });
+    expect(away).toMatchObject({ status: 409, body: { since: null } });
+  }, 60_000);
+});
+
 describe('the event loop', () => {
   it('was not held by any of this', async () => {
     // Tests share the machine with a build and a browser: the soak measures the strict figure.

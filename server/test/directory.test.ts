@@ -112,8 +112,7 @@ describe('lists', () => {
 
   it('leave nothing behind when the import is ended half way', async () => {
     const source = await openDatabase(inject('databaseUrl'), KEY);
-    const bytes = generated(5000);
-    const read = () => readList({ bytes, fields: null, recipes: {} });
+    const read = () => readList({ bytes: generated(5000), fields: null, recipes: {} });
     const ended = new AbortController();
     let asked = 0;
     const signal = {

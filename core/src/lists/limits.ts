@@ -15,11 +15,13 @@ export class ListTooLarge extends Error {
 
 const many = (count: number) => count.toLocaleString('en-GB');
 
+/** @throws ListTooLarge */
 export function checkRows(count: number): void {
   if (count > LIST_LIMITS.rows)
     throw new ListTooLarge('The list', `${many(count)} rows`, `at most ${many(LIST_LIMITS.rows)}`);
 }
 
+/** `place`: where they were counted. @throws ListTooLarge */
 export function checkColumns(place: string, count: number): void {
   if (count > LIST_LIMITS.columns)
     throw new ListTooLarge(place, `${many(count)} columns`, `at most ${many(LIST_LIMITS.columns)}`);
@@ -32,12 +34,12 @@ const commonest = (text: string, letters: readonly string[]): number =>
 /** Looks at the lines of a table before anything is cut: stops at the first that is too much. @throws ListTooLarge */
 export function checkLines(text: string, delimiters: readonly string[]): void {
   let lines = 0;
-  for (let from = 0; from < text.length; ) {
+  for (let from = 0; from < text.length;) {
     const found = text.indexOf('\n', from);
     const end = found < 0 ? text.length : found;
     lines += 1;
     if (lines > LIST_LIMITS.lines)
-      throw new ListTooLarge(`Line ${many(lines)}`, `more lines`, `at most ${many(LIST_LIMITS.lines)}`);
+      throw new ListTooLarge(`Line ${many(lines)}`, 'more lines', `at most ${many(LIST_LIMITS.lines)}`);
     if (end - from > LIST_LIMITS.lineLetters) {
       const place = `Line ${many(lines)}`;
       checkColumns(place, commonest(text.slice(from, end), delimiters) + 1);

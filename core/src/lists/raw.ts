@@ -16,6 +16,7 @@ const DELIMITER_NAMES: Readonly<Record<string, string>> = {
   ',': 'commas',
 };
 const SAMPLE_LINES = 60;
+const CHUNK_LETTERS = 1_000_000;
 
 export interface Decoded {
   text: string;
@@ -88,14 +89,21 @@ function fromCsv({ text, encoding }: Decoded): RawList {
   const delimiter = said?.[1] ?? findDelimiter(body);
   const rows: RawList['rows'] = [];
   let line = 1 + offset;
-  for (const cells of Papa.parse<string[]>(body, { delimiter }).data) {
+  const take = (cells: string[]) => {
     checkColumns(`Line ${line}`, cells.length);
     if (cells.some((cell) => cell.trim() !== '')) rows.push({ line, cells: cells.map((cell) => cell.trim()) });
     checkRows(rows.length);
     // A quoted cell may run over several lines.
     line += 1;
     for (const cell of cells) if (cell.includes('\n')) line += cell.split('\n').length - 1;
-  }
+  };
+  // Piece by piece, so that a long list is not held twice.
+  Papa.parse<string[]>(body, {
+    delimiter,
+    chunkSize: CHUNK_LETTERS,
+    chunk: ({ data }: Papa.ParseResult<string[]>) => data.forEach(take),
+    complete: () => undefined,
+  } as Papa.ParseConfig<string[]>);
   const table = rows.slice(titleLines(rows.map((row) => row.cells)));
   const headed = hasHeader(table.map((row) => row.cells));
   return {

@@ -1,24 +1,26 @@
-/** The thread that reads lists: one list a thread, asked for chunk after chunk. */
-import { workerData } from 'node:worker_threads';
+/** A thread that reads lists, one at a time, asked for chunk after chunk. */
 import { ListTooLarge } from '@relay/core/lists/limits';
 import type { ColumnField } from '@relay/core/lists/types';
 import { serveThread } from '../threads/serve';
 import { ListReading, type ReadHead } from './reading';
 
-const { bytes, fields, recipes } = workerData as {
-  bytes: Uint8Array;
-  fields: ColumnField[] | null;
-  recipes: Record<string, ColumnField[]>;
-};
 let reading: ListReading | null = null;
+
+interface Begin {
+  bytes: Uint8Array;
+  fields: readonly ColumnField[] | null;
+  recipes: Readonly<Record<string, readonly ColumnField[]>>;
+  isLook: boolean;
+}
 
 /** What a list may not be: what was found, and what is allowed. */
 export type Refused = { place: string; found: string; expected: string };
 
 const operations = {
-  head(): ReadHead | { refused: Refused } {
+  begin({ bytes, fields, recipes, isLook }: Begin): ReadHead | { refused: Refused } {
     try {
-      reading ??= new ListReading(bytes, (signature) => fields ?? recipes[signature] ?? null);
+      const recipe = (signature: string) => (Object.hasOwn(recipes, signature) ? recipes[signature]! : null);
+      reading = new ListReading(bytes, (signature) => fields ?? recipe(signature), isLook);
       return reading.head;
     } catch (error) {
       if (!(error instanceof ListTooLarge)) throw error;
@@ -30,6 +32,7 @@ const operations = {
   rest: () => reading!.rest(),
   end: () => reading!.end(),
   difference: (before: string) => reading!.difference(before),
+  over: () => void (reading = null),
 };
 
 export type ReadingOperations = typeof operations;

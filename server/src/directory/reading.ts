@@ -52,6 +52,7 @@ export interface ReadEnd {
 }
 
 const CHUNK = 2000;
+const READ: RawList['rows'][number] = { line: 0, cells: [] };
 const SAMPLE_ROWS = 6;
 const MOST_FINDINGS = 100;
 const MOST_REJECTED = 5000;
@@ -98,6 +99,7 @@ export class ListReading {
   private readonly reader: SiteReader;
   private readonly raw: RawList;
   private at = 0;
+  private good = 0;
   private doubtful = 0;
   private readonly doubts: ReadFinding[] = [];
   private readonly wrong: { line: RejectedLine; finding: ReadFinding }[] = [];
@@ -106,7 +108,12 @@ export class ListReading {
   private readonly said: Said[] = [];
 
   /** @param fields what the user, or a recipe, takes the columns for; guessed where there are none */
-  constructor(bytes: Uint8Array, fieldsFor: (signature: string) => readonly ColumnField[] | null) {
+  constructor(
+    bytes: Uint8Array,
+    fieldsFor: (signature: string) => readonly ColumnField[] | null,
+    /** Whether it is only looked at, and then held against the list that is there. */
+    private readonly isLook = true,
+  ) {
     this.raw = readRaw(bytes);
     const signature = createHash('md5').update(signatureOf(this.raw)).digest('hex');
     const guessed = guessColumns(this.raw);
@@ -149,13 +156,17 @@ export class ListReading {
         sites.push(one);
         for (const { slot, number, static: is_static } of site.groups)
           groups.push({ line, slot: slot ?? 0, number, is_static });
-        this.said.push({
-          key: siteKey(site),
-          callSign: site.callSign,
-          said: (one as { fingerprint: string }).fingerprint,
-        });
+        this.good += 1;
+        if (this.isLook)
+          this.said.push({
+            key: siteKey(site),
+            callSign: site.callSign,
+            said: (one as { fingerprint: string }).fingerprint,
+          });
       }
     }
+    // What has been read is let go.
+    for (let place = this.at; place < end; place += 1) this.raw.rows[place] = READ;
     this.at = end;
     return {
       sites: JSON.stringify(sites),
@@ -167,7 +178,7 @@ export class ListReading {
   end(): ReadEnd {
     const findings = [...this.wrong.map((one) => one.finding), ...this.doubts].slice(0, MOST_FINDINGS);
     return {
-      counts: { good: this.said.length, doubtful: this.doubtful, rejected: this.rejected, findings },
+      counts: { good: this.good, doubtful: this.doubtful, rejected: this.rejected, findings },
       rejected: this.wrong.map((one) => one.line),
     };
   }

@@ -2,7 +2,7 @@
 import { monitorEventLoopDelay } from 'node:perf_hooks';
 
 /** No request may hold the loop for longer, ms. */
-export const MOST_HELD_MS = 50;
+const MOST_HELD_MS = 50;
 const RESOLUTION_MS = 10;
 const LOOK_MS = 250;
 

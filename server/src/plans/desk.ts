@@ -2,7 +2,6 @@
  * Everything about plans that takes time, for a thread of its own: reading and checking documents, edits in batches, answers as
  * texts that the main thread only passes on. It keeps the plans that are in use at hand; what it lacks it asks for.
  */
-import { freeze } from 'immer';
 import { emptyPlan } from '@relay/core/plan/create';
 import { edit } from '@relay/core/plan/edit';
 import { overlap } from '@relay/core/plan/overlap';
@@ -36,7 +35,7 @@ export type Refusal =
   | { kind: 'invalid-request' | 'invalid-plan'; problems: Problem[] }
   | { kind: 'stale'; version: number; since: string | null };
 
-export type Outcome = { kind: 'done'; answer: string } | Refusal;
+type Outcome = { kind: 'done'; answer: string } | Refusal;
 
 /** A plan to be stored: its document with tokens for secrets. */
 export type Made = { name: string; document: string; secrets: SealedSecret[] } | Refusal;
@@ -140,7 +139,7 @@ export class PlanDesk {
     version,
   }: Record<'planId' | 'document' | 'rows' | 'secrets', string> & { version: number }): void {
     const history = JSON.parse(rows) as HistoryRow[];
-    const stored = freeze(JSON.parse(document) as Plan, true);
+    const stored = JSON.parse(document) as Plan;
     const { document: plan } = applyEach(
       stored,
       history.map((row) => row.patches),

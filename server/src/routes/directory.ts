@@ -68,7 +68,7 @@ let reading = 0;
 async function withReader<T>(
   ctx: Context,
   directory: Directory,
-  signal: AbortSignal,
+  { signal, isLook }: { signal: AbortSignal; isLook: boolean },
   act: (reader: ListReader) => Promise<T>,
 ): Promise<T> {
   const fields = fieldsOf(ctx);
@@ -76,7 +76,7 @@ async function withReader<T>(
   if (reading >= MOST_READING) throw new Overloaded(`${reading} lists are being read`);
   reading += 1;
   try {
-    const reader = readList({ bytes, fields, recipes: fields ? {} : await directory.recipes() });
+    const reader = readList({ bytes, fields, recipes: fields ? {} : await directory.recipes(), isLook });
     const leave = () => void reader.close();
     signal.addEventListener('abort', leave);
     try {
@@ -165,7 +165,7 @@ export function directoryRoutes(directory: Directory, reads: Thread<ReadOperatio
   router.post('/lists/preview', async (ctx) => {
     const name = text(ctx, 'name', 100);
     const answer = await whileAsked(ctx, (signal) =>
-      withReader(ctx, directory, signal, async (reader) => {
+      withReader(ctx, directory, { signal, isLook: true }, async (reader) => {
         const { layout, headed, header, columns, sample, unread } = await reader.head();
         await reader.rest();
         const { counts, rejected } = await reader.end();
@@ -185,7 +185,7 @@ export function directoryRoutes(directory: Directory, reads: Thread<ReadOperatio
     if (list.name === '')
       throw new InvalidRequest([{ pointer: '/name', found: 'nothing', expected: 'a name for the list' }]);
     await withProgress(ctx, 201, (signal, progress) =>
-      withReader(ctx, directory, signal, async (reader) => {
+      withReader(ctx, directory, { signal, isLook: false }, async (reader) => {
         const { list: summary, counts } = await directory.add(list, reader, signal, progress);
         const { signature, columns } = await reader.head();
         await directory.remember(

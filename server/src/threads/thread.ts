@@ -24,8 +24,6 @@ export interface ThreadParts {
   bundle: string;
   data?: unknown;
   limits: ResourceLimits;
-  /** For one piece of work: once ended, it is not started again. */
-  isOnce?: boolean;
 }
 
 interface Waiting {
@@ -34,7 +32,7 @@ interface Waiting {
 }
 
 /** A thread is a bundle of its own: beside the server's; from the sources (in tests) where the build has put it. */
-export function bundleUrl(name: string): URL {
+function bundleUrl(name: string): URL {
   const [inside, shared] = [import.meta.url.endsWith('.js'), import.meta.url.includes('/assets/')];
   return new URL(inside ? `${shared ? '../' : './'}${name}.js` : `../../dist/${name}.js`, import.meta.url);
 }
@@ -43,14 +41,20 @@ export class Thread<O extends Operations> {
   private worker: Worker | null = null;
   private readonly waiting = new Map<number, Waiting>();
   private calls = 0;
-  private hasEnded = false;
 
   constructor(private readonly parts: ThreadParts) {}
 
-  /** @throws Overloaded when the thread does not answer within `limitMs`, or ended meanwhile; Error for a fault of ours */
-  call<K extends keyof O & string>(operation: K, argument: Argument<O, K>, limitMs: number): Promise<Result<O, K>> {
+  /**
+   * @param handedOver memory that belongs to the thread from now on, and need not be copied
+   * @throws Overloaded when the thread does not answer within `limitMs`, or ended meanwhile; Error for a fault of ours
+   */
+  call<K extends keyof O & string>(
+    operation: K,
+    argument: Argument<O, K>,
+    limitMs: number,
+    handedOver: readonly ArrayBuffer[] = [],
+  ): Promise<Result<O, K>> {
     const call = (this.calls += 1);
-    if (this.hasEnded && this.parts.isOnce) return Promise.reject(new Overloaded('ended'));
     const worker = (this.worker ??= this.start());
     return new Promise<Result<O, K>>((resolve, reject) => {
       const timer = setTimeout(() => void this.end(worker, `took longer than ${limitMs / 1000} s`), limitMs);
@@ -69,7 +73,7 @@ export class Thread<O extends Operations> {
           reject(error);
         },
       });
-      worker.postMessage({ call, operation, argument } satisfies Asked);
+      worker.postMessage({ call, operation, argument } satisfies Asked, handedOver);
     });
   }
 
@@ -86,13 +90,11 @@ export class Thread<O extends Operations> {
   private async end(worker: Worker, why: string): Promise<void> {
     if (this.worker !== worker) return;
     this.worker = null;
-    this.hasEnded = true;
     for (const one of [...this.waiting.values()]) one.fail(new Overloaded(why));
     await worker.terminate();
   }
 
   async close(): Promise<void> {
-    this.hasEnded = true;
     if (this.worker) await this.end(this.worker, 'ended');
   }
 }

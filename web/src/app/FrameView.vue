@@ -66,8 +66,8 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     <div class="frame-dock">
       <p class="notice no-print" role="status" aria-live="polite" data-testid="notice">{{ store.notice }}</p>
       <p v-if="store.saveState === 'waiting'" class="waiting no-print" role="alert">
-        The server does not answer. {{ store.saveDetail }}; they are kept in this browser and sent as soon as it is
-        back.
+        {{ store.saveDetail.endsWith('database') ? 'The database does not answer' : 'The server does not answer' }}.
+        {{ store.saveDetail }}; they are kept in this browser and sent as soon as it is back.
       </p>
       <DockPanel />
     </div>

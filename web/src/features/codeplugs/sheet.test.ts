@@ -135,6 +135,13 @@ describe('ranges', () => {
     );
   });
 
+  it('hold nothing that a spreadsheet would run', () => {
+    expect(writeTsv([['=1+1', '@SUM(A1)', '-7.6', '+5', '-x', 'Merrin']])).toBe(
+      "'=1+1\t'@SUM(A1)\t-7.6\t+5\t'-x\tMerrin",
+    );
+    expect(parseTsv("'=1+1\t-7.6")).toEqual([['=1+1', '-7.6']]);
+  });
+
   it('fill from the upper left, stop at the edges, and one value fills all', () => {
     const cells = (block: string[][], range: { x: number; y: number; x1: number; y1: number }) =>
       pasteInto(block, ['a', 'b'], [0, 1, 2], range).map(({ row, column, text }) => `${row}${column}${text}`);

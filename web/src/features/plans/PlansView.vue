@@ -38,7 +38,7 @@ async function openNew(plan: PlanSummary, stop = 'agreement'): Promise<void> {
 const create = () =>
   attempt(async () => openNew(await api.create({ name: name.value.trim() || 'My plan' }), 'station'));
 const loadDemo = (demo: string) => attempt(async () => openNew(await api.create({ demo })));
-const change = (act: Promise<PlanSummary>) =>
+const change = (act: Promise<unknown>) =>
   attempt(async () => {
     await act;
     await refresh();
@@ -109,7 +109,14 @@ onMounted(refresh);
         <tbody>
           <tr v-for="plan in plans" :key="plan.id">
             <td>
-              <router-link :to="{ name: 'agreement', params: { planId: plan.id } }"
+              <template v-if="plan.spoiled">
+                <strong>{{ plan.name }}</strong>
+                <p class="spoiled is-broken">
+                  Set aside: what is stored of it cannot be read. {{ plan.spoiled }} Whoever runs this server finds it
+                  in the database; the other plans are whole.
+                </p>
+              </template>
+              <router-link v-else :to="{ name: 'agreement', params: { planId: plan.id } }"
                 ><strong>{{ plan.name }}</strong></router-link
               >
             </td>
@@ -117,6 +124,7 @@ onMounted(refresh);
             <td class="mono">{{ plan.version }}</td>
             <td class="acts">
               <el-button
+                v-if="!plan.spoiled"
                 link
                 :aria-label="`Duplicate ${plan.name}`"
                 @click="change(api.duplicate(plan.id, `${plan.name} (copy)`.slice(0, 100)))"
@@ -155,6 +163,17 @@ onMounted(refresh);
                 <el-button link :aria-label="`Restore ${plan.name}`" @click="change(api.restore(plan.id))"
                   >Restore</el-button
                 >
+                <el-popconfirm
+                  :title="`Take “${plan.name}” away for good, with its history? This cannot be undone.`"
+                  confirm-button-text="Take it away"
+                  cancel-button-text="Keep it"
+                  width="280"
+                  @confirm="change(api.erase(plan.id))"
+                >
+                  <template #reference>
+                    <el-button link :aria-label="`Delete ${plan.name} for good`">Delete for good</el-button>
+                  </template>
+                </el-popconfirm>
               </td>
             </tr>
           </tbody>
@@ -186,6 +205,12 @@ onMounted(refresh);
 
 .acts {
   text-align: right;
+  white-space: nowrap;
+}
+
+.spoiled {
+  max-width: 60ch;
+  margin: 4px 0 0;
 }
 
 .new {
