@@ -16,6 +16,7 @@ export class ServerProcess {
       url: process.env[`E2E_DATABASE_URL_${worker}`]!,
       keyFile: process.env['E2E_KEY_FILE']!,
     },
+    private readonly more: Record<string, string> = {},
   ) {}
 
   async start(): Promise<void> {
@@ -27,6 +28,7 @@ export class ServerProcess {
       RELAY_PORT: String(this.port),
       RELAY_KEY_FILE: this.database.keyFile,
       RELAY_LOG_LEVEL: 'error',
+      ...this.more,
     };
     this.child = spawn(process.execPath, [join(ROOT, 'server/dist/main.js')], {
       env,

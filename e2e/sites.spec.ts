@@ -97,6 +97,7 @@ test('three layouts come in by looking, a fourth needs two columns chosen; the n
   await expect(page.getByRole('button', { name: 'Show what is on the way' })).toBeDisabled();
   await page.getByText('Near me', { exact: true }).click();
   await page.getByRole('button', { name: 'Forget isles-club' }).click();
+  await page.getByRole('button', { name: 'Forget it' }).click();
   await expect(page.getByTestId('near-site')).toHaveCount(10);
   await forgetAll(relay);
 });

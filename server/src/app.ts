@@ -60,6 +60,8 @@ export function createApp(parts: AppParts): App {
     data: { url: parts.databaseUrl },
     limits: READS_LIMITS,
   });
+  const directory = new Directory(source);
+  directory.clear().catch((error: unknown) => log.warn({ err: error }, 'forgotten lists were not cleared'));
   koa.use(requestLog(log));
   // Pages bring a policy of their own with a nonce; everything else is no page, and must not act like one.
   koa.use(async (ctx, next) => {
@@ -86,7 +88,7 @@ export function createApp(parts: AppParts): App {
     sessionRoutes(parts.access),
     planRoutes(plans, events),
     probeRoutes(parts.line),
-    directoryRoutes(new Directory(source), reads),
+    directoryRoutes(directory, reads),
   ];
   for (const router of routers) koa.use(router.routes()).use(router.allowedMethods());
   koa.use(pages(parts.webRoot));

@@ -23,6 +23,7 @@ import {
   HELD_SCHEMA,
   TRIP_BODY,
   TRIP_SCHEMA,
+  USE_SCHEMA,
 } from './http/schemas';
 
 import { LISTED_MODES } from '@relay/core/lists/types';
@@ -166,7 +167,8 @@ const document = {
     },
     '/lists': {
       get: {
-        summary: 'Imported lists of sites, by name',
+        summary: 'Imported lists of sites, by name; with `forgotten=true` those that can be brought back',
+        parameters: [query('forgotten', { enum: ['true', 'false'] })],
         responses: { 200: answer('Lists', { type: 'array', items: LIST_SCHEMA }) },
       },
       post: {
@@ -202,8 +204,22 @@ const document = {
     '/lists/{id}': {
       parameters: [id],
       delete: {
-        summary: 'Forget a list and its sites',
+        summary: 'Forget a list and its sites; it can be brought back for 30 days, and corrections stay',
         responses: { 204: { description: 'Forgotten' }, 404: problem('No such list') },
+      },
+    },
+    '/lists/{id}/restore': {
+      parameters: [id],
+      post: {
+        summary: 'Bring a forgotten list back',
+        responses: { 204: { description: 'Back' }, 404: problem('No such forgotten list') },
+      },
+    },
+    '/lists/{id}/use': {
+      parameters: [id],
+      get: {
+        summary: 'Who would miss a list: plans that took sites from it, and its corrections',
+        responses: { 200: answer('Use', USE_SCHEMA), 404: problem('No such list') },
       },
     },
     '/lists/{id}/sites': {

@@ -1,12 +1,12 @@
 /** A server that is open to the network: who gets in, and what nobody reads in its log. */
 import { hash } from '@node-rs/argon2';
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import pg from 'pg';
 import { hostAllowed } from '../src/http/guard';
 import { makeLog, plainError } from '../src/http/log';
 import { isDatabaseTrouble } from '../src/db/trouble';
 import { Overloaded } from '../src/errors';
-import { ask, editOf, KEY, type Running, startServer } from './harness';
+import { ask, editOf, KEY, type Running, startServer, ownDatabase } from './harness';
 
 describe('a shared password', () => {
   let server: Running;
@@ -59,7 +59,7 @@ describe('names of the server', () => {
 
 describe('the log', () => {
   it('holds no value of a statement and no message that quotes one', async () => {
-    const client = new pg.Client({ connectionString: inject('databaseUrl') });
+    const client = new pg.Client({ connectionString: ownDatabase() });
     await client.connect();
     const error = await client.query('SELECT $1::uuid', ['my-secret-value']).catch((one: unknown) => one);
     await client.end();
@@ -104,7 +104,7 @@ describe('a database that cannot do it now', () => {
 
   it('because every connection is taken answers 503 within some seconds, and goes on after', async () => {
     const server = await startServer();
-    const holder = new pg.Client({ connectionString: inject('databaseUrl') });
+    const holder = new pg.Client({ connectionString: ownDatabase() });
     await holder.connect();
     const { body: plan } = await ask<{ id: string }>(server.url, 'POST', '/api/v1/plans', { demo: 'ostrey-isles' });
     const { body: opened } = await ask<{ document: never }>(server.url, 'GET', `/api/v1/plans/${plan.id}`);

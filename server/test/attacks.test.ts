@@ -1,13 +1,13 @@
 /** What an unkind client, a careless list or a curious reader of the disk may try. */
 import { randomUUID } from 'node:crypto';
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import pg from 'pg';
 import { PLAN_FORMAT_VERSION, type Plan } from '@relay/core/plan/types';
 import { openDatabase } from '../src/db/data-source';
 import { upgradeStoredPlans } from '../src/db/upgrade-plans';
 import type { HistoryRow } from '../src/plans/desk';
 import { profileOf } from '../../core/src/testing/profile-of';
-import { ask, editOf, KEY, type Running, startServer } from './harness';
+import { ask, editOf, KEY, type Running, startServer, ownDatabase } from './harness';
 
 interface Opened {
   id: string;
@@ -27,7 +27,7 @@ const held = async () => (await call<{ eventLoop: { worstMs: number } }>('GET', 
 
 beforeAll(async () => {
   server = await startServer();
-  database = new pg.Client({ connectionString: inject('databaseUrl') });
+  database = new pg.Client({ connectionString: ownDatabase() });
   await database.connect();
 });
 afterAll(async () => {
@@ -172,7 +172,7 @@ describe('secrets', () => {
       plan.id,
       JSON.stringify(edit.patches),
     ]);
-    const source = await openDatabase(inject('databaseUrl'), KEY);
+    const source = await openDatabase(ownDatabase(), KEY);
     expect(await upgradeStoredPlans(source, KEY)).toBe(0);
     await source.destroy();
     const { rows } = await database.query<{ stored: string }>(
@@ -237,6 +237,28 @@ describe('lists that hold more than is read', () => {
     const answer = await call<{ detail: string }>('POST', '/sites/along', trip);
     expect(answer).toMatchObject({ status: 422 });
     expect((await call('GET', '/sites/near?lat=46&lon=-33')).status).toBe(200);
+  });
+});
+
+describe('a list that is replaced several times at once', () => {
+  it('is one of them whole, and so is what is near', async () => {
+    const at = (lat: number) =>
+      `call,output,lat,lon\n${Array.from({ length: 300 }, (_, i) => `QO1A${String.fromCharCode(65 + (i % 26))}${String.fromCharCode(65 + Math.floor(i / 26))},145.6,${lat},-33.4`).join('\n')}\n`;
+    const add = (lat: number) => fetch(`${server.url}/api/v1/lists?name=Again`, { method: 'POST', body: at(lat) });
+    expect((await add(10)).status).toBe(201);
+    for (let round = 0; round < 4; round += 1) {
+      const answers = await Promise.all([add(20 + round), add(30 + round)]);
+      expect(answers.map((one) => one.status)).toEqual([201, 201]);
+      const near = await call<{ listName: string; lat: number }[]>(
+        'GET',
+        '/sites/near?lat=25&lon=-33.4&limit=50&network=',
+      );
+      const lats = new Set(near.body.filter((one) => one.listName === 'Again').map((one) => one.lat));
+      const { rows } = await database.query<{ lat: number }>(
+        "SELECT DISTINCT s.lat FROM directory_site s JOIN directory_list l ON l.id = s.list_id WHERE l.name = 'Again'",
+      );
+      expect([...lats]).toEqual(rows.map((row) => row.lat));
+    }
   });
 });
 

@@ -4,9 +4,12 @@ import type { TestProject } from 'vitest/node';
 
 declare module 'vitest' {
   interface ProvidedContext {
-    databaseUrl: string;
+    /** One for each worker: files that run at one time do not meet. */
+    databaseUrls: string[];
   }
 }
+
+const MOST_WORKERS = 8;
 
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
   const { startCluster, ensureDatabase, dropDatabase, stopCluster } =
@@ -17,11 +20,13 @@ export default async function setup(project: TestProject): Promise<() => Promise
   ensureBuild();
   const folder = clusterFolder(join(home(), 'test'));
   const cluster = await startCluster(folder);
-  const name = `server_${Date.now()}`;
-  const url = await ensureDatabase(cluster, name);
-  project.provide('databaseUrl', url);
+  const run = Date.now();
+  const names = Array.from({ length: MOST_WORKERS }, (_, worker) => `server_${run}_${worker}`);
+  const urls: string[] = [];
+  for (const name of names) urls.push(await ensureDatabase(cluster, name));
+  project.provide('databaseUrls', urls);
   return async () => {
-    await dropDatabase(cluster, name);
+    for (const name of names) await dropDatabase(cluster, name);
     if (cluster.done !== 'was running') stopCluster(folder);
   };
 }

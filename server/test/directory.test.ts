@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import { afterAll, afterEach, beforeAll, describe, expect, inject, it } from 'vitest';
+import pg from 'pg';
+import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { legBetween } from '@relay/core/units/geo/geodesic';
 import { openDatabase } from '../src/db/data-source';
 import type { FiledSite, ListSummary, NearSite, SiteMap, Trip } from '@relay/core/lists/filed';
@@ -18,7 +19,7 @@ import {
   HELD_SCHEMA,
   TRIP_SCHEMA,
 } from '../src/http/schemas';
-import { ask, type Running, startServer, KEY } from './harness';
+import { ask, type Running, startServer, KEY, ownDatabase } from './harness';
 
 let server: Running;
 beforeAll(async () => {
@@ -64,9 +65,15 @@ const near = (query: string) => ask<NearSite[]>(server.url, 'GET', `/api/v1/site
 const at = `lat=${HASK.lat}&lon=${HASK.lon}`;
 const lists = async () => (await ask<ListSummary[]>(server.url, 'GET', '/api/v1/lists')).body;
 
-afterEach(async () => {
-  for (const one of await lists()) await fetch(`${server.url}/api/v1/lists/${one.id}`, { method: 'DELETE' });
-});
+async function withoutLists(): Promise<void> {
+  const database = new pg.Client({ connectionString: ownDatabase() });
+  await database.connect();
+  await database.query('TRUNCATE directory_list CASCADE');
+  await database.query('UPDATE directory_stamp SET stamp = stamp + 1');
+  await database.end();
+}
+beforeAll(withoutLists);
+afterEach(withoutLists);
 
 function holds(schema: object, value: unknown): void {
   const ajv = new Ajv2020({ strict: false });
@@ -105,13 +112,31 @@ describe('lists', () => {
     expect(await lists()).toHaveLength(1);
   });
 
+  it('of another name that hold the same sites are offered as what this is a newer version of; forgotten, corrections stay', async () => {
+    const { body } = await add('Isles club', list('isles-club.csv'));
+    const preview = async (name: string, bytes: Uint8Array | string) =>
+      (await send<{ alike: { name: string; share: number } | null }>(`/lists/preview?name=${name}`, bytes)).body.alike;
+    expect(await preview('isles-club-2027', list('isles-club.csv'))).toEqual({ name: 'Isles club', share: 1 });
+    expect(await preview('boat', list('boat-notes.csv'))).toBeNull();
+    const of = (path: string) => `/api/v1/lists/${body.list.id}${path}`;
+    const [first] = (await ask<FiledSite[]>(server.url, 'GET', of('/sites'))).body;
+    const correction = { field: 'status', text: 'off the air', who: 'Vesna', why: 'heard nothing' };
+    await ask(server.url, 'PUT', of(`/sites/${first!.line}/corrections`), correction);
+    await ask(server.url, 'DELETE', of(''));
+    expect(await preview('isles-club-2027', list('isles-club.csv'))).toBeNull();
+    await add('Isles club', list('isles-club.csv'));
+    const again = (await lists())[0]!;
+    const sites = (await ask<FiledSite[]>(server.url, 'GET', `/api/v1/lists/${again.id}/sites`)).body;
+    expect(sites.find((one) => one.callSign === first!.callSign)!.status).toBe('off the air');
+  });
+
   it('import what can be read and say the line of what cannot', async () => {
     const { body } = await add('Mixed', 'call,output\nQO1AA,145.6\nnobody,145.7\nQO1AC,145.8\n');
     expect(body).toMatchObject({ good: 2, rejected: 1, findings: [{ line: 3, place: 'call' }] });
   });
 
   it('leave nothing behind when the import is ended half way', async () => {
-    const source = await openDatabase(inject('databaseUrl'), KEY);
+    const source = await openDatabase(ownDatabase(), KEY);
     const read = () => readList({ bytes: generated(5000), fields: null, recipes: {} });
     const ended = new AbortController();
     let asked = 0;
@@ -466,8 +491,17 @@ describe('near me', () => {
     ] as const)
       expect((await near(`${at}&network=${network}`)).body).toHaveLength(found);
     expect((await near(`${at}&withinM=5000`)).body.every((site) => site.distanceM <= 5000)).toBe(true);
-    expect((await ask(server.url, 'DELETE', `/api/v1/lists/${body.list.id}`)).status).toBe(204);
-    expect((await ask(server.url, 'DELETE', `/api/v1/lists/${body.list.id}`)).status).toBe(404);
+    const of = (path = '') => `/api/v1/lists/${body.list.id}${path}`;
+    expect((await ask(server.url, 'DELETE', of())).status).toBe(204);
+    expect((await ask(server.url, 'DELETE', of())).status).toBe(404);
+    expect((await near(at)).body).toHaveLength(1);
+    // It comes back whole, once.
+    expect((await ask<ListSummary[]>(server.url, 'GET', '/api/v1/lists?forgotten=true')).body).toHaveLength(1);
+    expect((await ask(server.url, 'POST', of('/restore'))).status).toBe(204);
+    expect((await ask(server.url, 'POST', of('/restore'))).status).toBe(404);
+    expect((await near(at)).body.length).toBeGreaterThan(5);
+    expect((await ask(server.url, 'GET', of('/use'))).body).toEqual({ plans: [], corrections: 0 });
+    await ask(server.url, 'DELETE', of());
     expect((await near(at)).body.map((site) => site.callSign)).toEqual(['QO1LNK']);
   });
 

@@ -29,11 +29,17 @@ const quickLine: Line = {
   },
 };
 
+/** The database of the worker that runs this file. */
+export function ownDatabase(): string {
+  const urls = inject('databaseUrls');
+  return urls[(Number(process.env['VITEST_POOL_ID'] ?? 1) - 1) % urls.length]!;
+}
+
 /** The key of the secrets of plans in these tests. */
 export const KEY = Buffer.alloc(32, 7);
 
 export async function startServer(line: Line = quickLine, more: Partial<AppParts> = {}): Promise<Running> {
-  const databaseUrl = inject('databaseUrl');
+  const databaseUrl = ownDatabase();
   const log = makeLog('silent');
   const source = await openDatabase(databaseUrl, KEY);
   const events = new PlanEvents(databaseUrl, log);

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { undoStacks } from '@relay/core/plan/history';
 import { applyPatches } from '@relay/core/plan/patches';
 import { type Plan, PLAN_FORMAT_VERSION } from '@relay/core/plan/types';
@@ -8,7 +8,7 @@ import { openDatabase } from '../src/db/data-source';
 import type { EditRow } from '../src/db/entities';
 import { upgradeStoredPlans } from '../src/db/upgrade-plans';
 import { profileOf } from '../../core/src/testing/profile-of';
-import { ask, editOf, KEY, type Running, startServer } from './harness';
+import { ask, editOf, KEY, type Running, startServer, ownDatabase } from './harness';
 
 interface Opened {
   id: string;
@@ -67,7 +67,7 @@ describe('plans', () => {
 
 describe('plans of an older format', () => {
   it('are brought up when the server starts, as an edit that other windows follow and undo stops at', async () => {
-    const source = await openDatabase(inject('databaseUrl'), KEY);
+    const source = await openDatabase(ownDatabase(), KEY);
     const old = JSON.parse(readFileSync(new URL('../../core/vectors/plan-format-1.json', import.meta.url), 'utf8')) as {
       name: string;
     };

@@ -3,6 +3,7 @@ import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './app/App.vue';
 import { router } from './app/router';
+import { watchForStale } from './app/stale';
 import './app/theme.css';
 
 /** Light or dark as the device asks. */
@@ -11,4 +12,5 @@ const follow = () => document.documentElement.classList.toggle('dark', dark.matc
 dark.addEventListener('change', follow);
 follow();
 
+watchForStale(router);
 createApp(App).use(createPinia()).use(router).mount('#app');

@@ -62,7 +62,10 @@ export function describeReadFinding({ line, place, found, expected }: ReadFindin
   return `${line === null ? '' : `Line ${line}, `}${place || 'the file'}: found ${found}, expected ${expected}.`;
 }
 
+/** Enough to know what was meant. */
+const MOST_QUOTED = 200;
+
 /** What was found in a cell, for a finding. */
 export function quoted(text: string): string {
-  return text === '' ? 'nothing' : `“${text}”`;
+  return text === '' ? 'nothing' : `“${text.length > MOST_QUOTED ? `${text.slice(0, MOST_QUOTED)}…` : text}”`;
 }

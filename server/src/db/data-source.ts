@@ -7,6 +7,7 @@ import { Directory1764100000003 } from './migrations/0003-directory';
 import { DirectoryMore1764200000004 } from './migrations/0004-directory-more';
 import { Tones1764300000005 } from './migrations/0005-tones';
 import { History1764400000006 } from './migrations/0006-history';
+import { ForgottenLists1764500000007 } from './migrations/0007-forgotten-lists';
 import { upgradeStoredPlans } from './upgrade-plans';
 
 const MIGRATION_LOCK = 0x72656c61;
@@ -23,6 +24,7 @@ function dataSource(url: string): DataSource {
       DirectoryMore1764200000004,
       Tones1764300000005,
       History1764400000006,
+      ForgottenLists1764500000007,
     ],
     migrationsTransactionMode: 'all',
     synchronize: false,

@@ -3,12 +3,22 @@ import { randomUUID } from 'node:crypto';
 import type { DataSource } from 'typeorm';
 import { type CorrectableField, CORRECTIONS, type ListDifference } from '@relay/core/lists/corrections';
 import type { Correction, ListSummary, SiteCorrection } from '@relay/core/lists/filed';
-import type { ColumnField, ListedSite } from '@relay/core/lists/types';
+import type { ColumnField } from '@relay/core/lists/types';
 import { InvalidRequest, NotFound } from '../errors';
-import { filedSites, keyText, type Query } from './filed-sites';
+import { filedSites, keyText, type Query, type SiteName } from './filed-sites';
 import { insertSites } from './insert';
 import type { ListReader } from './reader';
 import type { ReadEnd } from './reading';
+
+export interface ListUse {
+  /** Names of plans. */
+  plans: string[];
+  corrections: number;
+}
+
+/** A list of which this share of the sites is known under another name is probably a newer version of that. */
+const LEAST_ALIKE = 0.5;
+const KEPT_DAYS = 30;
 
 export interface NewList {
   name: string;
@@ -19,6 +29,9 @@ export interface NewList {
 
 const LIST_COLUMNS =
   'id, name, source, licence, issued_on::text AS "issuedOn", layout, site_count AS sites, imported_at AS "importedAt"';
+
+/** Sites of the present list that are held against a newer one at a time. */
+const DIFFERENCE_PART = 10_000;
 
 /** Taking a list of half a million sites away is one statement. */
 const IMPORT_STATEMENT_MS = 180_000;
@@ -31,8 +44,43 @@ export class Directory {
 
   private readonly query: Query = (statement, values) => this.source.query(statement, values);
 
-  async lists(): Promise<ListSummary[]> {
-    return this.source.query(`SELECT ${LIST_COLUMNS} FROM directory_list ORDER BY name, id`);
+  /** By name; the forgotten ones are those that can be brought back. */
+  async lists(forgotten = false): Promise<ListSummary[]> {
+    return this.source.query(
+      `SELECT ${LIST_COLUMNS} FROM directory_list WHERE (forgotten_at IS NOT NULL) = $1 AND site_count > 0 ORDER BY name, id`,
+      [forgotten],
+    );
+  }
+
+  /** Who would miss a list: plans that took sites from it, and how many corrections it has. @throws NotFound */
+  async use(id: string): Promise<ListUse> {
+    const [list] = (await this.source.query('SELECT name FROM directory_list WHERE id = $1', [id])) as {
+      name: string;
+    }[];
+    if (!list) throw new NotFound('The list');
+    const plans = (await this.source.query(
+      `SELECT name FROM plan WHERE deleted_at IS NULL AND jsonb_path_exists(document, '$.sites.byId.*.listing.list ? (@.name == $name)', jsonb_build_object('name', $1::text)) ORDER BY name`,
+      [list.name],
+    )) as { name: string }[];
+    const [{ count }] = (await this.source.query(
+      'SELECT count(*)::int AS count FROM directory_correction WHERE list_id = $1',
+      [id],
+    )) as [{ count: number }];
+    return { plans: plans.map((one) => one.name), corrections: count };
+  }
+
+  /** The list, of another name, that holds most of these sites already; `null` where none holds half of them. */
+  async alike(name: string, sites: readonly SiteName[]): Promise<{ name: string; share: number } | null> {
+    if (sites.length === 0) return null;
+    const [most] = (await this.source.query(
+      `SELECT l.name, count(*)::int AS count FROM unnest($1::text[], $2::text[], $3::bigint[]) AS wanted (call_sign, module, tx_hz)
+         JOIN directory_site s ON s.call_sign = wanted.call_sign AND s.module = wanted.module AND s.tx_hz = wanted.tx_hz
+         JOIN directory_list l ON l.id = s.list_id AND l.forgotten_at IS NULL
+       WHERE l.name <> $4 GROUP BY l.name ORDER BY count DESC, l.name LIMIT 1`,
+      [sites.map((one) => one.callSign), sites.map((one) => one.module), sites.map((one) => one.txHz), name],
+    )) as { name: string; count: number }[];
+    const share = most ? most.count / sites.length : 0;
+    return most && share >= LEAST_ALIKE ? { name: most.name, share: Math.min(1, share) } : null;
   }
 
   /**
@@ -52,7 +100,7 @@ export class Directory {
       await manager.query(`SET LOCAL statement_timeout = '${IMPORT_STATEMENT_MS}'`);
       const [{ id }] = (await manager.query(
         `INSERT INTO directory_list (id, name, source, licence, issued_on, layout, site_count) VALUES ($1, $2, $3, $4, $5, $6, 0)
-         ON CONFLICT (name) DO UPDATE SET source = excluded.source, licence = excluded.licence, issued_on = excluded.issued_on, layout = excluded.layout, imported_at = now()
+         ON CONFLICT (name) DO UPDATE SET source = excluded.source, licence = excluded.licence, issued_on = excluded.issued_on, layout = excluded.layout, imported_at = now(), forgotten_at = NULL
          RETURNING id`,
         [randomUUID(), list.name, list.source, list.licence, list.issuedOn, head.layout],
       )) as [{ id: string }];
@@ -91,22 +139,30 @@ export class Directory {
 
   /** What a newer version would change in the list of that name; `null` when there is none. */
   async difference(name: string, reader: ListReader): Promise<ListDifference | null> {
-    const [{ said }] = (await this.source.query(
-      `SELECT json_agg(json_build_object('callSign', s.call_sign, 'key', s.call_sign || '|' || s.module || '|' || s.tx_hz, 'said', s.fingerprint) ORDER BY s.line)::text AS said
-       FROM directory_site s JOIN directory_list l ON l.id = s.list_id WHERE l.name = $1`,
-      [name],
-    )) as [{ said: string | null }];
-    return said === null ? null : reader.difference(said);
+    let after = 0;
+    // A part at a time: a long list as one text would hold up everybody else.
+    for (;;) {
+      const [{ said, last }] = (await this.source.query(
+        `SELECT json_agg(json_build_object('callSign', call_sign, 'key', call_sign || '|' || module || '|' || tx_hz, 'said', fingerprint) ORDER BY line)::text AS said, max(line) AS last
+         FROM (SELECT s.* FROM directory_site s JOIN directory_list l ON l.id = s.list_id WHERE l.name = $1 AND s.line > $2 ORDER BY s.line LIMIT ${DIFFERENCE_PART}) part`,
+        [name, after],
+      )) as [{ said: string | null; last: number | null }];
+      if (said === null || last === null) return after === 0 ? null : reader.difference();
+      await reader.takeBefore(said);
+      after = last;
+    }
   }
 
   /** @throws NotFound for a list that is not there */
   async check(listId: string): Promise<void> {
-    const known = (await this.source.query('SELECT 1 FROM directory_list WHERE id = $1', [listId])) as unknown[];
+    const known = (await this.source.query('SELECT 1 FROM directory_list WHERE id = $1 AND forgotten_at IS NULL', [
+      listId,
+    ])) as unknown[];
     if (known.length === 0) throw new NotFound('The list');
   }
 
   /** Which of these sites a list still holds, in their order. @throws NotFound for a list that is not there */
-  async held(listId: string, sites: readonly Pick<ListedSite, 'callSign' | 'module' | 'txHz'>[]): Promise<boolean[]> {
+  async held(listId: string, sites: readonly SiteName[]): Promise<boolean[]> {
     await this.check(listId);
     const rows = (await this.source.query(
       `SELECT EXISTS (SELECT 1 FROM directory_site s WHERE s.list_id = $1 AND s.call_sign = wanted.call_sign AND s.module = wanted.module AND s.tx_hz = wanted.tx_hz) AS held
@@ -169,9 +225,27 @@ export class Directory {
     );
   }
 
-  async remove(id: string): Promise<void> {
-    const [, count] = (await this.source.query('DELETE FROM directory_list WHERE id = $1', [id])) as [unknown, number];
+  /** Forgets a list, or brings it back. Corrections stay either way. @throws NotFound */
+  async setForgotten(id: string, forgotten: boolean): Promise<void> {
+    const [, count] = (await this.source.query(
+      'UPDATE directory_list SET forgotten_at = CASE WHEN $2 THEN now() END WHERE id = $1 AND (forgotten_at IS NULL) = $2 AND site_count > 0',
+      [id, forgotten],
+    )) as [unknown, number];
     if (count === 0) throw new NotFound('The list');
     await this.source.query(NEW_STAMP);
+  }
+
+  /** Lets go of the sites of lists that nobody brought back. */
+  async clear(): Promise<void> {
+    await this.source.transaction(async (manager) => {
+      const old = (await manager.query(
+        `SELECT id FROM directory_list WHERE forgotten_at < now() - interval '${KEPT_DAYS} days' AND site_count > 0 FOR UPDATE`,
+      )) as { id: string }[];
+      for (const { id } of old) {
+        await manager.query('DELETE FROM directory_group WHERE list_id = $1', [id]);
+        await manager.query('DELETE FROM directory_site WHERE list_id = $1', [id]);
+        await manager.query('UPDATE directory_list SET site_count = 0 WHERE id = $1', [id]);
+      }
+    });
   }
 }

@@ -1,9 +1,13 @@
 /** Listed sites by their keys, for the routes and for the thread that searches them. */
 import { correct } from '@relay/core/lists/corrections';
 import type { FiledSite } from '@relay/core/lists/filed';
+import type { ListedSite } from '@relay/core/lists/types';
 
 /** A statement with its values; answers the rows. */
 export type Query = (statement: string, values?: unknown[]) => Promise<unknown>;
+
+/** What tells a site from others, over versions of a list. */
+export type SiteName = Pick<ListedSite, 'callSign' | 'module' | 'txHz'>;
 
 export interface SiteKey {
   listId: string;

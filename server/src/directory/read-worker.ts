@@ -31,7 +31,9 @@ const operations = {
   next: () => reading!.next(),
   rest: () => reading!.rest(),
   end: () => reading!.end(),
-  difference: (before: string) => reading!.difference(before),
+  takeBefore: (before: string) => reading!.takeBefore(before),
+  someSites: () => reading!.someSites(),
+  difference: () => reading!.difference(),
   over: () => void (reading = null),
 };
 

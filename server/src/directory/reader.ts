@@ -3,6 +3,7 @@ import type { ListDifference } from '@relay/core/lists/corrections';
 import type { ColumnField } from '@relay/core/lists/types';
 import { InvalidRequest, Overloaded } from '../errors';
 import { type Argument, type Result, Thread } from '../threads/thread';
+import type { SiteName } from './filed-sites';
 import type { ReadChunk, ReadEnd, ReadHead } from './reading';
 import type { ReadingOperations } from './read-worker';
 
@@ -24,8 +25,12 @@ export interface ListReader {
   /** Reads what is left, for its counts alone. */
   rest(): Promise<void>;
   end(): Promise<ReadEnd>;
-  /** Against the sites that are there, as JSON. */
-  difference(before: string): Promise<ListDifference>;
+  /** Some of its sites, from all of it. */
+  someSites(): Promise<SiteName[]>;
+  /** Takes some of the sites that are there, as JSON. */
+  takeBefore(before: string): Promise<void>;
+  /** Against all that were taken. */
+  difference(): Promise<ListDifference>;
   /** Ends the thread, whatever it is doing. */
   close(): Promise<void>;
 }
@@ -81,7 +86,9 @@ export function readList({ bytes, fields, recipes, isLook = false }: ReadRequest
     next: () => ask('next', nothing),
     rest: () => ask('rest', nothing),
     end: () => ask('end', nothing),
-    difference: (before) => ask('difference', before),
+    someSites: () => ask('someSites', nothing),
+    takeBefore: (before) => ask('takeBefore', before),
+    difference: () => ask('difference', nothing),
     async close() {
       if (!open) return;
       // Nothing is under way, and nothing went wrong: it can read another.

@@ -10,6 +10,7 @@ import { readRaw, signatureOf } from '@relay/core/lists/raw';
 import type { SiteReader } from '@relay/core/lists/read-sites';
 import type { Column, ColumnField, ListedSite, RawList } from '@relay/core/lists/types';
 import type { ReadFinding } from '@relay/core/formats/format';
+import type { SiteName } from './filed-sites';
 
 interface ReadCounts {
   good: number;
@@ -55,7 +56,9 @@ const CHUNK = 2000;
 const READ: RawList['rows'][number] = { line: 0, cells: [] };
 const SAMPLE_ROWS = 6;
 const MOST_FINDINGS = 100;
+const MOST_SOME = 300;
 const MOST_REJECTED = 5000;
+const MOST_REJECTED_LETTERS = 2_000_000;
 
 /** Null characters and halves of surrogate pairs are no text for the database, and no letters of anybody's name. */
 const clean = (text: string) => text.replaceAll('\u0000', '').replace(LONE_SURROGATE, '\ufffd');
@@ -104,8 +107,11 @@ export class ListReading {
   private readonly doubts: ReadFinding[] = [];
   private readonly wrong: { line: RejectedLine; finding: ReadFinding }[] = [];
   private rejected = 0;
+  private rejectedLetters = 0;
   /** Key, call sign and fingerprint of each site: what a newer version is held against. */
   private readonly said: Said[] = [];
+  private readonly before: Said[] = [];
+  private readonly names: SiteName[] = [];
 
   /** @param fields what the user, or a recipe, takes the columns for; guessed where there are none */
   constructor(
@@ -147,7 +153,9 @@ export class ListReading {
       for (const { line, cells, finding } of read.rejected) {
         this.rejected += 1;
         const why = `${finding.place}: found ${finding.found}, expected ${finding.expected}`;
-        if (this.wrong.length < MOST_REJECTED) this.wrong.push({ line: { line, cells, why }, finding });
+        this.rejectedLetters += cells.reduce((sum, cell) => sum + cell.length, 0);
+        if (this.wrong.length < MOST_REJECTED && this.rejectedLetters < MOST_REJECTED_LETTERS)
+          this.wrong.push({ line: { line, cells, why }, finding });
       }
       for (const { line, site, doubts } of read.sites) {
         if (doubts.length > 0) this.doubtful += 1;
@@ -157,12 +165,14 @@ export class ListReading {
         for (const { slot, number, static: is_static } of site.groups)
           groups.push({ line, slot: slot ?? 0, number, is_static });
         this.good += 1;
-        if (this.isLook)
+        if (this.isLook) {
+          this.names.push({ callSign: clean(site.callSign), module: clean(site.module), txHz: site.txHz });
           this.said.push({
             key: siteKey(site),
             callSign: site.callSign,
             said: (one as { fingerprint: string }).fingerprint,
           });
+        }
       }
     }
     // What has been read is let go.
@@ -188,8 +198,19 @@ export class ListReading {
     while (this.next());
   }
 
-  /** What this list would change of the one that is there, whose sites come as JSON: key, call sign and fingerprint of each. */
-  difference(before: string): ListDifference {
-    return differenceOf(JSON.parse(before) as Said[], this.said);
+  /** Some of its sites, from all of it, to find a list that knows them already. */
+  someSites(): SiteName[] {
+    const step = Math.max(1, Math.ceil(this.names.length / MOST_SOME));
+    return this.names.filter((_, at) => at % step === 0);
+  }
+
+  /** Sites of the list that is there, a part at a time, as JSON: key, call sign and fingerprint of each. */
+  takeBefore(before: string): void {
+    for (const one of JSON.parse(before) as Said[]) this.before.push(one);
+  }
+
+  /** What this list would change of the one that is there. */
+  difference(): ListDifference {
+    return differenceOf(this.before, this.said);
   }
 }

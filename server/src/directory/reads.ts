@@ -148,7 +148,7 @@ export class DirectoryReads {
   /** Made after the stamp was read: should a list come in between, the next one finds another stamp. */
   private async make(): Promise<Index> {
     const spots = (await this.query(
-      'SELECT list_id AS "listId", line, lat, lon, modes, tx_hz::float8 AS "txHz", status, networks, linked FROM directory_site WHERE lat IS NOT NULL AND lon IS NOT NULL ORDER BY list_id, line',
+      'SELECT list_id AS "listId", line, lat, lon, modes, tx_hz::float8 AS "txHz", status, networks, linked FROM directory_site WHERE lat IS NOT NULL AND lon IS NOT NULL AND list_id IN (SELECT id FROM directory_list WHERE forgotten_at IS NULL) ORDER BY list_id, line',
     )) as Spot[];
     return { spots, nearest: nearestIndex(spots) };
   }

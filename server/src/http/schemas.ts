@@ -6,6 +6,8 @@ const UUID = { type: 'string', pattern: '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{
 const LINE = { type: 'string', maxLength: 200, pattern: '^[^\\u0000-\\u001f\\u007f\\ud800-\\udfff]*$' };
 const NAME = { ...LINE, minLength: 1, maxLength: 100 };
 
+const orNull = (schema: object) => ({ anyOf: [{ type: 'null' }, schema] });
+
 const PATCH_SCHEMA = {
   type: 'object',
   required: ['op', 'path'],
@@ -125,6 +127,13 @@ const COLUMN = {
   additionalProperties: false,
 };
 
+export const USE_SCHEMA = {
+  type: 'object',
+  required: ['plans', 'corrections'],
+  properties: { plans: { type: 'array', items: { type: 'string' } }, corrections: { type: 'integer' } },
+  additionalProperties: false,
+};
+
 export const LIST_SCHEMA = {
   type: 'object',
   required: ['id', 'name', 'source', 'licence', 'issuedOn', 'layout', 'sites', 'importedAt'],
@@ -151,6 +160,7 @@ export const PREVIEW_SCHEMA = {
     'sample',
     'unread',
     'difference',
+    'alike',
     'rejectedLines',
     'good',
     'doubtful',
@@ -185,6 +195,13 @@ export const PREVIEW_SCHEMA = {
         additionalProperties: false,
       },
     },
+    /** A list of another name that knows most of these sites. */
+    alike: orNull({
+      type: 'object',
+      required: ['name', 'share'],
+      properties: { name: { type: 'string' }, share: { type: 'number' } },
+      additionalProperties: false,
+    }),
     difference: { anyOf: [{ type: 'null' }, { type: 'object', required: ['fresh', 'changed', 'same', 'gone'] }] },
     ...COUNTS,
   },
@@ -270,8 +287,6 @@ const FILED_SITE = {
 };
 const FILED_REQUIRED = ['listId', 'line', 'listName', 'callSign', 'txHz', 'rxHz', 'modes', 'groups'];
 const METRES = { type: 'number', minimum: 0 };
-
-const orNull = (schema: object) => ({ anyOf: [{ type: 'null' }, schema] });
 
 export const TRIP_BODY = {
   type: 'object',

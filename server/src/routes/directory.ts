@@ -160,7 +160,7 @@ const READ_MS = 8_000;
 export function directoryRoutes(directory: Directory, reads: Thread<ReadOperations>): Router {
   const router = new Router({ prefix: '/api/v1' });
   router.get('/lists', async (ctx) => {
-    ctx.body = await directory.lists();
+    ctx.body = await directory.lists(ctx.query['forgotten'] === 'true');
   });
   router.post('/lists/preview', async (ctx) => {
     const name = text(ctx, 'name', 100);
@@ -170,7 +170,19 @@ export function directoryRoutes(directory: Directory, reads: Thread<ReadOperatio
         await reader.rest();
         const { counts, rejected } = await reader.end();
         const difference = await directory.difference(name, reader);
-        return { layout, headed, header, columns, sample, unread, difference, rejectedLines: rejected, ...counts };
+        const alike = difference ? null : await directory.alike(name, await reader.someSites());
+        return {
+          layout,
+          headed,
+          header,
+          columns,
+          sample,
+          unread,
+          difference,
+          alike,
+          rejectedLines: rejected,
+          ...counts,
+        };
       }),
     );
     if (answer) ctx.body = answer;
@@ -197,8 +209,15 @@ export function directoryRoutes(directory: Directory, reads: Thread<ReadOperatio
     );
   });
   router.delete('/lists/:id', async (ctx) => {
-    await directory.remove(listId(ctx));
+    await directory.setForgotten(listId(ctx), true);
     ctx.status = 204;
+  });
+  router.post('/lists/:id/restore', async (ctx) => {
+    await directory.setForgotten(listId(ctx), false);
+    ctx.status = 204;
+  });
+  router.get('/lists/:id/use', async (ctx) => {
+    ctx.body = await directory.use(listId(ctx));
   });
   router.get('/lists/:id/sites', async (ctx) => {
     const asked = { listId: listId(ctx), limit: numberBetween(ctx, 'limit', 1, MOST_OF_LIST, 1000) };

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePlanStore } from '../sync/plan-store';
 import type { Found } from './finder';
@@ -15,11 +15,43 @@ const entered = ref(false);
 const box = ref<HTMLInputElement | null>(null);
 const search = ref<typeof import('./finder').findAnything | null>(null);
 
+let leaving = false;
+
+/** Back closes what is found here first; only what is chosen leads elsewhere. */
+onBeforeUnmount(
+  router.beforeEach(() => {
+    if (!open.value || leaving) return true;
+    open.value = false;
+    return false;
+  }),
+);
+
+/** Keys typed right behind Ctrl+K belong to the box, also before it is there to take them; nobody behind it gets any. */
+function early(event: KeyboardEvent): void {
+  if (document.activeElement === box.value || event.ctrlKey || event.metaKey || event.altKey) return;
+  if (event.key.length === 1) typed.value += event.key;
+  else if (event.key === 'Backspace') typed.value = typed.value.slice(0, -1);
+  else if (event.key === 'Enter') enter();
+  else return;
+  event.preventDefault();
+  event.stopPropagation();
+}
+watch(
+  open,
+  (now) => {
+    if (now) {
+      typed.value = '';
+      at.value = 0;
+      entered.value = false;
+      window.addEventListener('keydown', early, true);
+    } else window.removeEventListener('keydown', early, true);
+  },
+  { flush: 'sync' },
+);
+onBeforeUnmount(() => window.removeEventListener('keydown', early, true));
+
 watch(open, async (now) => {
   if (!now) return;
-  typed.value = '';
-  at.value = 0;
-  entered.value = false;
   search.value ??= (await import('./finder')).findAnything;
   if (entered.value) go(found.value[at.value]);
 });
@@ -31,8 +63,14 @@ watch(found, () => (at.value = 0));
 
 function go(one: Found | undefined): void {
   if (!one) return;
+  leaving = true;
   open.value = false;
-  void router.push(one.to);
+  void router.push(one.to).finally(() => (leaving = false));
+}
+
+/** The sheet listens for keys wherever they are pressed. */
+function keepToItself(event: KeyboardEvent): void {
+  if (event.key !== 'Escape') event.stopPropagation();
 }
 
 function enter(): void {
@@ -57,6 +95,7 @@ function move(step: number): void {
       :aria-activedescendant="found[at] ? `found-${at}` : undefined"
       aria-label="Find a channel, group, check or action"
       placeholder="Part of a name or a number"
+      @keydown="keepToItself"
       @keydown.down.prevent="move(1)"
       @keydown.up.prevent="move(-1)"
       @keydown.enter.prevent="enter"

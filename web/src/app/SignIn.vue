@@ -1,13 +1,13 @@
 <script setup lang="ts">
 /** Asked when the server says that it wants its password: over whatever is open, so that nothing typed is lost. */
-import { onMounted, onUnmounted, ref } from 'vue';
-import { api, ApiProblem, SignInNeeded, signInNeeded } from '../sync/api';
+import { onMounted, ref, useTemplateRef } from 'vue';
+import { api, ApiProblem, SignInNeeded } from '../sync/api';
 
 const open = ref(false);
 const password = ref('');
 const failure = ref('');
 const busy = ref(false);
-const ask = () => (open.value = true);
+const field = useTemplateRef('field');
 
 async function signIn(): Promise<void> {
   busy.value = true;
@@ -28,8 +28,7 @@ async function signIn(): Promise<void> {
   }
 }
 
-onMounted(() => signInNeeded.addEventListener('needed', ask));
-onUnmounted(() => signInNeeded.removeEventListener('needed', ask));
+onMounted(() => (open.value = true));
 </script>
 
 <template>
@@ -40,16 +39,17 @@ onUnmounted(() => signInNeeded.removeEventListener('needed', ask));
     :close-on-click-modal="false"
     :close-on-press-escape="false"
     :show-close="false"
+    @opened="field?.focus()"
   >
     <form class="sign-in" @submit.prevent="signIn">
       <label for="shared-password">Password</label>
       <input
         id="shared-password"
+        ref="field"
         v-model="password"
         class="plain-input"
         type="password"
         autocomplete="current-password"
-        autofocus
         required
       />
       <p v-if="failure" class="is-broken" role="alert">{{ failure }}</p>

@@ -56,6 +56,8 @@ export interface ListPreview extends ListCounts {
   unread: { title: string; filled: number }[];
   /** Against the list of that name that is there; `null` when there is none. */
   difference: ListDifference | null;
+  /** A list of another name that knows most of these sites: this is probably a newer version of it. */
+  alike: { name: string; share: number } | null;
 }
 
 export const EVERY_SITE: SiteFilter = { mode: '', sends: null, network: '', status: '' };
@@ -197,7 +199,9 @@ export const api = {
   signIn: (password: string) => call<undefined>('POST', '/session', { password }),
   probe: (host: string, signal: AbortSignal) =>
     call<{ host: string; delay: Delay | null }>('POST', '/probes', { host }, signal),
-  lists: () => call<ListSummary[]>('GET', '/lists'),
+  lists: (forgotten = false) => call<ListSummary[]>('GET', `/lists${forgotten ? '?forgotten=true' : ''}`),
+  listUse: (id: string) => call<{ plans: string[]; corrections: number }>('GET', `/lists/${id}/use`),
+  restoreList: (id: string) => call<undefined>('POST', `/lists/${id}/restore`),
   previewList: (file: Blob, name: string, fields: string, signal: AbortSignal) =>
     call<ListPreview>('POST', `/lists/preview?${query({ name, fields })}`, file, signal),
   addList: (

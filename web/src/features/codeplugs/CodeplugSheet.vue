@@ -82,6 +82,7 @@ function onEdit(event: CustomEvent): void {
     data?: Record<number, Record<string, unknown>>;
   };
   event.preventDefault();
+  typing = null;
   if (detail.models && detail.data) {
     const cells = Object.entries(detail.data).flatMap(([at, values]) =>
       Object.entries(values).map(([columnId, text]) => ({
@@ -97,6 +98,26 @@ function onEdit(event: CustomEvent): void {
       [{ channelId: detail.model.id, columnId: detail.prop, text: String(detail.val ?? '') }],
       props.shown.find((one) => one.id === detail.prop)?.title.toLowerCase() ?? 'cell',
     );
+}
+
+/** The cell that is open for typing. */
+let typing: { channelId: string; columnId: string } | null = null;
+
+function onEditStart(event: CustomEvent): void {
+  const { model, prop } = event.detail as { model?: SheetRow; prop?: string };
+  const row = model ?? lastSelection.value?.visible[lastSelection.value.range.y];
+  typing = row && prop ? { channelId: row.id, columnId: prop } : null;
+}
+
+/** Whatever takes the focus away, another step or a button: what was typed stays. */
+function onLeave(event: FocusEvent): void {
+  const { target } = event;
+  if (!typing || !(target instanceof HTMLInputElement) || !target.closest('revogr-edit')) return;
+  const cell = { ...typing, text: target.value };
+  typing = null;
+  const row = props.rows.find((one) => one.id === cell.channelId);
+  if (row && String(row[cell.columnId] ?? '') === cell.text) return;
+  emit('type', [cell], props.shown.find((one) => one.id === cell.columnId)?.title.toLowerCase() ?? 'cell');
 }
 
 async function selection(): Promise<{ range: Range; visible: SheetRow[] } | null> {
@@ -157,6 +178,7 @@ function nameRoles(): void {
 }
 
 async function onKey(event: KeyboardEvent): Promise<void> {
+  if (event.key === 'Escape') typing = null;
   const command = event.ctrlKey || event.metaKey;
   // While a cell is open these keys belong to its text.
   if (command && (event.target as HTMLElement).tagName === 'INPUT') return event.stopPropagation();
@@ -191,6 +213,7 @@ watch(
     @keydown.capture="onKey"
     @keyup="remember"
     @mouseup="remember"
+    @focusout.capture="onLeave"
   >
     <VGrid
       ref="grid"
@@ -204,7 +227,9 @@ watch(
       :row-size="29"
       :use-clipboard="true"
       :can-move-columns="false"
+      :apply-on-close="true"
       hide-attribution
+      @beforeeditstart="onEditStart"
       @beforeedit="onEdit"
       @beforerangeedit="onEdit"
       @afterfocus="remember"

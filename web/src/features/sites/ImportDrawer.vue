@@ -92,6 +92,12 @@ async function look(chosen: string): Promise<void> {
   });
 }
 
+/** It takes the place of that list, whose corrections stay. */
+async function newerVersionOf(name: string): Promise<void> {
+  about.value.name = name;
+  await look(fields.value.join(','));
+}
+
 async function pick(event: Event): Promise<void> {
   const input = event.target as HTMLInputElement;
   const chosen = input.files?.[0];
@@ -169,6 +175,13 @@ async function add(): Promise<void> {
         doubt, {{ preview.rejected }} lines rejected.
       </p>
       <p v-if="missing.length" class="is-broken">No column is taken for {{ missing.join(' or ') }}: choose it.</p>
+      <p v-if="preview.alike" data-testid="list-alike">
+        {{ Math.round(preview.alike.share * 100) }} % of these sites are in <strong>{{ preview.alike.name }}</strong>:
+        is this a newer version of it? As a list of its own, each of them would be there twice.
+        <el-button size="small" @click="newerVersionOf(preview.alike.name)"
+          >Newer version of {{ preview.alike.name }}</el-button
+        >
+      </p>
       <p v-if="preview.difference" data-testid="list-difference">
         A list of this name is there: {{ preview.difference.fresh }} new,
         {{ preview.difference.changed.length }} changed{{ named(preview.difference.changed) }},

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The lists that were imported: how old, under which licence, and what can be done with each. */
+import { ref } from 'vue';
 import { writeCsv } from '@relay/core/formats/csv';
 import { CORRECTIONS } from '@relay/core/lists/corrections';
 import type { FiledSite, ListSummary } from '@relay/core/lists/filed';
@@ -9,7 +10,7 @@ import { api } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
 import { ageDays } from './place';
 
-defineProps<{ lists: readonly ListSummary[] }>();
+defineProps<{ lists: readonly ListSummary[]; forgotten: readonly ListSummary[] }>();
 const emit = defineEmits<{ zone: [sites: FiledSite[]]; changed: [] }>();
 const problem = defineModel<string>('problem', { required: true });
 const store = usePlanStore();
@@ -29,10 +30,38 @@ async function run(act: () => Promise<void>): Promise<void> {
 
 const zone = (list: ListSummary) => run(async () => emit('zone', await api.sitesOf(list.id)));
 
+/** Who would miss a list, asked when somebody is about to forget it. */
+const use = ref<Record<string, string>>({});
+const lookWhoUses = (list: ListSummary) =>
+  run(async () => {
+    const { plans, corrections } = await api.listUse(list.id);
+    const others = plans.filter((name) => name !== store.plan?.name);
+    use.value = {
+      ...use.value,
+      [list.id]: [
+        'Lists are shared by all plans of this server.',
+        others.length > 0
+          ? `${others.slice(0, 4).join(', ')}${others.length > 4 ? ' and others' : ''} took sites from it.`
+          : '',
+        corrections > 0 ? `Its ${corrections} ${corrections === 1 ? 'correction stays' : 'corrections stay'}.` : '',
+        'It can be brought back for 30 days.',
+      ]
+        .filter(Boolean)
+        .join(' '),
+    };
+  });
+
 const remove = (list: ListSummary) =>
   run(async () => {
     await api.removeList(list.id);
-    store.notice = `${list.name} was forgotten, with its ${list.sites} sites. Import it again to have it back.`;
+    store.notice = `${list.name} was forgotten, with its ${list.sites} sites. It can be brought back for 30 days.`;
+    emit('changed');
+  });
+
+const bringBack = (list: ListSummary) =>
+  run(async () => {
+    await api.restoreList(list.id);
+    store.notice = `${list.name} is back.`;
     emit('changed');
   });
 
@@ -95,11 +124,32 @@ const saveCorrections = (list: ListSummary) =>
           ><el-button link :aria-label="`Save ${list.name}`" @click="save(list)">Save</el-button
           ><el-button link :aria-label="`Corrections of ${list.name}`" @click="saveCorrections(list)"
             >Corrections</el-button
-          ><el-button link :aria-label="`Forget ${list.name}`" @click="remove(list)">Forget</el-button>
+          ><el-popconfirm
+            :title="use[list.id] ?? 'Looking who uses it…'"
+            confirm-button-text="Forget it"
+            cancel-button-text="Keep it"
+            width="320"
+            @confirm="remove(list)"
+          >
+            <template #reference
+              ><el-button link :aria-label="`Forget ${list.name}`" @click="lookWhoUses(list)"
+                >Forget</el-button
+              ></template
+            >
+          </el-popconfirm>
+        </td>
+      </tr>
+      <tr v-for="list in forgotten" :key="list.id" class="soft" data-testid="forgotten-list">
+        <th scope="row">{{ list.name }}</th>
+        <td class="mono">{{ list.sites.toLocaleString('en') }}</td>
+        <td colspan="2">forgotten</td>
+        <td class="acts">
+          <el-button link :aria-label="`Bring ${list.name} back`" @click="bringBack(list)">Bring it back</el-button>
         </td>
       </tr>
     </tbody>
   </table>
+  <p class="soft shared">Lists and their corrections are shared by all plans of this server.</p>
 </template>
 
 <style scoped>
@@ -111,5 +161,9 @@ tbody th {
 
 .acts {
   text-align: right;
+}
+
+.shared {
+  margin: 6px 8px 0;
 }
 </style>

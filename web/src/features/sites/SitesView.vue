@@ -33,6 +33,7 @@ const store = usePlanStore();
 const route = useRoute();
 const router = useRouter();
 const lists = shallowRef<ListSummary[] | null>(null);
+const forgotten = shallowRef<ListSummary[]>([]);
 const sites = shallowRef<NearSite[] | null>(null);
 const problem = ref('');
 const importing = ref(false);
@@ -92,7 +93,7 @@ async function pick(key: string, position: Position | null): Promise<void> {
 
 async function loadLists(): Promise<void> {
   try {
-    lists.value = await api.lists();
+    [lists.value, forgotten.value] = await Promise.all([api.lists(), api.lists(true)]);
   } catch (error) {
     problem.value = (error as Error).message;
   }
@@ -198,7 +199,7 @@ onBeforeUnmount(() => asking?.abort());
         {{ lists.length }} {{ lists.length === 1 ? 'list' : 'lists' }},
         {{ lists.reduce((sum, one) => sum + one.sites, 0).toLocaleString('en') }} sites
       </summary>
-      <ListsPanel v-model:problem="problem" :lists="lists" @zone="addAll" @changed="changed" />
+      <ListsPanel v-model:problem="problem" :lists="lists" :forgotten="forgotten" @zone="addAll" @changed="changed" />
     </details>
     <section aria-labelledby="near-title">
       <h2 id="near-title" class="visually-hidden">{{ TITLES[view] }}</h2>
