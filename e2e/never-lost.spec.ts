@@ -112,13 +112,16 @@ test('while PostgreSQL is stopped nothing that is typed goes back or is lost; it
     }
     await expect(page.getByTestId('save-state')).toHaveText('Waiting for the database');
     await expect(page.getByRole('alert').filter({ hasText: 'The database does not answer' })).toBeVisible();
+    // Another window cannot open the plan now, says so, and does it by itself.
+    const other = await page.context().newPage();
+    await other.goto(relay.at(id, 'station'));
+    await expect(other.getByText('The plan opens by itself')).toBeVisible();
     await startCluster(folder);
     await saved(page);
     const { document, recent } = await relay.read(id);
     expect([document.station.place, recent.length]).toEqual(['typed 9', 10]);
     // Windows hear of each other again.
-    const other = await page.context().newPage();
-    await other.goto(relay.at(id, 'station'));
+    await expect(other.getByLabel('Place')).toHaveValue('typed 9');
     await place.fill('after');
     await place.press('Enter');
     await expect(other.getByLabel('Place')).toHaveValue('after');

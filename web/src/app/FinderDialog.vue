@@ -8,7 +8,8 @@ const props = defineProps<{ planId: string }>();
 const open = defineModel<boolean>({ required: true });
 const store = usePlanStore();
 const router = useRouter();
-const typed = ref('');
+/** Also what was typed before this was there; a line end is an Enter. */
+const typed = defineModel<string>('typed', { required: true });
 const at = ref(0);
 /** Enter was pressed before the search was there: it is carried out then. */
 const entered = ref(false);
@@ -26,35 +27,26 @@ onBeforeUnmount(
   }),
 );
 
-/** Keys typed right behind Ctrl+K belong to the box, also before it is there to take them; nobody behind it gets any. */
-function early(event: KeyboardEvent): void {
-  if (document.activeElement === box.value || event.ctrlKey || event.metaKey || event.altKey) return;
-  if (event.key.length === 1) typed.value += event.key;
-  else if (event.key === 'Backspace') typed.value = typed.value.slice(0, -1);
-  else if (event.key === 'Enter') enter();
-  else return;
-  event.preventDefault();
-  event.stopPropagation();
-}
 watch(
   open,
-  (now) => {
-    if (now) {
-      typed.value = '';
-      at.value = 0;
-      entered.value = false;
-      window.addEventListener('keydown', early, true);
-    } else window.removeEventListener('keydown', early, true);
+  async (now) => {
+    if (!now) return;
+    at.value = 0;
+    entered.value = false;
+    search.value ??= (await import('./finder')).findAnything;
+    if (entered.value) go(found.value[at.value]);
   },
-  { flush: 'sync' },
+  { immediate: true },
 );
-onBeforeUnmount(() => window.removeEventListener('keydown', early, true));
-
-watch(open, async (now) => {
-  if (!now) return;
-  search.value ??= (await import('./finder')).findAnything;
-  if (entered.value) go(found.value[at.value]);
-});
+watch(
+  typed,
+  (now) => {
+    if (!now.endsWith('\n')) return;
+    typed.value = now.trimEnd();
+    enter();
+  },
+  { immediate: true },
+);
 
 const found = computed<Found[]>(() =>
   open.value && store.plan && search.value ? search.value(store.plan, props.planId, typed.value, store.agreement) : [],
@@ -89,6 +81,7 @@ function move(step: number): void {
       ref="box"
       v-model="typed"
       class="ask"
+      data-finder
       role="combobox"
       aria-expanded="true"
       aria-controls="found"

@@ -1,32 +1,48 @@
 <script setup lang="ts">
-import { onMounted, onUnmounted, ref, watch } from 'vue';
-import { ApiProblem } from '../sync/api';
+import { defineAsyncComponent, onMounted, onUnmounted, ref, watch } from 'vue';
+import { ApiProblem, ServerGone } from '../sync/api';
 import { usePlanStore } from '../sync/plan-store';
 import DockPanel from './DockPanel.vue';
-import FinderDialog from './FinderDialog.vue';
-import KeysDialog from './KeysDialog.vue';
 import TopBar from './TopBar.vue';
 import TrackNav from './TrackNav.vue';
 
+const FinderDialog = defineAsyncComponent(() => import('./FinderDialog.vue'));
+const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'));
 const props = defineProps<{ planId: string }>();
 const store = usePlanStore();
 const finding = ref(false);
+/** Shown once, the finder stays at hand. */
+const wasFound = ref(false);
+const sought = ref('');
 const keys = ref(false);
 const failure = ref('');
 
+const AGAIN_MS = 2_000;
+
+/** A server or database that is away is asked again, until the plan opens or another is wanted. */
 async function open(id: string): Promise<void> {
-  failure.value = '';
   try {
     await store.open(id);
+    failure.value = '';
   } catch (error) {
     failure.value =
       error instanceof ApiProblem && error.status === 404
         ? 'This plan does not exist, or was deleted. It can be restored from the list of plans.'
-        : `The plan cannot be opened now: ${(error as Error).message}`;
+        : error instanceof ServerGone
+          ? `The ${error.waitsFor} does not answer. The plan opens by itself as soon as it does.`
+          : `The plan cannot be opened now: ${(error as Error).message}`;
+    if (error instanceof ServerGone) setTimeout(() => props.planId === id && !store.plan && void open(id), AGAIN_MS);
   }
 }
 
-watch(() => props.planId, open, { immediate: true });
+watch(
+  () => props.planId,
+  (id) => {
+    failure.value = '';
+    void open(id);
+  },
+  { immediate: true },
+);
 
 function typing(target: EventTarget | null): boolean {
   return (
@@ -35,11 +51,34 @@ function typing(target: EventTarget | null): boolean {
   );
 }
 
+/** Keys typed right behind Ctrl+K belong to the finder, also before it is there to take them; nobody behind it gets any. */
+function takeEarly(event: KeyboardEvent): void {
+  if (!finding.value || document.activeElement?.matches('[data-finder]')) {
+    window.removeEventListener('keydown', takeEarly, true);
+    return;
+  }
+  if (event.ctrlKey || event.metaKey || event.altKey) return;
+  if (event.key.length === 1) sought.value += event.key;
+  else if (event.key === 'Backspace') sought.value = sought.value.slice(0, -1);
+  else if (event.key === 'Enter') sought.value += '\n';
+  else return;
+  event.preventDefault();
+  event.stopPropagation();
+}
+
+function find(): void {
+  if (finding.value) return;
+  sought.value = '';
+  finding.value = true;
+  wasFound.value = true;
+  window.addEventListener('keydown', takeEarly, true);
+}
+
 function onKey(event: KeyboardEvent): void {
   const command = event.ctrlKey || event.metaKey;
   if (command && event.key.toLowerCase() === 'k') {
     event.preventDefault();
-    finding.value = true;
+    find();
   } else if (command && event.key.toLowerCase() === 'z' && !typing(event.target)) {
     event.preventDefault();
     if (event.shiftKey) store.redo();
@@ -48,13 +87,16 @@ function onKey(event: KeyboardEvent): void {
 }
 
 onMounted(() => window.addEventListener('keydown', onKey));
-onUnmounted(() => window.removeEventListener('keydown', onKey));
+onUnmounted(() => {
+  window.removeEventListener('keydown', onKey);
+  window.removeEventListener('keydown', takeEarly, true);
+});
 </script>
 
 <template>
   <div class="frame">
     <a class="skip" href="#work">Skip to the work</a>
-    <TopBar :plan-id="planId" class="frame-top" @find="finding = true" />
+    <TopBar :plan-id="planId" class="frame-top" @find="find" />
     <TrackNav :plan-id="planId" class="frame-track" />
     <main id="work" class="frame-work" tabindex="-1">
       <p v-if="failure" class="failure is-broken" role="alert">
@@ -71,8 +113,8 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       </p>
       <DockPanel />
     </div>
-    <FinderDialog v-model="finding" :plan-id="planId" />
-    <KeysDialog v-model="keys" />
+    <FinderDialog v-if="wasFound" v-model="finding" v-model:typed="sought" :plan-id="planId" />
+    <KeysDialog v-if="keys" v-model="keys" />
   </div>
 </template>
 

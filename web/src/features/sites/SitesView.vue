@@ -185,7 +185,7 @@ onBeforeUnmount(() => asking?.abort());
     ><NextStep v-if="lists?.length"
   /></PageHead>
   <p v-if="problem" role="alert" class="is-broken problem">{{ problem }}</p>
-  <EmptyState v-if="lists?.length === 0 && inPlan === 0" title="No list yet">
+  <EmptyState v-if="lists?.length === 0 && forgotten.length === 0 && inPlan === 0" title="No list yet">
     <p>
       Repeaters come from lists: tables that clubs and people keep, in any layout. Import one, and see what is near,
       with distance and bearing.
@@ -194,7 +194,7 @@ onBeforeUnmount(() => asking?.abort());
   </EmptyState>
   <div v-else class="body">
     <p v-if="lists === null" class="soft" role="status">Loading…</p>
-    <details v-else-if="view !== 'plan' && lists.length" class="lists" :open="!onMap">
+    <details v-else-if="view !== 'plan' && (lists.length > 0 || forgotten.length > 0)" class="lists" :open="!onMap">
       <summary>
         {{ lists.length }} {{ lists.length === 1 ? 'list' : 'lists' }},
         {{ lists.reduce((sum, one) => sum + one.sites, 0).toLocaleString('en') }} sites
