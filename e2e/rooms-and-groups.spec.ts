@@ -171,9 +171,13 @@ test('a P25 want end to end: the access code in hex, the group that is all-call 
 
   // The hotspot's code at the repeater, then its mend.
   await page.goto(relay.at(id, `codeplugs/portable?channel=${made!.id}`));
+  // The verdicts redraw the sheet once: a cell that was opened before would be closed by that.
+  await expect(tally(page)).toContainText('0 broken');
+  await expect(page.getByTestId('dock')).toContainText('whole, both ways');
   const row = (await channelsOf(relay, id, 'Portable')).findIndex((one) => one.id === made!.id);
   await (await cell(page, row, 'NAC sent')).click();
   await page.keyboard.type('293');
+  await expect(page.locator('revogr-edit input')).toHaveValue('293');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('dock')).toContainText('broken at the repeater');
   await expect(page.getByTestId('dock')).toContainText('The channel sends NAC 293; Tarn Hill takes 2A1.');

@@ -118,6 +118,8 @@ test('zones are ordered by keyboard, and a destination is wanted by dragging it 
     (await relay.read(id)).document.codeplugs['handheld']!.zones.byId['zn-lantern-home-talk']!.channelIds.slice(0, 2),
   ).toEqual(['ch-w-g481', 'ch-w-g417']);
   await page.goto(relay.at(id, 'wants'));
+  // A drag that begins while the verdicts are still being drawn in has lost its row.
+  await expect(tally(page)).toContainText('12 whole');
   await page.getByRole('row', { name: /^Storm Desk/ }).dragTo(page.getByRole('columnheader', { name: 'Handheld' }));
   await expect(page.getByRole('button', { name: 'Storm Desk through QO3VES 03: not built yet' })).toBeVisible();
   await saved(page);
