@@ -1,4 +1,7 @@
-/** C4FM and P25 as they are lived: rooms found and kept, groups called, a mixed repeater, and what is reached cross-mode. */
+/**
+ * C4FM and P25 as they are lived: rooms found and kept, groups called, a mixed repeater, and what is reached
+ * cross-mode.
+ */
 import { rows } from '@relay/core/plan/table';
 import { build, cell, channelsOf, expect, saved, tally, test } from './story';
 

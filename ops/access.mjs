@@ -1,5 +1,7 @@
 // @ts-check
-/** The shared password of a server that is open to the network: kept as a hash, beside what else belongs to this home. */
+/**
+ * The shared password of a server that is open to the network: kept as a hash, beside what else belongs to this home.
+ */
 import { renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline';

@@ -16,7 +16,11 @@ function fileFrom(word) {
   return resolve(word);
 }
 
-/** Has the cluster running for a while, and leaves it as it was. @template T @param {(cluster: import('./cluster.mjs').Cluster) => T | Promise<T>} act */
+/**
+ * Has the cluster running for a while, and leaves it as it was.
+ * @template T
+ * @param {(cluster: import('./cluster.mjs').Cluster) => T | Promise<T>} act
+ */
 async function withCluster(act) {
   const folder = clusterFolder();
   const wasRunning = runningCluster(folder) !== null;

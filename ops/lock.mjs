@@ -8,7 +8,10 @@ const WAIT_MS = 120_000;
 /** A lock that says nothing belongs to nobody, once whoever wrote it has had the time to. */
 const EMPTY_MS = 2_000;
 
-/** Whether a lock's owner is gone: no such process, another one under its number, or nobody named. @param {string} file */
+/**
+ * Whether a lock's owner is gone: no such process, another one under its number, or nobody named.
+ * @param {string} file
+ */
 function isStale(file) {
   try {
     const [pid, started] = readFileSync(file, 'utf8').split(' ');

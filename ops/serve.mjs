@@ -22,7 +22,8 @@ const RELAUNCH_MS = 500;
 const SERVER = join(ROOT, 'server', 'dist', 'main.js');
 
 /** How soon a database that went away is started again: at first, and at most. */
-const DATABASE_RETRY_MS = [500, 15_000];
+const DATABASE_RETRY_FIRST_MS = 500;
+const DATABASE_RETRY_MOST_MS = 15_000;
 const DATABASE_LOOK_MS = 500;
 
 /** @typedef {{ launcher: number, server: number, port: number, host?: string }} Running */
@@ -38,13 +39,17 @@ function urlOf(port, host = '127.0.0.1') {
 
 const stateFile = () => join(home(), 'run.json');
 
-/** What runs for this home now, `null` when nothing does: a record left by a crash counts as none. @returns {Running | null} */
+/**
+ * What runs for this home now, `null` when nothing does: a record left by a crash counts as none.
+ * @returns {Running | null}
+ */
 function running() {
   try {
     const state = /** @type {Running} */ (JSON.parse(readFileSync(stateFile(), 'utf8')));
     return runs(state.launcher, 'relay') || runs(state.server, SERVER) ? state : null;
   } catch (error) {
-    // No record, or one that a full disk cut short. It is left for `start` and `stop`: a start at this moment may be replacing it.
+    // No record, or one that a full disk cut short. It is left for `start` and `stop`: a start at this moment may be
+    // replacing it.
     if (error instanceof SyntaxError || /** @type {NodeJS.ErrnoException} */ (error).code === 'ENOENT') return null;
     throw error;
   }
@@ -70,7 +75,11 @@ async function step(name, work, say = String) {
   return result;
 }
 
-/** What a server says of itself: ready, waiting for its database, or nothing. @param {string} url @returns {Promise<'ready' | 'waits for its database' | 'does not answer'>} */
+/**
+ * What a server says of itself: ready, waiting for its database, or nothing.
+ * @param {string} url
+ * @returns {Promise<'ready' | 'waits for its database' | 'does not answer'>}
+ */
 async function stateOf(url) {
   try {
     const { status } = await fetch(`${url}/api/v1/ready`, { signal: AbortSignal.timeout(4_000) });
@@ -96,7 +105,10 @@ function refuseIfRunning() {
     throw new Failure(`Already running at ${urlOf(already.port, already.host)} (stop it with ./relay stop).`);
 }
 
-/** Asks by taking the port for a moment: only under the lock, or two starts at once would refuse each other. @param {number} port */
+/**
+ * Asks by taking the port for a moment: only under the lock, or two starts at once would refuse each other.
+ * @param {number} port
+ */
 async function refuseIfTaken(port) {
   if (!(await portIsFree(port, listenOn())))
     throw new Failure(`Port ${port} is taken by another program: stop that, or choose another with --port.`);
@@ -193,14 +205,14 @@ function supervise({ port, host, database, demo, log, folder }) {
     });
   };
   // A database that was killed, or gave up, is started again, sooner or later; the server waits for it meanwhile.
-  let [retryMs = 500, mostMs = 15_000] = DATABASE_RETRY_MS;
+  let retryMs = DATABASE_RETRY_FIRST_MS;
   let nextTry = 0;
   const watch = setInterval(() => {
     if (stopping || !cameUp || Date.now() < nextTry || runningCluster(folder)) return;
     startCluster(folder).then(
       (cluster) => {
         console.error(`The database had ended and is started again (${cluster.done}); nothing saved was lost.`);
-        retryMs = DATABASE_RETRY_MS[0] ?? retryMs;
+        retryMs = DATABASE_RETRY_FIRST_MS;
         const url = databaseUrl(cluster, 'relay');
         if (url === database) return;
         // On another port: the server is started again too.
@@ -209,7 +221,7 @@ function supervise({ port, host, database, demo, log, folder }) {
       },
       (error) => {
         nextTry = Date.now() + retryMs;
-        retryMs = Math.min(retryMs * 2, mostMs);
+        retryMs = Math.min(retryMs * 2, DATABASE_RETRY_MOST_MS);
         console.error(`The database cannot be started: ${error instanceof Error ? error.message : String(error)}`);
       },
     );

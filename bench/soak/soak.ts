@@ -1,6 +1,6 @@
 /**
- * An attack on the running system, bounded and on loopback: processes killed, odd requests, many windows, long lists, a large plan.
- * It prints what it measured beside what is wanted, and fails when anything acknowledged was lost.
+ * An attack on the running system, bounded and on loopback: processes killed, odd requests, many windows, long lists, a
+ * large plan. It prints what it measured beside what is wanted, and fails when anything acknowledged was lost.
  */
 import { generatedPlan } from '../generated-plan';
 import { generatedList } from '../generated-list';

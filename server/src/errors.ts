@@ -33,7 +33,10 @@ export class Unreadable extends Error {}
 /** A content type or an encoding of the body that is not read. */
 export class NotTaken extends Error {}
 
-/** The edit was made on another version: carries what has happened since, as JSON; `null` where that is no longer at hand. */
+/**
+ * The edit was made on another version: carries what has happened since, as JSON; `null` where that is no longer at
+ * hand.
+ */
 export class StaleVersion extends Error {
   constructor(
     readonly version: number,

@@ -12,7 +12,10 @@ import { legBetween } from '../units/geo/geodesic';
 import { formatMHz } from '../units/quantities';
 import { channelsOfSite, set } from './walk';
 
-/** Within this distance a repeater and one's own hotspot may disturb each other, metres. From memory; hills and height decide. */
+/**
+ * Within this distance a repeater and one's own hotspot may disturb each other, metres. From memory; hills and height
+ * decide.
+ */
 export const HOTSPOT_REACH_M = 50_000;
 
 export type Side = 'txHz' | 'rxHz';
@@ -32,7 +35,9 @@ export function siteFrequencyPointer(site: Site, side: Side = 'txHz'): string {
   return toPointer(['sites', 'byId', site.id, side]);
 }
 
-/** Width in Hz of the widest channel that a site of the plan sends, by the modes it has; of any mode while it has none. */
+/**
+ * Width in Hz of the widest channel that a site of the plan sends, by the modes it has; of any mode while it has none.
+ */
 export function siteWidthHz(index: PlanIndex, site: Site): number {
   return index.look(widthOf, site.id);
 }
@@ -116,7 +121,10 @@ export function aroundHotspot(index: PlanIndex, site: Hotspot, isOfInterest: OfI
   ];
 }
 
-/** What a side of a hotspot is on, or within a channel width of, among what is around it and `counts`; the nearest in frequency. */
+/**
+ * What a side of a hotspot is on, or within a channel width of, among what is around it and `counts`; the nearest in
+ * frequency.
+ */
 export function metBy(index: PlanIndex, site: Hotspot, side: Side, counts: (one: Around) => boolean): Around | null {
   const width = siteWidthHz(index, site);
   const near = aroundHotspot(index, site, (hz, other) => Math.abs(hz - site[side]) < (width + other) / 2);
@@ -143,8 +151,8 @@ function radiosFollow(index: PlanIndex, site: Hotspot, hz: number, shiftHz: numb
 const shiftOf = ({ rxHz, txHz }: Pick<Site, Side>): number => rxHz - txHz;
 
 /**
- * The nearest frequency to which a hotspot can move, its pair kept unless another shift is asked for: in the licence, outside what is kept for others, and clear of
- * every site around. `null` where there is none.
+ * The nearest frequency to which a hotspot can move, its pair kept unless another shift is asked for: in the licence,
+ * outside what is kept for others, and clear of every site around. `null` where there is none.
  */
 export function clearOfHz(index: PlanIndex, site: Hotspot, shiftHz: number = shiftOf(site)): number | null {
   return nearestClearHz(
@@ -159,7 +167,10 @@ export function clearOfHz(index: PlanIndex, site: Hotspot, shiftHz: number = shi
   );
 }
 
-/** Patches that set a hotspot to send on `hz`, its pair kept unless another shift is asked for, with every channel that was on its old frequencies. */
+/**
+ * Patches that set a hotspot to send on `hz`, its pair kept unless another shift is asked for, with every channel that
+ * was on its old frequencies.
+ */
 export function moveSite(index: PlanIndex, site: Site, hz: number, shiftHz: number = shiftOf(site)): Patch[] {
   const listensHz = hz + shiftHz;
   const patches = [set(siteFrequencyPointer(site, 'rxHz'), listensHz), set(siteFrequencyPointer(site), hz)];

@@ -92,7 +92,9 @@ const walk =
 /** Calls `visit` for each path whose pair `key` does not agree, once a channel, in the order of the plan. */
 export const eachDisagreement = walk('wrong');
 
-/** Calls `visit` for each path whose pair `key` agrees and is worth a note, once a channel, in the order of the plan. */
+/**
+ * Calls `visit` for each path whose pair `key` agrees and is worth a note, once a channel, in the order of the plan.
+ */
 export const eachNoted = walk('noted');
 
 /** A pair in words, for the data of a message. */

@@ -1,7 +1,7 @@
 /**
- * Names that fit a radio: short enough, all different, and still readable. What is given up, in this order: small words, the rest
- * of known words (abbreviations), words that the names beside it share, vowels, then letters. Digits and call signs are never cut,
- * and no character is cut in half.
+ * Names that fit a radio: short enough, all different, and still readable. What is given up, in this order: small
+ * words, the rest of known words (abbreviations), words that the names beside it share, vowels, then letters. Digits
+ * and call signs are never cut, and no character is cut in half.
  */
 import { ABBREVIATIONS } from './abbreviations';
 
@@ -18,7 +18,10 @@ const squeeze = (text: string): string => text.normalize('NFC').trim().replace(/
 
 const SEGMENTER = new Intl.Segmenter('en', { granularity: 'grapheme' });
 
-/** How many characters of a radio a name takes: code points of the composed form, so that half of a pair never counts as one. */
+/**
+ * How many characters of a radio a name takes: code points of the composed form, so that half of a pair never counts as
+ * one.
+ */
 export function nameLength(name: string): number {
   return PLAIN.test(name) ? name.length : [...name.normalize('NFC')].length;
 }
@@ -93,7 +96,10 @@ function dropVowels(words: string[], maxLength: number): string[] {
   return result;
 }
 
-/** Cuts the longest word by one character until it fits; where only numbers and call signs are left, the last of them go whole. */
+/**
+ * Cuts the longest word by one character until it fits; where only numbers and call signs are left, the last of them go
+ * whole.
+ */
 function cutWords(words: string[], maxLength: number): string[] {
   const result = words.map((word) => ({
     kept: isKept(word),
@@ -115,8 +121,8 @@ function cutWords(words: string[], maxLength: number): string[] {
 const NOTHING: ReadonlySet<string> = new Set();
 
 /**
- * A name that fits: itself, or shortened. `maxLength` in characters, from 1 up. `shared`: words, in small letters, that the names
- * beside it share. Empty where nothing of it fits without cutting a number or a call sign.
+ * A name that fits: itself, or shortened. `maxLength` in characters, from 1 up. `shared`: words, in small letters, that
+ * the names beside it share. Empty where nothing of it fits without cutting a number or a call sign.
  */
 export function shortenName(name: string, maxLength: number, shared: ReadonlySet<string> = NOTHING): string {
   return shorten(name, maxLength, [...readable(shared), dropVowels, cutWords]).join(' ');
@@ -140,7 +146,10 @@ function shorten(name: string, maxLength: number, steps: readonly Step[]): strin
   return words;
 }
 
-/** A name with as much of its qualifier as leaves both readable: `Unlink Merrin` for Merrin Ridge; `null` where none of it does. */
+/**
+ * A name with as much of its qualifier as leaves both readable: `Unlink Merrin` for Merrin Ridge; `null` where none of
+ * it does.
+ */
 function qualified(
   { name, qualifier }: NameWish,
   maxLength: number,

@@ -1,4 +1,7 @@
-/** What a file format provides. Readers return what they could read with findings that say the row; they do not stop at the first. */
+/**
+ * What a file format provides. Readers return what they could read with findings that say the row; they do not stop at
+ * the first.
+ */
 
 export interface ReadFinding {
   /** 1-based line of the file; `null` where lines mean nothing. */

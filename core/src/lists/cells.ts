@@ -33,7 +33,10 @@ export function readYes(text: string): boolean | null {
   return isUnsaid(plain) || /^(no|n|false|0|off|nein|nee|non|não|nej|nie|ne|ei)$/.test(plain) ? false : null;
 }
 
-/** Talk groups of a slot; `d`, `dyn` or `on demand` behind a number says that it is taken up only when keyed: `417 591d`. */
+/**
+ * Talk groups of a slot; `d`, `dyn` or `on demand` behind a number says that it is taken up only when keyed: `417
+ * 591d`.
+ */
 export function readCarried(text: string): { number: number; static: boolean }[] {
   return [...text.matchAll(/(\d+)\s*(\(?(?:d(?:yn\w*)?|on[ -]demand|ptt)\b\)?)?/gi)]
     .map(([, digits, dynamic]) => ({ number: Number(digits), static: dynamic === undefined }))
@@ -77,8 +80,8 @@ export const CALL_SIGN = /^[A-Z]{1,2}\d{1,2}[A-Z]{1,5}$|^\d[A-Z]{1,2}\d[A-Z]{1,5
 const CALL_AND_MODULE = /^(?:([A-Z0-9]{1,4})\/)?([A-Z0-9]{3,8})((?:\/[A-Z0-9]{1,5})*)(?:[\s-]+([A-Z]))?(?:[\s-]+G)?$/;
 
 /**
- * A call sign, with a module letter behind it where there is one: `QO1HSK B`, `QO1HSK-B`, and the gateway’s `QO1HSK B G`. What
- * stands before or behind a stroke belongs to the call sign: `F/QO1HSK`, `QO1HSK/R`.
+ * A call sign, with a module letter behind it where there is one: `QO1HSK B`, `QO1HSK-B`, and the gateway’s `QO1HSK B
+ * G`. What stands before or behind a stroke belongs to the call sign: `F/QO1HSK`, `QO1HSK/R`.
  */
 export function readCallSign(text: string): { callSign: string; module: string } | null {
   const match = CALL_AND_MODULE.exec(text.trim().toUpperCase());

@@ -207,7 +207,10 @@ type Taken = Map<number, { field: ColumnField; confidence: number }>;
 
 const DECIMAL = /^-?\d{1,3}[.,]\d{2,}$/;
 
-/** Two columns side by side that hold degrees, under whatever heading: the letters in them say which is which, else the first is the latitude. */
+/**
+ * Two columns side by side that hold degrees, under whatever heading: the letters in them say which is which, else the
+ * first is the latitude.
+ */
 function takeCoordinates(columns: readonly (readonly string[])[], taken: Taken): void {
   const has = (field: ColumnField) => [...taken.values()].some((one) => one.field === field);
   if (has('lat') || has('lon') || has('position')) return;
@@ -261,8 +264,8 @@ function orderTones(raw: RawList, taken: Taken): Map<number, string> {
 }
 
 /**
- * Which of two frequencies the site sends on. Where the headings do not say it, the shifts do: the usual ones of 2 m, 70 cm and
- * 23 cm are mostly downwards. Where that leaves a doubt, the column asks.
+ * Which of two frequencies the site sends on. Where the headings do not say it, the shifts do: the usual ones of 2 m,
+ * 70 cm and 23 cm are mostly downwards. Where that leaves a doubt, the column asks.
  */
 function orderFrequencies(raw: RawList, taken: Taken): Map<number, string> {
   const [output, input] = [placeOf(taken, 'output'), placeOf(taken, 'input')];

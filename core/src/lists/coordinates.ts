@@ -1,6 +1,6 @@
 /**
- * Degrees as other people's lists write them, with hemisphere letters and words in several languages. Some letters mean one side in
- * one language and the other in another: the letters of the whole column decide, else the cell is doubted.
+ * Degrees as other people's lists write them, with hemisphere letters and words in several languages. Some letters mean
+ * one side in one language and the other in another: the letters of the whole column decide, else the cell is doubted.
  */
 import { plainDashes, readNumber } from './numbers';
 
@@ -9,7 +9,10 @@ export type Axis = 'lat' | 'lon';
 /** +1: north or east. `null`: it depends on what else stands in the column. */
 type Sense = 1 | -1 | null;
 
-/** English, German, French, Spanish, Italian, Portuguese, Dutch, Danish, Norwegian, Swedish, Finnish, Czech, Polish. From memory. */
+/**
+ * English, German, French, Spanish, Italian, Portuguese, Dutch, Danish, Norwegian, Swedish, Finnish, Czech, Polish.
+ * From memory.
+ */
 const WORDS: readonly (readonly [Axis, 1 | -1, RegExp])[] = [
   ['lat', 1, /^(north|nord|norte|noord|norr|pohjoi\p{L}*|sever|północ\p{L}*)$/u],
   ['lat', -1, /^(south|süd|sued|sud|sur|sul|zuid|syd|söder|etelä\p{L}*|jih|południ\p{L}*)$/u],
@@ -102,8 +105,9 @@ function angle(text: string, marked: boolean): number | null {
 export type Coordinate = number | 'ambiguous' | null;
 
 /**
- * One coordinate, degrees: decimal, or degrees with minutes and seconds, with a hemisphere letter or word before or after. `letters`:
- * those of the whole column. `'ambiguous'` where the letter means two things and nothing decides; `null` for what is none.
+ * One coordinate, degrees: decimal, or degrees with minutes and seconds, with a hemisphere letter or word before or
+ * after. `letters`: those of the whole column. `'ambiguous'` where the letter means two things and nothing decides;
+ * `null` for what is none.
  */
 export function readCoordinate(text: string, axis?: Axis, letters = ''): Coordinate {
   const most = axis === 'lat' ? 90 : 180;

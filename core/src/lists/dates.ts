@@ -26,8 +26,10 @@ export function dayOrderOf(cells: readonly string[]): DayOrder | null {
 }
 
 /**
- * `2026-09-30`, `2026/09/30`, `20260930`, `30.9.2026`, `30 Sep 2026`, `Sept 30th, 2026`, and `30/09/2026` where day and month can be told apart, or
- * `order` says which comes first. `null` for what is no date, for days that the calendar does not have, and for what could be two.
+ * `2026-09-30`, `2026/09/30`, `20260930`, `30.9.2026`, `30 Sep 2026`, `Sept 30th, 2026`, and `30/09/2026` where day and
+ * month can be told apart, or
+ * `order` says which comes first. `null` for what is no date, for days that the calendar does not have, and for what
+ * could be two.
  */
 export function readDate(text: string, order: DayOrder | null = null): string | null {
   const plain = plainDashes(text).toLowerCase();

@@ -1,4 +1,7 @@
-/** Frequencies and shifts of a list, cell by cell: units inside cells, units that differ within a column, points left out. */
+/**
+ * Frequencies and shifts of a list, cell by cell: units inside cells, units that differ within a column, points left
+ * out.
+ */
 import { BAND_NAMES, bandByName } from '../units/bands';
 import { plainDashes, type Quantity, readQuantity } from './numbers';
 
@@ -13,7 +16,9 @@ export const FACTORS = [1e6, 1e3, 1] as const;
 
 const isFrequency = (hz: number) => hz > 1_000_000 && hz < 6_000_000_000;
 
-/** A frequency with its point left out: `1456125` is 145.6125 MHz. Only where one place for the point leads into a band. */
+/**
+ * A frequency with its point left out: `1456125` is 145.6125 MHz. Only where one place for the point leads into a band.
+ */
 function impliedPoint(digits: string): number | null {
   const found = new Set<number>();
   for (let places = 1; places < digits.length; places += 1) {

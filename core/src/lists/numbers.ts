@@ -1,8 +1,9 @@
 /** Numbers as other people's lists write them: any dash for a minus, point or comma, words and units around. */
 
 /**
- * What stands for a minus: the dashes of Unicode, the soft hyphen, and what the dashes of old code pages turn into when their bytes
- * are read as ISO-8859-1 or Windows-1252: Ð and Ñ (Mac), Ä (code pages 437 and 850), the control characters 96 and 97 hex.
+ * What stands for a minus: the dashes of Unicode, the soft hyphen, and what the dashes of old code pages turn into when
+ * their bytes are read as ISO-8859-1 or Windows-1252: Ð and Ñ (Mac), Ä (code pages 437 and 850), the control characters
+ * 96 and 97 hex.
  */
 const DASHES = /[\p{Pd}\u2212\u00ad\u02d7\u207b\u208b\u2796\u0096\u0097]/gu;
 const MISREAD_DASH = /^[ÐÑÄ](?=\s*[\d.,]|$)/;

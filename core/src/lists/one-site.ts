@@ -1,4 +1,7 @@
-/** Lists with a row for each mode of a repeater, or each of its groups: rows of one call sign, module and frequency are one site. */
+/**
+ * Lists with a row for each mode of a repeater, or each of its groups: rows of one call sign, module and frequency are
+ * one site.
+ */
 import { quoted, type ReadFinding } from '../formats/format';
 import { readFrequencyCell } from './frequencies';
 import type { Column, ColumnField, ListedSite, RawList } from './types';
@@ -29,7 +32,10 @@ const unique = <T>(all: readonly T[], keyOf: (one: T) => string): T[] => [
   ...new Map(all.map((one) => [keyOf(one), one])).values(),
 ];
 
-/** Two rows of one site as one, on the line of the first. What only one of them says is kept; where they differ, the first is. */
+/**
+ * Two rows of one site as one, on the line of the first. What only one of them says is kept; where they differ, the
+ * first is.
+ */
 function mergeTwo(first: ReadRow, next: ReadRow): ReadRow {
   const [a, b] = [first.site, next.site];
   const site: ListedSite = {
@@ -86,8 +92,8 @@ const roughKey = (cells: readonly string[], names: readonly number[], output: nu
     .trim()}|${roughMHz(cells[output] ?? '')}`;
 
 /**
- * Rows that are of one site: the place of the first among the rows of the list → the places of all of them, in order. Found by
- * text, before anything is read, so that a long list need not be read twice.
+ * Rows that are of one site: the place of the first among the rows of the list → the places of all of them, in order.
+ * Found by text, before anything is read, so that a long list need not be read twice.
  */
 export function rowsOfOneSite({ rows }: RawList, columns: readonly Column[]): Map<number, number[]> {
   const placeOf = (field: ColumnField) => columns.findIndex((one) => one.field === field);

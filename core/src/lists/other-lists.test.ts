@@ -1,4 +1,6 @@
-/** Lists as other people keep them: every cell is read, or doubted. Common practice throughout; the lists are invented. */
+/**
+ * Lists as other people keep them: every cell is read, or doubted. Common practice throughout; the lists are invented.
+ */
 import { describe, expect, it } from 'vitest';
 import { describeReadFinding } from '../formats/format';
 import { guessColumns, readSites } from '../registries/lists';

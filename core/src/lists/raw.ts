@@ -39,7 +39,10 @@ export function decode(bytes: Uint8Array): Decoded {
   }
 }
 
-/** The delimiter that cuts the lines into the same number of cells most often. Semicolons go before commas, which may be decimal. */
+/**
+ * The delimiter that cuts the lines into the same number of cells most often. Semicolons go before commas, which may be
+ * decimal.
+ */
 export function findDelimiter(text: string): string {
   let best = { delimiter: ',', score: 0 };
   for (const delimiter of DELIMITERS) {
@@ -55,7 +58,10 @@ export function findDelimiter(text: string): string {
 
 const isValue = (cell: string) => readNumber(cell) !== null || (cell.trim() !== '' && readCoordinate(cell) !== null);
 
-/** A value with words or a unit beside it: `439.425 MHz`. Headings may have a digit too, so it tells only of the lines below. */
+/**
+ * A value with words or a unit beside it: `439.425 MHz`. Headings may have a digit too, so it tells only of the lines
+ * below.
+ */
 const holdsNumber = (cell: string) => readQuantity(cell) !== null;
 
 /** Headings are words where the lines below hold values. */

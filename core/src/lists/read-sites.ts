@@ -1,4 +1,7 @@
-/** Rows of a list → sites in our terms. A row without call sign or output is rejected with its reason; lesser faults are doubts. */
+/**
+ * Rows of a list → sites in our terms. A row without call sign or output is rejected with its reason; lesser faults are
+ * doubts.
+ */
 import { quoted, type ReadFinding } from '../formats/format';
 import { locatorCentre } from '../units/geo/locator';
 import { isUnsaid, namesOther, readCallSign, readModes, readNames, readStatus, readYes } from './cells';
@@ -81,7 +84,10 @@ class Row implements CellReader {
     return this.columns[this.place[field] ?? -1];
   }
 
-  /** Both frequencies: the output from its column, the input from its own, a shift, a sign, or what stands behind the output. */
+  /**
+   * Both frequencies: the output from its column, the input from its own, a shift, a sign, or what stands behind the
+   * output.
+   */
   frequencies(): { txHz: number; rxHz: number | null } | null {
     const output = readFrequencyCell(this.cell('output'), this.factor('output'));
     if (!output || !(output.hz > 0)) return null;

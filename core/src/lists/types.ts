@@ -48,7 +48,10 @@ export interface ListedSite {
   notes: string;
 }
 
-/** What a column can hold: what every list of sites may say, what the modes add, and `mode:NAME` for whether a site has that mode. */
+/**
+ * What a column can hold: what every list of sites may say, what the modes add, and `mode:NAME` for whether a site has
+ * that mode.
+ */
 export type ColumnField =
   | 'callSign'
   | 'module'
@@ -115,7 +118,10 @@ export interface RawList {
 export interface Guesser {
   /** Words of a heading. */
   heading: RegExp;
-  /** A heading that means nothing else: the column is this one whatever stands in it, and what cannot be read is doubted. */
+  /**
+   * A heading that means nothing else: the column is this one whatever stands in it, and what cannot be read is
+   * doubted.
+   */
   certain?: RegExp;
   /** 0 to 1: how well the filled cells fit. */
   content: (cells: readonly string[]) => number;

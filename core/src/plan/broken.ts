@@ -31,8 +31,8 @@ export interface ModeReferences<M extends ModeId = ModeId> {
 const together = new WeakMap<object, Map<string, readonly object[]>>();
 
 /**
- * Looks for broken links between frozen parts of a plan, unless the same parts were found whole before: what cannot change
- * stays whole, and most edits leave most parts alone.
+ * Looks for broken links between frozen parts of a plan, unless the same parts were found whole before: what cannot
+ * change stays whole, and most edits leave most parts alone.
  * @param name of the look, so that one part can be looked at for several reasons
  */
 export function lookOnce(

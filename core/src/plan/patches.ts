@@ -82,7 +82,10 @@ function applyToList(list: unknown[], key: string, patch: Patch): Patch {
   return { op: 'replace', path, value: was };
 }
 
-/** `open` gives the container at the end of a way, made fit to be changed. Answers the patch that takes it back; a test needs none. */
+/**
+ * `open` gives the container at the end of a way, made fit to be changed. Answers the patch that takes it back; a test
+ * needs none.
+ */
 function applyOne(patch: Patch, open: (keys: readonly string[]) => unknown): Patch | null {
   const keys = fromPointer(patch.path);
   const key = keys.pop();
@@ -121,8 +124,9 @@ export function applyPatches<T extends object>(document: T, patches: readonly Pa
 }
 
 /**
- * Several edits on a frozen document, one after the other, each with the patches that take it back. What the edits touch is
- * copied once, whatever their number, so the work grows with the edits and not with their number times the document.
+ * Several edits on a frozen document, one after the other, each with the patches that take it back. What the edits
+ * touch is copied once, whatever their number, so the work grows with the edits and not with their number times the
+ * document.
  * @throws PatchError at the first that does not fit; nothing of the document changes then
  */
 export function applyEach<T extends object>(

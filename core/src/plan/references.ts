@@ -2,9 +2,11 @@
  * Reference integrity. The defined outcome when something is removed:
  * - a want without its radio, site or destination goes;
  * - a channel stays with its values (they may be in a radio already), its broken link is cut, and a check says so;
- * - a codeplug and what was written of it go with their radio, profiles with their hotspot, logins and route rules with their network;
+ * - a codeplug and what was written of it go with their radio, profiles with their hotspot, logins and route rules with
+ * their network;
  * - a hotspot has at least one profile, and runs one that it has; a profile whose base goes becomes a base itself;
- * - a repeater whose network goes carries nothing that is known, and a site forgets that it reached it; a room leaves the room book;
+ * - a repeater whose network goes carries nothing that is known, and a site forgets that it reached it; a room leaves
+ * the room book;
  * - zones forget a channel that is gone, channels a receive list, logins a server or static group.
  */
 import { pairOf, setPair } from './carriage';
@@ -181,7 +183,10 @@ export function brokenReferences(plan: Plan): BrokenReference[] {
   return broken;
 }
 
-/** Mends a draft in place. A mend can lay bare another (a want goes, then its channel's link), so it goes on until none is left. */
+/**
+ * Mends a draft in place. A mend can lay bare another (a want goes, then its channel's link), so it goes on until none
+ * is left.
+ */
 export function repairReferences(plan: Plan): void {
   for (let broken = brokenReferences(plan); broken.length > 0; broken = brokenReferences(plan)) {
     for (const one of broken) one.mend(plan);

@@ -3,7 +3,10 @@ import type { Patch } from './patches';
 
 const SECRET = 'password';
 
-/** The same value with each secret that is not empty replaced; parts without one keep their identity. `key`: under which the value stands. */
+/**
+ * The same value with each secret that is not empty replaced; parts without one keep their identity. `key`: under which
+ * the value stands.
+ */
 export function mapSecrets<T>(value: T, replace: (secret: string) => string, key: string | null = null): T {
   if (typeof value === 'string') return (key === SECRET && value !== '' ? replace(value) : value) as T;
   if (typeof value !== 'object' || value === null) return value;

@@ -20,8 +20,8 @@ const ajv = new Ajv2020({ allErrors: true, strict: true, strictRequired: false, 
 const matches = ajv.compile<Plan>(PLAN_SCHEMA);
 
 /**
- * The same, quicker where most of a plan was found sound before: `once` holds a frozen value against its schema a single time,
- * since what cannot change stays sound. It says no more than yes or no.
+ * The same, quicker where most of a plan was found sound before: `once` holds a frozen value against its schema a
+ * single time, since what cannot change stays sound. It says no more than yes or no.
  */
 const fast = new Ajv2020({ strict: false, discriminator: true, validateSchema: false });
 fast.addKeyword({
@@ -53,10 +53,14 @@ function withOnce(schema: unknown): unknown {
   );
 }
 const DEFINITIONS = withOnce(PLAN_SCHEMA['$defs']) as Record<string, unknown>;
-const isSoundShape = fast.compile({
-  ...(withOnce(PLAN_SCHEMA) as object),
-  $id: 'urn:yellow-relay:plan:quick',
-});
+let quick: ((document: unknown) => boolean) | null = null;
+
+/** Whether a frozen document is known to fit; what is not frozen, or does not fit, is left to the schema itself. */
+function isKnownSound(document: unknown): boolean {
+  if (!Object.isFrozen(document)) return false;
+  quick ??= fast.compile({ ...(withOnce(PLAN_SCHEMA) as object), $id: 'urn:yellow-relay:plan:quick' });
+  return quick(document);
+}
 
 /** Tables whose rows were found to bear their keys. */
 const keyed = new WeakSet<object>();
@@ -99,7 +103,7 @@ function idProblems(plan: Plan): Problem[] {
 
 /** What keeps a document from being read as a plan at all; its references are another matter. Empty when it is one. */
 export function shapeProblems(document: unknown): Problem[] {
-  if (!isSoundShape(document) && !matches(document)) return problemsOf(matches.errors ?? []).slice(0, MOST_PROBLEMS);
+  if (!isKnownSound(document) && !matches(document)) return problemsOf(matches.errors ?? []).slice(0, MOST_PROBLEMS);
   return idProblems(document as Plan);
 }
 

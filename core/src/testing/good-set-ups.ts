@@ -1,6 +1,6 @@
 /**
- * Set-ups that work on the air. None of them may get a broken or a doubtful finding: a false alarm costs more trust than a fault
- * that is not seen. Notes are allowed, since they tell what is not said. `source`: why it is right.
+ * Set-ups that work on the air. None of them may get a broken or a doubtful finding: a false alarm costs more trust
+ * than a fault that is not seen. Notes are allowed, since they tell what is not said. `source`: why it is right.
  */
 import type { Recipe } from '../plan/edit';
 import {

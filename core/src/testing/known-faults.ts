@@ -1,6 +1,6 @@
 /**
- * Faults that people make, one a row. Each gives exactly its finding, and its mend leaves nothing wrong behind; `mend` is `null`
- * where only the user, or the keeper of a site, can say what is right. `source`: why it is a fault.
+ * Faults that people make, one a row. Each gives exactly its finding, and its mend leaves nothing wrong behind; `mend`
+ * is `null` where only the user, or the keeper of a site, can say what is right. `source`: why it is a fault.
  */
 import type { Recipe } from '../plan/edit';
 import type { Table } from '../plan/basics';

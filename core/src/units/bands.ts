@@ -1,6 +1,6 @@
 /**
- * Amateur bands by ITU region, the widest in each. National law decides: a licence profile (`Licence`) narrows or corrects them.
- * Source: ITU Radio Regulations, Article 5 (allocations); where marked, from memory.
+ * Amateur bands by ITU region, the widest in each. National law decides: a licence profile (`Licence`) narrows or
+ * corrects them. Source: ITU Radio Regulations, Article 5 (allocations); where marked, from memory.
  */
 /** The regions of the International Telecommunication Union. */
 export type RegionId = 'itu-1' | 'itu-2' | 'itu-3';

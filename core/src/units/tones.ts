@@ -1,7 +1,10 @@
 /** Tones that open an FM receiver: CTCSS, digital codes (DCS), and the burst that some repeaters want. */
 import { DCS_CODES, inverseOf, sameOnAir } from './dcs';
 
-/** `110.9` (CTCSS, Hz), `D023N` or `D023I` (DCS, octal, normal or inverted), `1750` (burst, Hz). May be none of the table: a check says so. */
+/**
+ * `110.9` (CTCSS, Hz), `D023N` or `D023I` (DCS, octal, normal or inverted), `1750` (burst, Hz). May be none of the
+ * table: a check says so.
+ */
 export type ToneText = string;
 
 /** What is known of a site's tone: one, that it needs or sends none, or `null`: nobody has said. */
@@ -110,8 +113,9 @@ const NO_TONE_WORDS =
   /^(NO|NONE|OFF|0|0[.,]0|CSQ|CARRIER( SQUELCH)?|OPEN|WITHOUT|(NO|OHNE|SANS|SIN|SENZA|SEM|GEEN|UDEN|UTEN|UTAN) (TONE?|TONO|TOM|TOON|SUBTONE?|CTCSS|PL)|KEINE?R?|OHNE|AUCUNE?|SANS|NINGUNO|SIN|NESSUNO|SENZA|NENHUM|GEEN|INGEN)$/;
 
 /**
- * What people write for a tone: `88.5`, `88,5 Hz`, `PL 88.5`, `885`, `D023N`, `D023I`, `D023R`, `-023`, `R023`, `1750`; `none` in
- * many words. `null` where the text says nothing (empty, a dash, a question mark), `undefined` where it cannot be a tone of the tables.
+ * What people write for a tone: `88.5`, `88,5 Hz`, `PL 88.5`, `885`, `D023N`, `D023I`, `D023R`, `-023`, `R023`, `1750`;
+ * `none` in many words. `null` where the text says nothing (empty, a dash, a question mark), `undefined` where it
+ * cannot be a tone of the tables.
  */
 export function readTone(text: string): SiteTone | undefined {
   const plain = text
@@ -124,7 +128,9 @@ export function readTone(text: string): SiteTone | undefined {
   return readDcs(plain) ?? readCtcss(plain);
 }
 
-/** What a person types for the tone of a channel; nothing is no tone. `undefined` when it cannot be one of the tables. */
+/**
+ * What a person types for the tone of a channel; nothing is no tone. `undefined` when it cannot be one of the tables.
+ */
 export function readToneText(text: string): ToneText | null | undefined {
   const tone = readTone(text);
   return tone === undefined ? undefined : toneFor(tone);

@@ -1,4 +1,6 @@
-/** How long anything may wait for the database: a request that cannot be answered is told so soon, and holds nothing up. */
+/**
+ * How long anything may wait for the database: a request that cannot be answered is told so soon, and holds nothing up.
+ */
 
 /** No connection within this time: the pool is full, or the database is away. */
 const CONNECT_MS = 2_000;

@@ -1,8 +1,9 @@
 /** Which errors mean that the database cannot do it now, and will be able to later. */
 
 /**
- * Classes of PostgreSQL's error codes (its documentation, appendix A): connection, resources (disk full, too many connections),
- * intervention of an operator (stopping, starting, a statement over its time), trouble of the system, and locks that were not had.
+ * Classes of PostgreSQL's error codes (its documentation, appendix A): connection, resources (disk full, too many
+ * connections), intervention of an operator (stopping, starting, a statement over its time), trouble of the system, and
+ * locks that were not had.
  */
 const PASSING = /^(08|53|57|58)|^(55P03|40001|40P01|25006|XX001)$/;
 const NETWORK = new Set(['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT', 'ENOTFOUND', 'EHOSTUNREACH']);

@@ -1,7 +1,7 @@
 /**
- * Stored plans of an older format, or without a mode that this program knows, are brought up to date when the server starts; each
- * upgrade is an edit in the plan's history. Secrets that still stand in documents and histories are taken out of them. A plan that
- * cannot be read is set aside with the reason, and the others go on.
+ * Stored plans of an older format, or without a mode that this program knows, are brought up to date when the server
+ * starts; each upgrade is an edit in the plan's history. Secrets that still stand in documents and histories are taken
+ * out of them. A plan that cannot be read is set aside with the reason, and the others go on.
  */
 import { randomUUID } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';

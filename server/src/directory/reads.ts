@@ -1,6 +1,7 @@
 /**
- * What is asked of the imported lists: near, along a trip, on a map, a whole list. It runs in a thread of its own, with connections
- * of its own: an index of tens of thousands of sites takes longer to make and to search than the main thread may be held.
+ * What is asked of the imported lists: near, along a trip, on a map, a whole list. It runs in a thread of its own, with
+ * connections of its own: an index of tens of thousands of sites takes longer to make and to search than the main
+ * thread may be held.
  */
 import type { FiledSite, NearSite, SiteMap, Trip } from '@relay/core/lists/filed';
 import { LISTED_MODES, type ListedMode, type ListedSite } from '@relay/core/lists/types';

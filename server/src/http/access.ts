@@ -1,6 +1,6 @@
 /**
- * One shared password for whoever calls from beyond this machine, until there are accounts. It is kept as an argon2id hash
- * (RFC 9106); who knows it gets a signed cookie. Pages are no secret, what they show is: only the API asks.
+ * One shared password for whoever calls from beyond this machine, until there are accounts. It is kept as an argon2id
+ * hash (RFC 9106); who knows it gets a signed cookie. Pages are no secret, what they show is: only the API asks.
  */
 import { createHmac } from 'node:crypto';
 import { verify } from '@node-rs/argon2';

@@ -19,8 +19,8 @@ export interface Ends {
 }
 
 /**
- * Names at any port: those given by the owner; the address that was called; and the names of this machine for itself, which
- * mean another machine to whoever calls from outside.
+ * Names at any port: those given by the owner; the address that was called; and the names of this machine for itself,
+ * which mean another machine to whoever calls from outside.
  */
 export function hostAllowed(host: string | undefined, names: readonly string[], ends: Ends): boolean {
   if (!host) return false;

@@ -2,8 +2,8 @@
 import { type DestinationStream, type Logger, pino } from 'pino';
 
 /**
- * An error without its values: errors of the database carry the statement's values, and their messages may quote them. What stays
- * tells where to look: kind, code, place in the schema, stack without its first line.
+ * An error without its values: errors of the database carry the statement's values, and their messages may quote them.
+ * What stays tells where to look: kind, code, place in the schema, stack without its first line.
  */
 export function plainError(error: unknown): object {
   if (!(error instanceof Error)) return { type: typeof error };

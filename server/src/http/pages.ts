@@ -1,4 +1,6 @@
-/** The built pages. Any path without a file is the application itself; the index carries a fresh nonce for its styles. */
+/**
+ * The built pages. Any path without a file is the application itself; the index carries a fresh nonce for its styles.
+ */
 import { randomBytes } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';

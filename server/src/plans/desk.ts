@@ -1,6 +1,7 @@
 /**
- * Everything about plans that takes time, for a thread of its own: reading and checking documents, edits in batches, answers as
- * texts that the main thread only passes on. It keeps the plans that are in use at hand; what it lacks it asks for.
+ * Everything about plans that takes time, for a thread of its own: reading and checking documents, edits in batches,
+ * answers as texts that the main thread only passes on. It keeps the plans that are in use at hand; what it lacks it
+ * asks for.
  */
 import { emptyPlan } from '@relay/core/plan/create';
 import { edit } from '@relay/core/plan/edit';
@@ -15,7 +16,7 @@ import { DEMO_PLANS } from '../../../demo/ostrey-isles';
 import type { EditRow } from '../db/entities';
 import { CREATE_BODY, EDITS_BODY } from '../http/schemas';
 import { bodyProblems } from '../http/validate';
-import { type SealedSecret, Vault } from './vault';
+import { holdsToken, type SealedSecret, Vault } from './vault';
 
 /** An edit as a window sends it. */
 export interface NewEdit {
@@ -39,6 +40,21 @@ type Outcome = { kind: 'done'; answer: string } | Refusal;
 
 /** A plan to be stored: its document with tokens for secrets. */
 export type Made = { name: string; document: string; secrets: SealedSecret[] } | Refusal;
+
+/** A plan as it is stored: its document of some version, the edits after it, and its secrets, as texts of JSON. */
+export interface Whole {
+  document: string;
+  version: number;
+  rows: string;
+  secrets: string;
+}
+
+/** A plan at one version; `whole` where it was not at hand when it was first asked for. */
+interface AskedAt {
+  planId: string;
+  version: number;
+  whole: Whole | null;
+}
 
 /** What the desk lacks to answer: the whole plan, or its history behind a version. */
 export type Lack = { lacks: 'plan' } | { lacks: 'history'; after: number };
@@ -117,8 +133,8 @@ export class PlanDesk {
   }
 
   /** A plan of the desk once more, under another id and name. */
-  copy({ planId, version, as, name }: { planId: string; version: number; as: string; name: string }): Made | Lack {
-    const held = this.at(planId, version);
+  copy({ as, name, ...asked }: AskedAt & { as: string; name: string }): Made | Lack {
+    const held = this.at(asked);
     if (!held) return { lacks: 'plan' };
     const { plan, problems } = validatePlan({ ...this.opened(held, held.plan), name });
     return plan ? this.sealed(as, plan) : { kind: 'invalid-plan', problems };
@@ -130,53 +146,50 @@ export class PlanDesk {
     return { name: plan.name, document, secrets: vault.takeFresh() };
   }
 
-  /** Takes a plan in: its document of some version, the edits after it, and its secrets, as texts of JSON. */
-  load({
-    planId,
-    document,
-    rows,
-    secrets,
-    version,
-  }: Record<'planId' | 'document' | 'rows' | 'secrets', string> & { version: number }): void {
+  /** Takes a plan in, in place of what is at hand of it. */
+  load({ planId, whole }: { planId: string; whole: Whole }): void {
+    this.keep(planId, this.heldFrom(planId, whole));
+  }
+
+  private heldFrom(planId: string, { document, rows, secrets, version }: Whole): Held {
     const history = JSON.parse(rows) as HistoryRow[];
-    const stored = JSON.parse(document) as Plan;
     const { document: plan } = applyEach(
-      stored,
+      JSON.parse(document) as Plan,
       history.map((row) => row.patches),
     );
-    this.keep(planId, {
+    return {
       version: history.at(-1)?.version ?? version,
       plan,
       vault: new Vault(this.key, planId, JSON.parse(secrets) as SealedSecret[]),
       history,
       weight: document.length,
-    });
+    };
   }
 
   /** The answer to who opens a plan. `recent`: its newest edits as JSON, oldest first. */
-  open({ planId, version, recent }: { planId: string; version: number; recent: string }): string | Lack {
-    const held = this.at(planId, version);
+  open({ recent, ...asked }: AskedAt & { recent: string }): string | Lack {
+    const held = this.at(asked);
     if (!held) return { lacks: 'plan' };
     const rows = this.openedRows(held, JSON.parse(recent) as HistoryRow[]);
-    return `{"id":${JSON.stringify(planId)},"version":${version},"document":${JSON.stringify(this.opened(held, held.plan))},"recent":${JSON.stringify(rows)}}`;
+    return `{"id":${JSON.stringify(asked.planId)},"version":${held.version},"document":${JSON.stringify(this.opened(held, held.plan))},"recent":${JSON.stringify(rows)}}`;
   }
 
   /** Edits with their secrets in place of the tokens. */
-  openRows({ planId, version, rows }: { planId: string; version: number; rows: string }): string | Lack {
-    const held = this.at(planId, version);
+  openRows({ rows, ...asked }: AskedAt & { rows: string }): string | Lack {
+    const held = this.at(asked);
     return held ? JSON.stringify(this.openedRows(held, JSON.parse(rows) as HistoryRow[])) : { lacks: 'plan' };
   }
 
   /** The document as it is stored, with tokens. */
-  snapshot({ planId, version }: { planId: string; version: number }): string | Lack {
-    const held = this.at(planId, version);
+  snapshot(asked: AskedAt): string | Lack {
+    const held = this.at(asked);
     return held ? JSON.stringify(held.plan) : { lacks: 'plan' };
   }
 
   /**
-   * Requests to edit a plan that is at `version`, one after another, each all or nothing. A request made on an older version is
-   * taken where it touches nothing of what came since and the plan stays sound; else it is told what came since.
-   * Nothing is kept until `settle` says that the database has it.
+   * Requests to edit a plan that is at `version`, one after another, each all or nothing. A request made on an older
+   * version is taken where it touches nothing of what came since and the plan stays sound; else it is told what came
+   * since. Nothing is kept until `settle` says that the database has it.
    * @param older edits of the history that the desk asked for, as JSON
    * @param refused ids of edits that are recorded already, elsewhere
    */
@@ -195,6 +208,8 @@ export class PlanDesk {
   }): Applied | Lack {
     let held = this.held.get(planId);
     if (!held) return { lacks: 'plan' };
+    // Another process's edits may name secrets that this desk has not seen: then the plan is read afresh, with them.
+    if (older !== null && held.version < version && holdsToken(older)) return { lacks: 'plan' };
     if (older !== null) held = this.caughtUp(planId, held, JSON.parse(older) as HistoryRow[]);
     if (held.version < version) return older === null ? { lacks: 'history', after: held.version } : { lacks: 'plan' };
     if (held.version > version) return { lacks: 'plan' };
@@ -294,7 +309,8 @@ export class PlanDesk {
         patches: mapPatchSecrets(one.patches, (secret) => (FITS.test(secret) ? vault.seal(secret) : secret)),
       }));
     const others = since.filter((row) => !request.edits.some((one) => one.id === row.id));
-    if (edits.some((one) => others.some((row) => overlap(one.patches, row.patches)))) return stale();
+    const [mine, theirs] = [edits, others].map((all) => all.flatMap((one) => one.patches));
+    if (overlap(mine!, theirs!)) return stale();
     let plan: Plan;
     let inverses: Patch[][];
     try {
@@ -353,9 +369,15 @@ export class PlanDesk {
     return next;
   }
 
-  private at(planId: string, version: number): Held | null {
+  /** A plan at a version: as it is at hand, else from what is handed in; `null` where neither is. */
+  private at({ planId, version, whole }: AskedAt): Held | null {
     const held = this.held.get(planId);
-    return held?.version === version ? held : null;
+    if (held?.version === version) return held;
+    if (!whole) return null;
+    const read = this.heldFrom(planId, whole);
+    // Edited meanwhile: what is newer stays at hand.
+    if (!held || held.version < read.version) this.keep(planId, read);
+    return read;
   }
 
   private opened<T>({ vault }: Held, value: T): T {

@@ -1,14 +1,14 @@
 /**
- * Plans and their history. An edit is one row of history, written in the same transaction as the plan's new version; the document
- * itself is written now and then, and what is true is that document with the edits after it. What takes time is done at the desk,
- * a thread of its own.
+ * Plans and their history. An edit is one row of history, written in the same transaction as the plan's new version;
+ * the document itself is written now and then, and what is true is that document with the edits after it. What takes
+ * time is done at the desk, a thread of its own.
  */
 import { randomUUID } from 'node:crypto';
 import type { Logger } from 'pino';
 import type { DataSource, EntityManager } from 'typeorm';
 import { InvalidPlan, InvalidRequest, NotFound, Overloaded, Spoiled, StaleVersion, Unreadable } from '../errors';
 import { Thread } from '../threads/thread';
-import type { Applied, Lack, Made, Refusal } from './desk';
+import type { Applied, Lack, Made, Refusal, Whole } from './desk';
 import type { DeskOperations } from './desk-worker';
 import { holdsToken } from './vault';
 
@@ -33,11 +33,6 @@ interface Request {
   reject: (error: unknown) => void;
 }
 
-interface Queue {
-  waiting: Request[];
-  timer: NodeJS.Timeout | null;
-}
-
 export const PLAN_CHANNEL = 'plan_changed';
 
 /** Edits kept at hand for undo when a plan is opened. */
@@ -46,7 +41,9 @@ const MOST_EDITS_TOLD = 1000;
 const LIMIT_MS = 20_000;
 const MOST_AT_ONCE = 100;
 const MOST_WAITING = 500;
-/** The document is written after this many edits, or letters of them, or when a plan has been left alone for a while. */
+/**
+ * The document is written after this many edits, or letters of them, or when a plan has been left alone for a while.
+ */
 const SNAPSHOT_EDITS = 200;
 const SNAPSHOT_LETTERS = 2_000_000;
 const SNAPSHOT_IDLE_MS = 3_000;
@@ -81,7 +78,8 @@ function summaryOf(
 
 export class Plans {
   private readonly desk: Thread<DeskOperations>;
-  private readonly queues = new Map<string, Queue>();
+  /** Requests that wait, by plan; a plan that is worked on has a queue, be it empty. */
+  private readonly queues = new Map<string, Request[]>();
   /** Edits and letters of them since the document was written, and when it will be. */
   private readonly unwritten = new Map<string, { letters: number; timer: NodeJS.Timeout | null }>();
 
@@ -123,7 +121,7 @@ export class Plans {
   async open(id: string): Promise<string> {
     return this.reading(id, async (manager, { version }) => {
       const recent = await rowsText(manager, 'version > $2', [id, version - RECENT_EDITS]);
-      return this.asking(manager, id, version, () => this.desk.call('open', { planId: id, version, recent }, LIMIT_MS));
+      return this.asking(manager, id, version, (asked) => this.desk.call('open', { ...asked, recent }, LIMIT_MS));
     });
   }
 
@@ -137,9 +135,7 @@ export class Plans {
     return this.reading(id, async (manager, { version }) => {
       const rows = await rowsText(manager, 'version > $2 AND version <= $3', [id, after, after + MOST_EDITS_TOLD]);
       if (!holdsToken(rows)) return rows;
-      return this.asking(manager, id, version, () =>
-        this.desk.call('openRows', { planId: id, version, rows }, LIMIT_MS),
-      );
+      return this.asking(manager, id, version, (asked) => this.desk.call('openRows', { ...asked, rows }, LIMIT_MS));
     });
   }
 
@@ -147,7 +143,7 @@ export class Plans {
   async duplicate(id: string, name: string): Promise<PlanSummary> {
     const as = randomUUID();
     const made = await this.reading(id, (manager, { version }) =>
-      this.asking(manager, id, version, () => this.desk.call('copy', { planId: id, version, as, name }, LIMIT_MS)),
+      this.asking(manager, id, version, (asked) => this.desk.call('copy', { ...asked, as, name }, LIMIT_MS)),
     );
     return this.store(as, made);
   }
@@ -161,7 +157,10 @@ export class Plans {
     return summaryOf(rows[0]);
   }
 
-  /** Takes a deleted plan away for good: document, history and secrets. @throws NotFound for one that was not deleted before */
+  /**
+   * Takes a deleted plan away for good: document, history and secrets.
+   * @throws NotFound for one that was not deleted before
+   */
   async erase(id: string): Promise<void> {
     const [, count] = (await this.source.query('DELETE FROM plan WHERE id = $1 AND deleted_at IS NOT NULL', [id])) as [
       unknown,
@@ -172,26 +171,25 @@ export class Plans {
   }
 
   /**
-   * Carries out a request to edit. Requests for one plan that come while another is at work wait and go in together, in one
-   * transaction, each all or nothing.
-   * @throws StaleVersion with what happened since, InvalidPlan, InvalidRequest, Unreadable, NotFound, Spoiled; Overloaded when too many wait
+   * Carries out a request to edit. Requests for one plan that come while another is at work wait and go in together, in
+   * one transaction, each all or nothing.
+   * @throws StaleVersion with what happened since, InvalidPlan, InvalidRequest, Unreadable, NotFound, Spoiled;
+   * Overloaded when too many wait
    */
   edit(id: string, body: Uint8Array): Promise<string> {
     return new Promise((resolve, reject) => {
       const queue = this.queues.get(id);
       const request = { body, resolve, reject };
-      if (!queue) {
-        this.queues.set(id, { waiting: [request], timer: null });
-        void this.work(id);
-      } else if (queue.waiting.length >= MOST_WAITING) reject(new Overloaded('too many edits of this plan wait'));
-      else queue.waiting.push(request);
+      if (!queue) void this.work(id, [request]);
+      else if (queue.length >= MOST_WAITING) reject(new Overloaded('too many edits of this plan wait'));
+      else queue.push(request);
     });
   }
 
-  private async work(id: string): Promise<void> {
-    const queue = this.queues.get(id)!;
-    while (queue.waiting.length > 0) {
-      const batch = queue.waiting.splice(0, MOST_AT_ONCE);
+  private async work(id: string, queue: Request[]): Promise<void> {
+    this.queues.set(id, queue);
+    while (queue.length > 0) {
+      const batch = queue.splice(0, MOST_AT_ONCE);
       try {
         await this.editTogether(id, batch);
       } catch (error) {
@@ -213,8 +211,10 @@ export class Plans {
           version,
           batch.map((one) => one.body),
         );
-        if (made.ids.length === 0) return made;
+        // Also those of edits that are refused: the desk knows them now, and the same edit sent again would not seal
+        // them anew.
         await storeSecrets(manager, id, made.secrets);
+        if (made.ids.length === 0) return made;
         await manager.query(
           `INSERT INTO plan_edit (plan_id, version, id, kind, target, label, patches, inverse, at)
            SELECT $1, version, id, kind, target, label, patches, inverse, at FROM json_to_recordset($2)
@@ -256,7 +256,8 @@ export class Plans {
         LIMIT_MS,
       );
       if ('lacks' in answer) {
-        if (answer.lacks === 'plan') await this.load(manager, id);
+        if (answer.lacks === 'plan')
+          await this.desk.call('load', { planId: id, whole: await wholeOf(manager, id, version) }, LIMIT_MS);
         older =
           answer.lacks === 'history'
             ? await rowsText(manager, 'version > $2', [id, Math.max(answer.after, version - MOST_EDITS_TOLD)])
@@ -284,7 +285,9 @@ export class Plans {
     this.unwritten.set(id, { letters: sum, timer });
   }
 
-  /** Writes the document as it is now, so that opening the plan need not go through all edits; and lets old history go. */
+  /**
+   * Writes the document as it is now, so that opening the plan need not go through all edits; and lets old history go.
+   */
   private async write(id: string): Promise<void> {
     this.unwritten.delete(id);
     try {
@@ -292,7 +295,7 @@ export class Plans {
         id,
         async (manager, { version, documentVersion }) => {
           if (version === documentVersion) return;
-          const document = await this.desk.call('snapshot', { planId: id, version }, LIMIT_MS);
+          const document = await this.desk.call('snapshot', { planId: id, version, whole: null }, LIMIT_MS);
           // Edited meanwhile, or no longer at hand: the next edit asks again.
           if (isLack(document)) return;
           await manager.query(
@@ -319,31 +322,18 @@ export class Plans {
     return this.source.transaction(isolation, async (manager) => read(manager, await headOf(manager, id)));
   }
 
-  /** Asks the desk for a plan, bringing it there first where it is not. */
+  /** Asks the desk for a plan at a version, and hands it over where the desk does not have it. */
   private async asking<T extends object | string>(
     manager: EntityManager,
-    id: string,
+    planId: string,
     version: number,
-    ask: () => Promise<T | Lack>,
+    ask: (asked: { planId: string; version: number; whole: Whole | null }) => Promise<T | Lack>,
   ): Promise<T> {
-    const first = await ask();
+    const first = await ask({ planId, version, whole: null });
     if (!isLack(first)) return first;
-    await this.load(manager, id, version);
-    const second = await ask();
-    if (isLack(second)) throw new Overloaded('the plan is edited faster than it can be read');
+    const second = await ask({ planId, version, whole: await wholeOf(manager, planId, version) });
+    if (isLack(second)) throw new Error('The desk did not take the plan that it was given.');
     return second;
-  }
-
-  private async load(manager: EntityManager, id: string, version = 2_147_483_647): Promise<void> {
-    const [plan] = (await manager.query(
-      `SELECT document::text AS document, document_version AS "version",
-         (SELECT coalesce(json_agg(json_build_object('id', s.id, 'sealed', s.sealed)), '[]')::text FROM plan_secret s WHERE s.plan_id = plan.id) AS secrets
-       FROM plan WHERE id = $1`,
-      [id],
-    )) as { document: string; version: number; secrets: string }[];
-    if (!plan) throw new NotFound('The plan');
-    const rows = await rowsText(manager, 'version > $2 AND version <= $3', [id, plan.version, version]);
-    await this.desk.call('load', { planId: id, ...plan, rows }, LIMIT_MS);
   }
 
   async close(): Promise<void> {
@@ -361,6 +351,19 @@ async function headOf(manager: EntityManager, id: string, lock = ''): Promise<He
   if (!head) throw new NotFound('The plan');
   if (head.spoiled !== null) throw new Spoiled(head.spoiled);
   return head;
+}
+
+/** What is stored of a plan, up to a version. @throws NotFound */
+async function wholeOf(manager: EntityManager, id: string, version: number): Promise<Whole> {
+  const [plan] = (await manager.query(
+    `SELECT document::text AS document, document_version AS "version",
+       (SELECT coalesce(json_agg(json_build_object('id', s.id, 'sealed', s.sealed)), '[]')::text
+        FROM plan_secret s WHERE s.plan_id = plan.id) AS secrets
+     FROM plan WHERE id = $1`,
+    [id],
+  )) as Omit<Whole, 'rows'>[];
+  if (!plan) throw new NotFound('The plan');
+  return { ...plan, rows: await rowsText(manager, 'version > $2 AND version <= $3', [id, plan.version, version]) };
 }
 
 /** History rows of a plan as JSON, the oldest first. `$1` is the plan. */

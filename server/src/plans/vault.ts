@@ -1,6 +1,6 @@
 /**
- * Secrets of plans apart from their documents: a document and its history hold tokens, the secrets stand in a table of their own,
- * encrypted under a key that is kept beside the database's passwords (AES-256-GCM, NIST SP 800-38D).
+ * Secrets of plans apart from their documents: a document and its history hold tokens, the secrets stand in a table of
+ * their own, encrypted under a key that is kept beside the database's passwords (AES-256-GCM, NIST SP 800-38D).
  */
 import { createCipheriv, createDecipheriv, randomBytes, randomUUID } from 'node:crypto';
 
@@ -64,7 +64,10 @@ export class Vault {
     return Buffer.concat([nonce, cipher.getAuthTag(), text]).toString('base64');
   }
 
-  /** `null` for what was not sealed under this key for this plan: the key was lost, and the plan goes on without the secret. */
+  /**
+   * `null` for what was not sealed under this key for this plan: the key was lost, and the plan goes on without the
+   * secret.
+   */
   private decrypt(sealed: string): string | null {
     const bytes = Buffer.from(sealed, 'base64');
     try {

@@ -1,6 +1,7 @@
 /**
- * Work off the main thread, which must stay free to answer everybody: a thread with operations that are called by name. Each call
- * has a time limit; a thread that is over it, or out of memory, is ended, its callers are told, and the next call starts another.
+ * Work off the main thread, which must stay free to answer everybody: a thread with operations that are called by name.
+ * Each call has a time limit; a thread that is over it, or out of memory, is ended, its callers are told, and the next
+ * call starts another.
  */
 import { type ResourceLimits, Worker } from 'node:worker_threads';
 import { Overloaded } from '../errors';

@@ -2,7 +2,7 @@
 import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePlanStore } from '../sync/plan-store';
-import type { Found } from './finder';
+import { findAnything, type Found } from './finder';
 
 const props = defineProps<{ planId: string }>();
 const open = defineModel<boolean>({ required: true });
@@ -11,10 +11,7 @@ const router = useRouter();
 /** Also what was typed before this was there; a line end is an Enter. */
 const typed = defineModel<string>('typed', { required: true });
 const at = ref(0);
-/** Enter was pressed before the search was there: it is carried out then. */
-const entered = ref(false);
 const box = ref<HTMLInputElement | null>(null);
-const search = ref<typeof import('./finder').findAnything | null>(null);
 
 let leaving = false;
 
@@ -27,31 +24,11 @@ onBeforeUnmount(
   }),
 );
 
-watch(
-  open,
-  async (now) => {
-    if (!now) return;
-    at.value = 0;
-    entered.value = false;
-    search.value ??= (await import('./finder')).findAnything;
-    if (entered.value) go(found.value[at.value]);
-  },
-  { immediate: true },
-);
-watch(
-  typed,
-  (now) => {
-    if (!now.endsWith('\n')) return;
-    typed.value = now.trimEnd();
-    enter();
-  },
-  { immediate: true },
-);
-
 const found = computed<Found[]>(() =>
-  open.value && store.plan && search.value ? search.value(store.plan, props.planId, typed.value, store.agreement) : [],
+  open.value && store.plan ? findAnything(store.plan, props.planId, typed.value.trimEnd(), store.agreement) : [],
 );
 watch(found, () => (at.value = 0));
+watch(typed, (now) => now.endsWith('\n') && go(found.value[0]), { immediate: true });
 
 function go(one: Found | undefined): void {
   if (!one) return;
@@ -63,11 +40,6 @@ function go(one: Found | undefined): void {
 /** The sheet listens for keys wherever they are pressed. */
 function keepToItself(event: KeyboardEvent): void {
   if (event.key !== 'Escape') event.stopPropagation();
-}
-
-function enter(): void {
-  if (search.value) go(found.value[at.value]);
-  else entered.value = true;
 }
 
 function move(step: number): void {
@@ -91,7 +63,7 @@ function move(step: number): void {
       @keydown="keepToItself"
       @keydown.down.prevent="move(1)"
       @keydown.up.prevent="move(-1)"
-      @keydown.enter.prevent="enter"
+      @keydown.enter.prevent="go(found[at])"
     />
     <ul id="found" role="listbox" aria-label="Found" class="found">
       <li
@@ -107,8 +79,7 @@ function move(step: number): void {
         ><span class="soft mono">{{ one.detail }}</span>
       </li>
     </ul>
-    <p v-if="!search" class="soft" role="status">Looking…</p>
-    <p v-else-if="found.length === 0" class="soft">Nothing has these words.</p>
+    <p v-if="found.length === 0" class="soft">Nothing has these words.</p>
   </el-dialog>
 </template>
 

@@ -51,7 +51,9 @@ function typing(target: EventTarget | null): boolean {
   );
 }
 
-/** Keys typed right behind Ctrl+K belong to the finder, also before it is there to take them; nobody behind it gets any. */
+/**
+ * Keys typed right behind Ctrl+K belong to the finder, also before it is there to take them; nobody behind it gets any.
+ */
 function takeEarly(event: KeyboardEvent): void {
   if (!finding.value || document.activeElement?.matches('[data-finder]')) {
     window.removeEventListener('keydown', takeEarly, true);

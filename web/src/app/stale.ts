@@ -1,6 +1,7 @@
 /**
- * A step whose code could not be loaded: the server is away, or it was updated and has other files by now. Either way the page is
- * loaded anew, at the address that was wanted, as soon as the server answers; what waits to be saved is kept by the browser.
+ * A step whose code could not be loaded: the server is away, or it was updated and has other files by now. Either way
+ * the page is loaded anew, at the address that was wanted, as soon as the server answers; what waits to be saved is
+ * kept by the browser.
  */
 import { ref } from 'vue';
 import type { Router } from 'vue-router';

@@ -104,7 +104,10 @@ export class ApiProblem extends Error {
 
 const DATABASE_AWAY = 'urn:yellow-relay:problem:database-away';
 
-/** An answer that is no success. A fault of the server, a gateway's own page, a server just going down: the same to us as silence. */
+/**
+ * An answer that is no success. A fault of the server, a gateway's own page, a server just going down: the same to us
+ * as silence.
+ */
 async function problemOf(response: Response): Promise<Error> {
   const isJson = response.headers.get('content-type')?.includes('json');
   const body = isJson ? ((await response.json()) as ApiProblem['body']) : null;

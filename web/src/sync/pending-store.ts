@@ -1,6 +1,6 @@
 /**
- * Edits that wait, kept where a crash, a reload or a closed window cannot lose them: in IndexedDB, an edit a record, on the disk
- * before `put` answers.
+ * Edits that wait, kept where a crash, a reload or a closed window cannot lose them: in IndexedDB, an edit a record, on
+ * the disk before `put` answers.
  */
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import type { EditRecord } from '@relay/core/plan/history';
@@ -12,7 +12,10 @@ export interface StoredPending {
 }
 
 export interface PendingStore {
-  /** Keeps these edits and no others. @throws DOMException where the browser has no room for them, or keeps nothing at all */
+  /**
+   * Keeps these edits and no others.
+   * @throws DOMException where the browser has no room for them, or keeps nothing at all
+   */
   put: (pending: StoredPending) => Promise<void>;
 }
 

@@ -163,11 +163,16 @@ export const usePlanStore = defineStore('plan', () => {
   async function adoptOrphans(id: string): Promise<void> {
     const alive = await openWindows();
     if (planId.value !== id || !session) return;
-    const orphans = await takeOrphans(id, alive);
-    if (planId.value !== id || !session) return;
-    if (orphans.length === 0) return;
-    await session.adopt(orphans);
-    await dropOrphans(id, alive);
+    try {
+      const orphans = await takeOrphans(id, alive);
+      if (planId.value !== id || !session || orphans.length === 0) return;
+      await session.adopt(orphans);
+      await dropOrphans(id, alive);
+    } catch (error) {
+      // A browser that keeps nothing has left nothing behind; a server that is away is asked again.
+      if (error instanceof ServerGone) setTimeout(() => void adoptOrphans(id), ORPHANS_AGAIN_MS);
+      else if (!(error instanceof DOMException)) throw error;
+    }
   }
 
   function listen(id: string): void {

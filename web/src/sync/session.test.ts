@@ -20,6 +20,8 @@ class Server {
   meanwhile: (() => void) | null = null;
   /** Tells nobody what came since. */
   forgets = false;
+  /** How often it is not there to be asked for the plan. */
+  awayFor = 0;
   /** Labels that are never taken. */
   refuses = new Set<string>();
 
@@ -79,12 +81,11 @@ class Server {
     return answer;
   };
 
-  open = async (): Promise<Opened> => ({
-    id: 'p',
-    version: this.version,
-    document: this.plan,
-    recent: this.rows.slice(-2),
-  });
+  open = async (): Promise<Opened> => {
+    this.awayFor -= 1;
+    if (this.awayFor >= 0) throw new ServerGone('gone');
+    return { id: 'p', version: this.version, document: this.plan, recent: this.rows.slice(-2) };
+  };
 
   editsAfter = async (_id: string, version: number): Promise<SavedEdit[]> =>
     this.rows.filter((row) => row.version > version);
@@ -249,6 +250,8 @@ describe('session', () => {
     const { session } = open(server);
     for (let at = 0; at < 5; at += 1) server.other(place(`theirs ${at}`));
     server.forgets = true;
+    // The server goes away between telling that it forgot and being asked for the plan.
+    server.awayFor = 2;
     session.edit('operator', (plan) => void (plan.station.operator = 'Tam'));
     await session.flush();
     expect(session.current).toEqual(server.plan);

@@ -4,7 +4,8 @@
  *   base ──pending 1──▶ ──pending 2──▶ current
  *
  * An edit shows at once and is sent when the server answers. When another window was faster, the waiting edits are
- * merged into its result (three-way, see the core), so both are kept. Nothing waits only in memory: see `pending-store`.
+ * merged into its result (three-way, see the core), so both are kept. Nothing waits only in memory: see
+ * `pending-store`.
  */
 import { diff } from '@relay/core/plan/diff';
 import { edit as editPlan, editByPatches, type Recipe } from '@relay/core/plan/edit';
@@ -87,7 +88,7 @@ export class PlanSession {
   /** Takes over edits that an earlier window of this plan left behind. */
   async adopt(stored: StoredPending[]): Promise<void> {
     for (const { baseVersion, edits } of stored) {
-      const known = await this.parts.api.editsAfter(this.planId, baseVersion);
+      const known = await this.editsSince(baseVersion);
       const done = new Set(known.map((row) => row.id));
       // What those edits were made on: the present plan with everything since taken back.
       let before = known
@@ -109,6 +110,17 @@ export class PlanSession {
       this.parts.events.changed(this.current, diff(this.base, this.current));
       void this.flush();
     }
+  }
+
+  /** All of them, however many pages the server needs. */
+  private async editsSince(version: number): Promise<SavedEdit[]> {
+    const rows: SavedEdit[] = [];
+    for (let page = MOST_TOLD; page === MOST_TOLD;) {
+      const more = await this.parts.api.editsAfter(this.planId, rows.at(-1)?.version ?? version);
+      rows.push(...more);
+      page = more.length;
+    }
+    return rows;
   }
 
   edit(label: string, recipe: Recipe): Patch[] {
@@ -176,10 +188,16 @@ export class PlanSession {
     let stormMs = STORM_FIRST_MS;
     let most = Infinity;
     let refused = '';
+    let isLost = false;
     while (this.pending.length > 0 && !this.closed) {
-      const batch = this.pending.slice(0, most);
       this.parts.events.state('saving', '');
+      let batch: Pending[] = [];
       try {
+        // What came since is no longer told edit by edit.
+        if (isLost) await this.takeWhole();
+        isLost = false;
+        batch = this.pending.slice(0, most);
+        if (batch.length === 0) break;
         const answer = await this.parts.api.edit(
           this.planId,
           this.version,
@@ -202,10 +220,11 @@ export class PlanSession {
           await this.parts.wait(RETRY_MOST_MS);
         } else if (error instanceof ApiProblem && error.status === 409 && error.body.since !== undefined) {
           if (error.body.since) this.take(error.body.since);
-          else await this.takeWhole();
+          else isLost = true;
           await this.parts.wait(Math.random() * stormMs);
           stormMs = Math.min(stormMs * 2, STORM_MOST_MS);
-        } else if (batch.length > 1) most = 1;
+        } else if (batch.length === 0) throw error;
+        else if (batch.length > 1) most = 1;
         else refused = this.refuse(batch[0]!, error);
       }
     }
@@ -249,38 +268,25 @@ export class PlanSession {
   private take(rows: readonly SavedEdit[]): void {
     const fresh = rows.filter((row) => row.version > this.version);
     if (fresh.length === 0) return;
-    const visible = this.current;
-    let before = this.base;
-    let base = this.base;
-    for (const row of fresh) base = applyPatches(base, row.patches);
-    const done = new Set(fresh.map((row) => row.id));
-    this.base = base;
-    this.version = fresh.at(-1)!.version;
-    this.saved.push(...fresh);
-    const waiting = this.pending;
-    this.pending = [];
-    for (const one of waiting) {
-      // Already taken by the server, only its answer was lost.
-      if (!done.has(one.id)) this.pending.push(this.rebased(one, before, one.after, this.current));
-      before = one.after;
-    }
-    this.keep();
-    const patches = diff(visible, this.current);
-    if (patches.length > 0) this.parts.events.changed(this.current, patches);
+    const base = fresh.reduce((plan, row) => applyPatches(plan, row.patches), this.base);
+    this.goOnFrom(base, fresh.at(-1)!.version, fresh, [...this.saved, ...fresh]);
   }
 
-  /** What came since is no longer told edit by edit: the plan as it is now, with what waits here on top of it. */
+  /** The plan as it is now, with what waits here on top of it. */
   private async takeWhole(): Promise<void> {
-    const opened = await this.parts.api.open(this.planId);
+    const { document, version, recent } = await this.parts.api.open(this.planId);
+    this.goOnFrom(document, version, recent, recent);
+  }
+
+  /** What the server has is this now; what waits is put on top of it, but for what is among the `news`. */
+  private goOnFrom(base: Plan, version: number, news: readonly EditRecord[], saved: EditRecord[]): void {
     const visible = this.current;
     let before = this.base;
-    this.base = opened.document;
-    this.version = opened.version;
-    this.saved = opened.recent;
-    const done = new Set(opened.recent.map((row) => row.id));
+    const done = new Set(news.map((row) => row.id));
     const waiting = this.pending;
-    this.pending = [];
+    Object.assign(this, { base, version, saved, pending: [] });
     for (const one of waiting) {
+      // Already taken by the server, only its answer was lost.
       if (!done.has(one.id)) this.pending.push(this.rebased(one, before, one.after, this.current));
       before = one.after;
     }
@@ -297,11 +303,10 @@ export class PlanSession {
       return;
     }
     try {
-      const rows = await this.parts.api.editsAfter(this.planId, this.version);
+      const rows = await this.editsSince(this.version);
       if (this.sending) this.newsWaits = true;
       else if (rows.length > 0 && rows[0]!.version > this.version + 1) await this.takeWhole();
       else this.take(rows);
-      if (rows.length === MOST_TOLD) await this.catchUp(version);
     } catch (error) {
       if (!(error instanceof ServerGone || error instanceof SignInNeeded)) throw error;
     }

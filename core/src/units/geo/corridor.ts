@@ -41,7 +41,10 @@ interface Piece {
   bearingDeg: number;
 }
 
-/** Pieces are short enough that what is within the width of one is a single stretch of it, to less than a part in a thousand. */
+/**
+ * Pieces are short enough that what is within the width of one is a single stretch of it, to less than a part in a
+ * thousand.
+ */
 const LONGEST_PIECE_M = 25_000;
 /** Less than this is no stretch, only rounding. */
 const LEAST_EMPTY_M = 1;
@@ -68,7 +71,10 @@ function piecesOf(points: readonly Position[]): Piece[] {
   return pieces;
 }
 
-/** The foot of a position on the line of a piece, metres from the piece's start and off the line; it may lie beyond both ends. */
+/**
+ * The foot of a position on the line of a piece, metres from the piece's start and off the line; it may lie beyond both
+ * ends.
+ */
 function footOf({ from, bearingDeg }: Piece, position: Position): { alongM: number; offM: number } {
   let alongM = 0;
   let offM = 0;
@@ -110,7 +116,10 @@ function besidePiece(
   };
 }
 
-/** Boxes in degrees around everything within the width of a piece; all longitudes where it comes round a pole, two boxes at the date line. */
+/**
+ * Boxes in degrees around everything within the width of a piece; all longitudes where it comes round a pole, two boxes
+ * at the date line.
+ */
 function boxesOf({ middle, lengthM }: Piece, widthM: number): [number, number, number, number][] {
   const reach = (widthM + lengthM / 2) / METRES_A_DEGREE;
   const [south, north] = [middle.lat - reach, middle.lat + reach];
@@ -149,8 +158,8 @@ function passings(found: readonly Passing[]): Beside[] {
 }
 
 /**
- * Positions within `widthM` of a trip, once for each time that it comes by. `points` at least two; `index` holds the positions by
- * longitude and latitude. Distances on the ellipsoid (WGS 84).
+ * Positions within `widthM` of a trip, once for each time that it comes by. `points` at least two; `index` holds the
+ * positions by longitude and latitude. Distances on the ellipsoid (WGS 84).
  * @param mostLooks how many times a position may be held against a piece of the trip
  * @throws CorridorTooLarge beyond that, and for a trip of more than 2.5 million kilometres
  */

@@ -40,7 +40,8 @@ export function nearestIndex(positions: readonly Position[]): NearestIndex {
           .filter((one) => one.distanceM <= withinM)
           .sort((a, b) => a.distanceM - b.distanceM || a.at - b.at);
         if (found.length < count) return ranked.slice(0, limit);
-        // Whatever was not looked at is at least this far away on the ellipsoid; ties are settled by looking at all of them.
+        // Whatever was not looked at is at least this far away on the ellipsoid; ties are settled by looking at all of
+        // them.
         const last = positions[found.at(-1)!]!;
         const seenM = (distance(from.lon, from.lat, last.lon, last.lat) * 1000) / SPHERE_ERROR;
         if (ranked.length >= limit && ranked[limit - 1]!.distanceM < seenM) return ranked.slice(0, limit);

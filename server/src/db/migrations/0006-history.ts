@@ -1,8 +1,8 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
 /**
- * The document is written now and then, the edits after it stand in the history; secrets stand apart, encrypted; a plan that
- * cannot be read says why; the near index is told of changes by a counter.
+ * The document is written now and then, the edits after it stand in the history; secrets stand apart, encrypted; a plan
+ * that cannot be read says why; the near index is told of changes by a counter.
  */
 export class History1764400000006 implements MigrationInterface {
   readonly name = 'History1764400000006';

@@ -227,7 +227,6 @@ watch(
       :row-size="29"
       :use-clipboard="true"
       :can-move-columns="false"
-      :apply-on-close="true"
       hide-attribution
       @beforeeditstart="onEditStart"
       @beforeedit="onEdit"

@@ -1,6 +1,6 @@
 /**
- * Ranges to and from a spreadsheet's clipboard: tab-separated, quoted where a cell holds a tab, quote or line end. As in tables, a
- * cell that a spreadsheet would run gets a leading apostrophe, which pasting takes away again.
+ * Ranges to and from a spreadsheet's clipboard: tab-separated, quoted where a cell holds a tab, quote or line end. As
+ * in tables, a cell that a spreadsheet would run gets a leading apostrophe, which pasting takes away again.
  */
 import Papa from 'papaparse';
 import { harmless, original } from '@relay/core/formats/csv';

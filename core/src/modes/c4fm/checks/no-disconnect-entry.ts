@@ -9,7 +9,10 @@ import { blankChannel, isC4fmPath } from '../channel';
 import { disconnects, LEAVE, targetOf } from '../links';
 import { roomDigits } from '../rooms';
 
-/** Whether this radio can connect the site of a path to a room: a hotspot always, a repeater by a number that the radio holds. */
+/**
+ * Whether this radio can connect the site of a path to a room: a hotspot always, a repeater by a number that the radio
+ * holds.
+ */
 function mayConnect({ site, channel, codeplug }: PathContext<'c4fm'>, networkId: Id, digits: string): boolean {
   const reach = reachOf(site!.c4fm!, networkId);
   if (site!.kind === 'hotspot') return reach !== 'not reached';
