@@ -8,10 +8,17 @@ import type { Plan } from '@relay/core/plan/types';
 import { freePort, until } from '../../ops/processes.mjs';
 import { clusterFolder, ROOT } from '../../ops/paths.mjs';
 import { runningCluster } from '../../ops/cluster.mjs';
+import type { LoopReport } from '../../server/src/http/monitor';
 
 export interface Answer<T> {
   status: number;
   body: T;
+}
+
+interface Opened {
+  version: number;
+  document: Plan;
+  recent: { label: string }[];
 }
 
 export interface Edited {
@@ -72,13 +79,18 @@ export class Served {
     });
   }
 
-  async open(id: string): Promise<{ version: number; document: Plan; recent: { label: string }[] }> {
-    return (await this.call<{ version: number; document: Plan; recent: { label: string }[] }>('GET', `/plans/${id}`))
-      .body;
+  /** Opens a plan as a window does: a database that is just coming back is asked again. */
+  async open(id: string): Promise<Opened> {
+    for (;;) {
+      const { status, body } = await this.call<Opened>('GET', `/plans/${id}`);
+      if (status === 200) return body;
+      if (status !== 503) throw new Error(`A plan did not open: ${status} ${JSON.stringify(body).slice(0, 200)}`);
+      await new Promise((go) => setTimeout(go, 100));
+    }
   }
 
-  async loop(): Promise<{ worstMs: number; held: number }> {
-    return (await this.call<{ eventLoop: { worstMs: number; held: number } }>('GET', '/health')).body.eventLoop;
+  async loop(): Promise<LoopReport> {
+    return (await this.call<{ eventLoop: LoopReport }>('GET', '/health')).body.eventLoop;
   }
 
   get serverPid(): number {

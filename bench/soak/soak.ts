@@ -209,7 +209,7 @@ async function heldBy(served: Served, what: string, act: () => Promise<void>): P
   const times = after.held - before.held;
   tell(
     `   meanwhile its loop was held longer than 50 ms`,
-    `${times} times (worst since its start ${after.worstMs} ms)`,
+    `${times} times (since its start ${after.worstMs} ms at worst; ${after.worstWaitMs} with what other processes took)`,
     `0 (${what})`,
     times === 0,
   );

@@ -47,8 +47,8 @@ const health = {
     /** How long anything held the server's thread at worst, and in how many quarters of a second longer than 50 ms. */
     eventLoop: {
       type: 'object',
-      required: ['worstMs', 'held'],
-      properties: { worstMs: { type: 'integer' }, held: { type: 'integer' } },
+      required: ['worstMs', 'held', 'worstWaitMs'],
+      properties: { worstMs: { type: 'integer' }, held: { type: 'integer' }, worstWaitMs: { type: 'integer' } },
     },
   },
 };
