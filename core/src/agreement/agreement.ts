@@ -49,28 +49,36 @@ function expectations({ path, context }: TracedPath): Record<string, string> {
   return expects;
 }
 
+function verdictOf(traced: TracedPath): ChannelVerdict {
+  const { path, context } = traced;
+  const callAt = path.call.verdict === path.verdict ? path.call.at : null;
+  return {
+    radioId: path.radioId,
+    channelId: path.channelId,
+    verdict: path.verdict,
+    at: callAt ?? path.reply.at,
+    replyOnly: path.verdict !== 'whole' && callAt === null,
+    outcome: path.outcome,
+    place: placeOf(context),
+    expects: expectations(traced),
+  };
+}
+
+const inWords = new WeakMap<Finding, ExplainedFinding>();
+
+function explainedOnce(finding: Finding): ExplainedFinding {
+  let known = inWords.get(finding);
+  if (!known) {
+    known = { ...finding, ...explained(finding), id: `${finding.check}:${finding.pointer}` };
+    inWords.set(finding, known);
+  }
+  return known;
+}
+
 /** The verdict on every channel, and every finding in words. */
 export function agreementOf(plan: Plan, index: PlanIndex = planIndex(plan)): Agreement {
   const tally: Record<Verdict, number> = { whole: 0, doubtful: 0, broken: 0 };
-  const channels = index.paths().map((traced): ChannelVerdict => {
-    const { path, context } = traced;
-    tally[path.verdict] += 1;
-    const callAt = path.call.verdict === path.verdict ? path.call.at : null;
-    return {
-      radioId: path.radioId,
-      channelId: path.channelId,
-      verdict: path.verdict,
-      at: callAt ?? path.reply.at,
-      replyOnly: path.verdict !== 'whole' && callAt === null,
-      outcome: path.outcome,
-      place: placeOf(context),
-      expects: expectations(traced),
-    };
-  });
-  const findings = runChecks(index).map((finding) => ({
-    ...finding,
-    ...explained(finding),
-    id: `${finding.check}:${finding.pointer}`,
-  }));
-  return { tally, channels, findings };
+  const channels = [...index.eachPath(verdictOf)];
+  for (const { verdict } of channels) tally[verdict] += 1;
+  return { tally, channels, findings: runChecks(index).map(explainedOnce) };
 }

@@ -1,8 +1,44 @@
 import { isRule } from '../path/fact-types';
 import { pairWords } from '../path/fact-words';
+import type { TracedPath } from '../path/types';
 import { toPointer } from '../plan/patches';
+import type { Id } from '../plan/types';
 import { defineCheck } from './check';
 import { set } from './walk';
+
+/** A value that a channel has and nobody has said of its site. */
+interface Unsaid {
+  pointer: string;
+  siteId: Id;
+  what: string;
+  has: string;
+  value: unknown;
+  channel: string;
+}
+
+function unsaidOf({ path, context }: TracedPath): Unsaid[] {
+  const { site, channel, index } = context;
+  if (!site) return [];
+  const said = index.modes[channel.mode].saidAt;
+  return [...path.call.hops, ...path.reply.hops].flatMap((hop) => {
+    if (!hop.noted) return [];
+    return hop.facts.flatMap((fact): Unsaid[] => {
+      const at = said[fact.key];
+      if (!at || !fact.noted || !isRule(fact.expects) || fact.expects.rule !== 'not said') return [];
+      const { name, has } = pairWords(context, fact);
+      return [
+        {
+          pointer: toPointer(['sites', 'byId', site.id, ...at.path]),
+          siteId: site.id,
+          what: name,
+          has,
+          value: at.value(fact.has as never),
+          channel: channel.name,
+        },
+      ];
+    });
+  });
+}
 
 export const valueUnsaid = defineCheck({
   id: 'value-unsaid',
@@ -18,37 +54,14 @@ export const valueUnsaid = defineCheck({
   messages: { unsaid: 'The {what} of {site} is not said; {channels} {verb} {has}, a guess.' },
   fixes: { is: 'It is {has}' },
   check(index, report) {
-    const found = new Map<
-      string,
-      { pointer: string; siteId: string; what: string; has: Set<string>; value: unknown; channels: string[] }
-    >();
-    for (const { path, context } of index.paths()) {
-      const { site, channel } = context;
-      if (!site) continue;
-      const said = index.modes[channel.mode].saidAt;
-      for (const hop of [...path.call.hops, ...path.reply.hops]) {
-        if (!hop.noted) continue;
-        for (const fact of hop.facts) {
-          const at = said[fact.key];
-          if (!at || !fact.noted || !isRule(fact.expects) || fact.expects.rule !== 'not said') continue;
-          const pointer = toPointer(['sites', 'byId', site.id, ...at.path]);
-          const { name, has } = pairWords(context, fact);
-          const known = found.get(pointer) ?? {
-            pointer,
-            siteId: site.id,
-            what: name,
-            has: new Set<string>(),
-            value: at.value(fact.has as never),
-            channels: [],
-          };
-          known.has.add(has);
-          if (!known.channels.includes(channel.name)) known.channels.push(channel.name);
-          found.set(pointer, known);
-        }
-      }
+    const found = new Map<string, Unsaid & { words: Set<string>; channels: string[] }>();
+    for (const one of index.eachPath(unsaidOf).flat()) {
+      const known = found.get(one.pointer) ?? { ...one, words: new Set<string>(), channels: [] };
+      known.words.add(one.has);
+      if (!known.channels.includes(one.channel)) known.channels.push(one.channel);
+      found.set(one.pointer, known);
     }
-    for (const { pointer, siteId, what, has, value, channels } of found.values()) {
-      const words = [...has].join(' and ');
+    for (const { pointer, siteId, what, words, value, channels } of found.values()) {
       report({
         message: 'unsaid',
         data: {
@@ -56,12 +69,12 @@ export const valueUnsaid = defineCheck({
           site: index.plan.sites.byId[siteId]!.name,
           channels: channels.length === 1 ? `“${channels[0]}”` : `${channels.length} channels`,
           verb: channels.length === 1 ? 'has' : 'have',
-          has: words,
+          has: [...words].join(' and '),
         },
         pointer,
         subject: { siteId },
         // Where channels differ among themselves, one of them is wrong: nothing to confirm.
-        fixes: has.size === 1 ? [{ id: 'is', patches: [set(pointer, value)] }] : [],
+        fixes: words.size === 1 ? [{ id: 'is', patches: [set(pointer, value)] }] : [],
       });
     }
   },

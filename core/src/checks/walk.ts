@@ -17,7 +17,7 @@ import type {
   Repeater,
 } from '../plan/types';
 import { pairWords } from '../path/fact-words';
-import type { Fact, FactKey, FactOf, HopId, PathContext, PlanIndex } from '../path/types';
+import type { Fact, FactKey, FactOf, HopId, PathContext, PlanIndex, TracedPath } from '../path/types';
 import type { Subject } from './check';
 
 /** The patch that sets a value. */
@@ -42,7 +42,8 @@ export function channelSubject(context: Pick<PathContext, 'radio' | 'channel' | 
   return subject;
 }
 
-type Told = Map<string, { context: PathContext; fact: Fact }[]>;
+/** Where a pair has something to tell: which path it is of, by its place among the paths. */
+type Told = Map<string, { at: number; fact: Fact }[]>;
 
 /** What checks ask of the paths, by hop and pair: looked through once for all checks, in the order of the plan. */
 interface Asked {
@@ -50,31 +51,35 @@ interface Asked {
   noted: Told;
 }
 
-const asked = new WeakMap<PlanIndex, Asked>();
 const keyOf = (hop: HopId, key: FactKey) => `${hop} ${key}`;
 
+type Telling = [which: keyof Asked, key: string, fact: Fact];
+
+/** What a path has to tell; most have nothing. */
+function tellingOf({ path }: TracedPath): readonly Telling[] | null {
+  let told: Telling[] | null = null;
+  for (const { hops } of [path.call, path.reply])
+    for (const hop of hops) {
+      if (hop.state === 'whole' && !hop.noted) continue;
+      for (const fact of hop.facts) {
+        if (fact.state !== 'whole') (told ??= []).push(['wrong', keyOf(hop.id, fact.key), fact]);
+        else if (fact.noted === true) (told ??= []).push(['noted', keyOf(hop.id, fact.key), fact]);
+      }
+    }
+  return told;
+}
+
 function askedOf(index: PlanIndex): Asked {
-  let known = asked.get(index);
-  if (!known) {
-    const [wrong, noted]: [Told, Told] = [new Map(), new Map()];
-    // Once a channel: what the call says comes before the reply.
-    const add = (to: Told, key: string, context: PathContext, fact: Fact) => {
-      const list = to.get(key);
-      if (!list) to.set(key, [{ context, fact }]);
-      else if (list.at(-1)!.context !== context) list.push({ context, fact });
-    };
-    for (const { path, context } of index.paths())
-      for (const { hops } of [path.call, path.reply])
-        for (const hop of hops) {
-          if (hop.state === 'whole' && !hop.noted) continue;
-          for (const fact of hop.facts) {
-            if (fact.state !== 'whole') add(wrong, keyOf(hop.id, fact.key), context, fact);
-            else if (fact.noted === true) add(noted, keyOf(hop.id, fact.key), context, fact);
-          }
-        }
-    asked.set(index, (known = { wrong, noted }));
-  }
-  return known;
+  const asked: Asked = { wrong: new Map(), noted: new Map() };
+  index.eachPath(tellingOf).forEach((told, at) => {
+    for (const [which, key, fact] of told ?? []) {
+      const list = asked[which].get(key);
+      if (!list) asked[which].set(key, [{ at, fact }]);
+      // Once a channel: what the call says comes before the reply.
+      else if (list.at(-1)!.at !== at) list.push({ at, fact });
+    }
+  });
+  return asked;
 }
 
 const walk =
@@ -84,10 +89,13 @@ const walk =
     key: K,
     hop: HopId,
     visit: (context: PathContext, fact: FactOf<K>) => void,
-  ): void =>
-    askedOf(index)
+  ): void => {
+    const paths = index.paths();
+    index
+      .once(askedOf)
       [which].get(keyOf(hop, key))
-      ?.forEach(({ context, fact }) => visit(context, fact as unknown as FactOf<K>));
+      ?.forEach(({ at, fact }) => visit(paths[at]!.context, fact as unknown as FactOf<K>));
+  };
 
 /** Calls `visit` for each path whose pair `key` does not agree, once a channel, in the order of the plan. */
 export const eachDisagreement = walk('wrong');
@@ -154,10 +162,25 @@ export function eachRepeater(plan: Plan, visit: (site: Repeater, pointer: string
   for (const site of repeatersOf(plan)) visit(site, toPointer(['sites', 'byId', site.id]));
 }
 
+const siteOf = ({ context }: TracedPath): Id | null => context.channel.siteId;
+
+/** Which paths go through each site, by their place among the paths. */
+function bySite(index: PlanIndex): ReadonlyMap<Id, readonly number[]> {
+  const found = new Map<Id, number[]>();
+  index.eachPath(siteOf).forEach((siteId, at) => {
+    if (siteId === null) return;
+    const list = found.get(siteId);
+    if (list) list.push(at);
+    else found.set(siteId, [at]);
+  });
+  return found;
+}
+
 /** All channels of a plan that are linked to a site, with their pointers. */
 export function channelsOfSite(index: PlanIndex, siteId: Id): { channel: Channel; pointer: string }[] {
-  return index
-    .paths()
-    .filter(({ context }) => context.channel.siteId === siteId)
-    .map(({ context }) => ({ channel: context.channel, pointer: channelPointer(context) }));
+  const paths = index.paths();
+  return (index.once(bySite).get(siteId) ?? []).map((at) => {
+    const { context } = paths[at]!;
+    return { channel: context.channel, pointer: channelPointer(context) };
+  });
 }

@@ -71,6 +71,8 @@ export interface TracedPath {
  */
 export interface PlanIndex {
   plan: Plan;
+  /** The plan itself, for who tries an edit on it. Whoever asks for it reads all of it. */
+  whole(): Plan;
   modes: Modes;
   /** What is true now beside the plan. */
   world: World;
@@ -82,10 +84,17 @@ export interface PlanIndex {
   zonesOf(radioId: Id): ReadonlyMap<Id, readonly Zone[]>;
   /** The settings that a hotspot runs; `null` for any other site. */
   profile(siteId: Id): ProfileValues | null;
-  /** What `make` finds for an id, found once per version of the plan. It may look at the plan, not at the world. */
+  /** What `make` finds for an id, found once while what it reads stays the same. It may look at the plan, not at the world. */
   look<T>(make: (index: PlanIndex, id: Id) => T, id: Id): T;
   /** Every channel of every radio, traced; computed at first use. In order of radios, then of channels. */
   paths(): readonly TracedPath[];
+  /**
+   * What `make` finds of each path, in the order of `paths`: an index that follows a plan finds it again only for paths that
+   * an edit touched. `make`: a function of its own, not one made for the call.
+   */
+  eachPath<T>(make: (traced: TracedPath) => T): readonly T[];
+  /** What `make` finds of the whole plan in this world, found once while what it reads stays the same. */
+  once<T>(make: (index: PlanIndex) => T): T;
   /** A fresh index of the same plan in another world. */
   with(world: World): PlanIndex;
 }

@@ -31,22 +31,34 @@ function zonesIn(index: PlanIndex, radioId: Id): ReadonlyMap<Id, readonly Zone[]
 
 const profileAt = (index: PlanIndex, siteId: Id): ProfileValues | null => effectiveProfile(index.plan, siteId);
 
-function traceAll(index: PlanIndex): TracedPath[] {
-  return index.plan.radios.order.flatMap((radioId) =>
-    rows(index.plan.codeplugs[radioId]!.channels).map((channel) => {
-      const context = contextOf(index, radioId, channel);
-      return { context, path: tracePath(context) };
-    }),
+/** One channel, traced. */
+export function trace(index: PlanIndex, radioId: Id, channelId: Id): TracedPath {
+  const context = contextOf(index, radioId, index.plan.codeplugs[radioId]!.channels.byId[channelId]!);
+  return { context, path: tracePath(context) };
+}
+
+/** Where each channel stands, in the order of radios, then of channels. */
+function places({ plan }: PlanIndex): [radioId: Id, channelId: Id][] {
+  return plan.radios.order.flatMap((radioId) =>
+    plan.codeplugs[radioId]!.channels.order.map((channelId): [Id, Id] => [radioId, channelId]),
   );
 }
+
+/** Look-ups that every index has. */
+export const lookUps = (index: () => PlanIndex) => ({
+  zonesOf: (radioId: Id) => index().look(zonesIn, radioId),
+  profile: (siteId: Id) => index().look(profileAt, siteId),
+});
 
 type Looks = Map<(index: PlanIndex, id: Id) => unknown, Map<Id, unknown>>;
 
 /** What was looked up of the plan holds in every world; what was traced holds in one. */
 function makeIndex(plan: Plan, { modes, world, around, today }: Required<IndexOptions>, looks: Looks): PlanIndex {
   let traced: TracedPath[] | null = null;
+  const found = new Map<(index: PlanIndex) => unknown, unknown>();
   const index: PlanIndex = {
     plan,
+    whole: () => plan,
     modes,
     world,
     around,
@@ -57,9 +69,13 @@ function makeIndex(plan: Plan, { modes, world, around, today }: Required<IndexOp
       if (!known.has(id)) known.set(id, make(index, id));
       return known.get(id) as T;
     },
-    zonesOf: (radioId) => index.look(zonesIn, radioId),
-    profile: (siteId) => index.look(profileAt, siteId),
-    paths: () => (traced ??= traceAll(index)),
+    ...lookUps(() => index),
+    paths: () => (traced ??= places(index).map(([radioId, channelId]) => trace(index, radioId, channelId))),
+    eachPath: (make) => index.paths().map(make),
+    once<T>(make: (index: PlanIndex) => T): T {
+      if (!found.has(make)) found.set(make, make(index));
+      return found.get(make) as T;
+    },
     with: (other) => makeIndex(plan, { modes, world: other, around, today }, looks),
   };
   return index;

@@ -3,7 +3,8 @@ import { type Accept, carryOut as carryOutWith, propose as proposeWith } from '.
 import type { BuildItem } from '../builder/types';
 import { buildZones as buildZonesWith, type ZoneReport, type ZoneRequest } from '../builder/zones';
 import { inMode as inModeWith } from '../codeplug/change-mode';
-import type { Channel, ModeId, Plan } from '../plan/types';
+import { newChannel as newChannelWith, type NewChannel } from '../codeplug/new-channel';
+import type { Channel, Id, ModeId, Plan } from '../plan/types';
 import { MODES } from './modes';
 
 /** What building would do, line by line, nothing carried out. */
@@ -24,4 +25,9 @@ export function buildZones(plan: Plan, request: ZoneRequest): ZoneReport {
 /** A channel taken over into another mode of the same site. */
 export function inMode(plan: Plan, channel: Channel, mode: ModeId): Channel {
   return inModeWith(MODES, plan, channel, mode);
+}
+
+/** A channel that is added by hand. @throws Error for an unknown radio */
+export function newChannel(plan: Plan, radioId: Id, asked: NewChannel): Channel {
+  return newChannelWith(MODES, plan, radioId, asked);
 }

@@ -6,6 +6,7 @@ import { fm } from '../modes/fm';
 import type { Mode } from '../modes/mode';
 import { p25 } from '../modes/p25';
 import type { ModeId, Plan } from '../plan/types';
+import { FollowingIndex } from '../path/following-index';
 import { indexPlan, type IndexOptions } from '../path/plan-index';
 import type { PlanIndex } from '../path/types';
 
@@ -19,4 +20,9 @@ export function modeOf(id: ModeId): Mode {
 /** The index of a plan with every mode. */
 export function planIndex(plan: Plan, options: Omit<IndexOptions, 'modes'> = {}): PlanIndex {
   return indexPlan(plan, { modes: MODES, ...options });
+}
+
+/** An index with every mode that follows a plan from edit to edit. */
+export function followingIndex(plan: Plan, options: Omit<IndexOptions, 'modes'> = {}): FollowingIndex {
+  return new FollowingIndex(plan, { modes: MODES, ...options });
 }

@@ -57,24 +57,35 @@ function put(plan: Plan, path: readonly PathKey[], value: Leaf): Plan {
 const SAMPLES: readonly Plan[] = [sitesPlan, routedPlan, dstarPlan, roomsPlan, p25Plan, crossedPlan, everyMode].map(
   (make) => make(),
 );
-const PLACES = new Map(
-  SAMPLES.map((plan) => [
-    plan,
-    (['station', 'radios', 'sites', 'networks', 'profiles', 'codeplugs'] as const).flatMap((part) =>
-      leavesOf(plan[part], [part], []),
-    ),
-  ]),
-);
+/** Every value of a plan that could be wrong. */
+function placesOf(plan: Plan): Place[] {
+  return (['station', 'radios', 'sites', 'networks', 'profiles', 'codeplugs'] as const).flatMap((part) =>
+    leavesOf(plan[part], [part], []),
+  );
+}
+
+/** A plan with the `at`th of its values exchanged for another of its kind; `null` where that leaves no sound plan. */
+export function withWrongValue(plan: Plan, places: readonly Place[], at: number): { plan: Plan; where: string } | null {
+  const place = places[at % places.length]!;
+  const others = othersFor(place, places);
+  if (others.length === 0) return null;
+  const value = others[Math.floor(at / places.length) % others.length]!;
+  const changed = put(plan, place.path, value);
+  const where = `${toPointer(place.path)}: ${JSON.stringify(place.value)} → ${JSON.stringify(value)}`;
+  return validatePlan(changed).problems.length > 0 ? null : { plan: changed, where };
+}
+
+const PLACES = new Map(SAMPLES.map((plan) => [plan, placesOf(plan)]));
+
+/** One of the sample plans: every mode, every kind of site. */
+export const soundPlan: fc.Arbitrary<Plan> = fc.constantFrom(...SAMPLES);
 
 export const oneWrongValue: fc.Arbitrary<{ plan: Plan; where: string }> = fc
-  .constantFrom(...SAMPLES)
-  .chain((plan) => fc.tuple(fc.constant(plan), fc.constantFrom(...PLACES.get(plan)!), fc.nat()))
-  .map(([plan, place, at]) => {
-    const others = othersFor(place, PLACES.get(plan)!);
-    if (others.length === 0) return null;
-    const value = others[at % others.length]!;
-    const changed = put(plan, place.path, value);
-    const where = `${toPointer(place.path)}: ${JSON.stringify(place.value)} → ${JSON.stringify(value)}`;
-    return validatePlan(changed).problems.length > 0 ? null : { plan: changed, where };
-  })
+  .tuple(soundPlan, fc.nat())
+  .map(([plan, at]) => withWrongValue(plan, PLACES.get(plan)!, at))
   .filter((one) => one !== null);
+
+/** One of its values exchanged for another, if that leaves it sound. */
+export function withSomeWrongValue(plan: Plan, at: number): Plan {
+  return withWrongValue(plan, placesOf(plan), at)?.plan ?? plan;
+}

@@ -1,6 +1,7 @@
 <script setup lang="ts" generic="T extends { id: string; name: string }">
 /** The entities of a stop, to choose one; each with an address. */
 import type { RouteLocationRaw } from 'vue-router';
+import VirtualRows from './VirtualRows.vue';
 
 defineProps<{
   items: readonly T[];
@@ -14,15 +15,15 @@ defineProps<{
 
 <template>
   <nav class="list" :aria-label="label">
-    <ul>
-      <li v-for="item in items" :key="item.id" :class="{ here: item.id === chosen }">
+    <VirtualRows v-slot="{ row: item, at }" as="ul" :rows="items" :key-of="(one) => one.id" :height="59" :gap="6">
+      <li :data-index="at" :class="{ here: item.id === chosen }">
         <router-link :to="to(item)" :aria-current="item.id === chosen ? 'page' : undefined">
           <strong>{{ item.name }}</strong>
           <span class="soft">{{ detail(item) }}</span>
         </router-link>
         <el-button link :aria-label="`Remove ${item.name}`" @click="remove(item)">Remove</el-button>
       </li>
-    </ul>
+    </VirtualRows>
     <slot />
   </nav>
 </template>

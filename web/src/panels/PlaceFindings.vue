@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** What the checks say about the place that is being edited, with the press that mends it. */
 import { computed } from 'vue';
+import { VirtualRows } from '../fields';
 import { usePlanStore } from '../sync/plan-store';
 
 const props = defineProps<{ under: string[] }>();
@@ -13,8 +14,18 @@ const here = computed(() =>
 </script>
 
 <template>
-  <ul v-if="here.length" class="findings" aria-label="What does not agree here">
-    <li v-for="one in here" :key="one.id" :class="`edge--${one.severity}`" :data-check="one.check">
+  <VirtualRows
+    v-if="here.length"
+    v-slot="{ row: one, at }"
+    as="ul"
+    :rows="here"
+    :key-of="(row) => row.id"
+    :height="58"
+    :gap="6"
+    class="findings"
+    aria-label="What does not agree here"
+  >
+    <li :data-index="at" :class="`edge--${one.severity}`" :data-check="one.check">
       <span
         ><b :class="`is-${one.severity}`">{{ one.severity }}</b> {{ one.what }}
         <span class="soft">{{ one.why }}</span></span
@@ -26,7 +37,7 @@ const here = computed(() =>
         <router-link :to="{ name: 'help-check', params: { checkId: one.check } }">Why</router-link>
       </span>
     </li>
-  </ul>
+  </VirtualRows>
 </template>
 
 <style scoped>

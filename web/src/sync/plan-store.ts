@@ -3,6 +3,7 @@ import type { Remote } from 'comlink';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { Agreement, ExplainedFinding } from '@relay/core/agreement/agreement';
+import { type AgreementDelta, withAgreementDelta } from '@relay/core/agreement/delta';
 import type { AroundSite } from '@relay/core/path/around';
 import type { RelayView } from '@relay/core/path/describe';
 import { NO_WORLD, withState, type World } from '@relay/core/path/world';
@@ -54,6 +55,8 @@ export const usePlanStore = defineStore('plan', () => {
   let events: EventSource | null = null;
   let checker: Remote<Checker> | null = null;
   let asked = 0;
+  /** The agreement as the worker told it last. */
+  let told: Agreement | null = null;
 
   function refreshStacks(): void {
     const stacks = session?.stacks;
@@ -62,12 +65,15 @@ export const usePlanStore = defineStore('plan', () => {
   }
 
   /** Only the newest answer counts: edits may overtake each other while the worker is busy. */
-  async function check(ask: (worker: Remote<Checker>) => Promise<Agreement>): Promise<void> {
+  async function check(ask: (worker: Remote<Checker>) => Promise<AgreementDelta>): Promise<void> {
     checker ??= startChecker();
     const mine = ++asked;
-    const answer = await ask(checker);
+    const of = planId.value;
+    const delta = await ask(checker);
+    // Each says what is new since the one before, so none is left out; answers come in the order of the questions.
+    if (of === planId.value) told = withAgreementDelta(told, delta);
     if (mine !== asked) return;
-    agreement.value = answer;
+    agreement.value = told;
     await refreshRelay();
   }
 
@@ -190,6 +196,7 @@ export const usePlanStore = defineStore('plan', () => {
     planId.value = null;
     plan.value = null;
     agreement.value = null;
+    told = null;
     selection.value = null;
     around.value = [];
     notice.value = '';

@@ -1,6 +1,7 @@
 /** Holds a copy of the plan and answers with its agreement, off the page's thread. */
 import { expose } from 'comlink';
 import { agreementOf, type Agreement } from '@relay/core/agreement/agreement';
+import { type AgreementDelta, agreementDelta } from '@relay/core/agreement/delta';
 import { propose } from '@relay/core/registries/builder';
 import type { BuildItem } from '@relay/core/builder/types';
 import type { Reprogramming } from '@relay/core/compare/written';
@@ -10,10 +11,10 @@ import { describePath, type RelayView } from '@relay/core/path/describe';
 import { contextOf } from '@relay/core/path/context';
 import { tracePath } from '@relay/core/path/trace';
 import type { AroundSite } from '@relay/core/path/around';
-import type { PlanIndex } from '@relay/core/path/types';
+import type { FollowingIndex } from '@relay/core/path/following-index';
 import { keyUp } from '@relay/core/path/key-up';
 import type { World } from '@relay/core/path/world';
-import { planIndex } from '@relay/core/registries/modes';
+import { followingIndex } from '@relay/core/registries/modes';
 import { applyPatches, type Patch } from '@relay/core/plan/patches';
 import type { Plan } from '@relay/core/plan/types';
 
@@ -23,42 +24,47 @@ export interface Carrying {
   reprogram: Reprogramming[];
 }
 
-let plan: Plan | null = null;
-let index: PlanIndex | null = null;
+let following: FollowingIndex | null = null;
 let around: readonly AroundSite[] = [];
+/** What the page has been told. */
+let told: Agreement | null = null;
 /** The core has no clock: ages are held against the day on which this was opened. */
 const today = new Date().toISOString().slice(0, 10);
 
-function present(): { plan: Plan; index: PlanIndex } {
-  if (!plan) throw new Error('The worker was asked before it was given a plan.');
-  index ??= planIndex(plan, { today, around });
-  return { plan, index };
+function present(): FollowingIndex {
+  if (!following) throw new Error('The worker was asked before it was given a plan.');
+  return following;
+}
+
+/** What the page does not know yet. */
+function tell(): AgreementDelta {
+  const { plan, index } = present();
+  const now = agreementOf(plan, index);
+  const delta = agreementDelta(told, now);
+  told = now;
+  return delta;
 }
 
 const checker = {
-  setPlan(next: Plan): Agreement {
-    plan = next;
-    index = null;
-    return checker.agreement();
+  /** Everything of a plan. */
+  setPlan(plan: Plan): AgreementDelta {
+    following = followingIndex(plan, { today, around });
+    told = null;
+    return tell();
   },
   /** The same edits as the page made, in the same order. */
-  applyPatches(patches: Patch[]): Agreement {
-    plan = applyPatches(present().plan, patches);
-    index = null;
-    return checker.agreement();
+  applyPatches(patches: Patch[]): AgreementDelta {
+    present().become(applyPatches(present().plan, patches));
+    return tell();
   },
   /** Sites that lists name around the hotspots. */
-  setAround(next: readonly AroundSite[]): Agreement {
+  setAround(next: readonly AroundSite[]): AgreementDelta {
     around = next;
-    index = null;
-    return checker.agreement();
-  },
-  agreement(): Agreement {
-    const { plan, index } = present();
-    return agreementOf(plan, index);
+    present().setAround(next);
+    return tell();
   },
   relayView(radioId: string, channelId: string, world: World): RelayView | null {
-    const index = present().index.with(world);
+    const index = present().apart(world);
     const channel = index.plan.codeplugs[radioId]?.channels.byId[channelId];
     if (!channel) return null;
     const context = contextOf(index, radioId, channel);
@@ -66,12 +72,12 @@ const checker = {
   },
   /** The world after a channel was keyed. */
   keyUp(radioId: string, channelId: string, world: World, atMs: number): World {
-    const index = present().index.with(world);
+    const index = present().apart(world);
     const channel = index.plan.codeplugs[radioId]?.channels.byId[channelId];
     return channel ? keyUp(world, contextOf(index, radioId, channel), atMs) : world;
   },
   carrying(): Carrying {
-    const { index } = present();
+    const index = present().apart();
     return { steps: runSheet(index), reprogram: reprogrammingList(index) };
   },
   propose(): BuildItem[] {

@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { ExplainedFinding } from '@relay/core/agreement/agreement';
 import { findingsOfPath } from '@relay/core/agreement/findings';
-import { EmptyState, PageHead } from '../../fields';
+import { EmptyState, PageHead, VirtualRows } from '../../fields';
 import { NextStep, PathPanel } from '../../panels';
 import { usePlanStore } from '../../sync/plan-store';
 import FindingCard from './FindingCard.vue';
-import { byPath, byPlace } from './groups';
+import { byPath, byPlace, type FindingGroup } from './groups';
 import PathList from './PathList.vue';
 
 const store = usePlanStore();
@@ -15,7 +15,7 @@ const route = useRoute();
 const router = useRouter();
 const grouping = ref<'path' | 'place'>(route.query['by'] === 'place' ? 'place' : 'path');
 const chosenId = ref<string | null>(null);
-const list = ref<HTMLElement | null>(null);
+const lines = ref<{ show: (at: number) => Promise<void> } | null>(null);
 
 const plan = computed(() => store.plan!);
 const agreement = computed(() => store.agreement);
@@ -25,6 +25,14 @@ const groups = computed(() =>
       ? byPath(plan.value, agreement.value)
       : byPlace(plan.value, agreement.value)
     : [],
+);
+/** Headings and findings, one under the other. */
+type Line = { key: string; group: FindingGroup; finding: ExplainedFinding | null };
+const listed = computed(() =>
+  groups.value.flatMap((group): Line[] => [
+    { key: `group ${group.key}`, group, finding: null },
+    ...group.findings.map((finding) => ({ key: finding.id, group, finding })),
+  ]),
 );
 const flat = computed(() => groups.value.flatMap((group) => group.findings));
 const chosen = computed(() => flat.value.find((one) => one.id === chosenId.value) ?? flat.value[0] ?? null);
@@ -58,7 +66,7 @@ function openPath(finding: ExplainedFinding): void {
 function move(step: number): void {
   const at = flat.value.findIndex((one) => one.id === chosen.value?.id);
   chosenId.value = flat.value[Math.max(0, Math.min(flat.value.length - 1, at + step))]?.id ?? null;
-  void nextTick(() => list.value?.querySelector('[aria-current="true"]')?.scrollIntoView({ block: 'nearest' }));
+  void lines.value?.show(listed.value.findIndex((one) => one.key === chosenId.value));
 }
 
 function onKey(event: KeyboardEvent): void {
@@ -84,7 +92,12 @@ watch(
   { immediate: true },
 );
 
-const mendable = (check: string) => flat.value.filter((one) => one.check === check && one.fixes.length > 0).length;
+/** How many findings of a check a press mends. */
+const mendable = computed(() => {
+  const count = new Map<string, number>();
+  for (const { check, fixes } of flat.value) if (fixes.length > 0) count.set(check, (count.get(check) ?? 0) + 1);
+  return count;
+});
 </script>
 
 <template>
@@ -126,7 +139,6 @@ const mendable = (check: string) => flat.value.filter((one) => one.check === che
     <div class="columns">
       <PathList :agreement="agreement" :selection="store.selection" @choose="showPath" />
       <section
-        ref="list"
         class="findings"
         tabindex="0"
         aria-label="Findings; arrows choose, full stop mends, t shows the path"
@@ -135,22 +147,29 @@ const mendable = (check: string) => flat.value.filter((one) => one.check === che
         <p v-if="flat.length === 0" class="clear" data-testid="all-whole">
           <strong class="is-whole">Every path is whole.</strong> Radio, site and network agree; nothing is left to mend.
         </p>
-        <section v-for="group in groups" :key="group.key" :aria-label="group.title">
-          <h2>
-            {{ group.title }} <span class="soft">{{ group.detail }}</span>
+        <VirtualRows
+          v-slot="{ row: line, at }"
+          ref="lines"
+          as="div"
+          :rows="listed"
+          :key-of="(one) => one.key"
+          :height="118"
+        >
+          <h2 v-if="!line.finding" :data-index="at">
+            {{ line.group.title }} <span class="soft">{{ line.group.detail }}</span>
           </h2>
           <FindingCard
-            v-for="finding in group.findings"
-            :key="finding.id"
-            :finding="finding"
-            :current="finding.id === chosen?.id"
-            :alike="mendable(finding.check)"
-            @choose="chosenId = finding.id"
-            @mend="(at) => store.mend(finding, at)"
-            @mend-all="store.mendAll(finding.check)"
-            @path="openPath(finding)"
+            v-else
+            :data-index="at"
+            :finding="line.finding"
+            :current="line.finding.id === chosen?.id"
+            :alike="mendable.get(line.finding.check) ?? 0"
+            @choose="chosenId = line.finding.id"
+            @mend="(fix) => store.mend(line.finding!, fix)"
+            @mend-all="store.mendAll(line.finding.check)"
+            @path="openPath(line.finding)"
           />
-        </section>
+        </VirtualRows>
       </section>
     </div>
   </template>
@@ -188,7 +207,11 @@ const mendable = (check: string) => flat.value.filter((one) => one.check === che
 }
 
 .findings h2 {
-  margin-bottom: 6px;
+  padding: 12px 0 6px;
+}
+
+.findings h2:first-child {
+  padding-top: 0;
 }
 
 .findings h2 .soft {

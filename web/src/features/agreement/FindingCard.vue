@@ -6,41 +6,46 @@ defineEmits<{ choose: []; mend: [at: number]; mendAll: []; path: [] }>();
 </script>
 
 <template>
-  <article
-    class="card"
-    :class="[`card--${finding.severity}`, { 'card--current': current }]"
-    :aria-current="current"
-    :data-check="finding.check"
-    @click="$emit('choose')"
-  >
-    <p>
-      <b :class="`is-${finding.severity}`">{{ finding.severity }}</b> {{ finding.what }}
-    </p>
-    <p class="soft">
-      {{ finding.why
-      }}<template v-if="finding.source">
-        <cite>{{ finding.source.kind === 'published' ? finding.source.name : finding.source.kind }}</cite></template
-      >
-    </p>
-    <p v-if="finding.fixes.length === 0">{{ finding.remedy }}</p>
-    <div class="acts">
-      <el-button v-for="(label, i) in finding.fixLabels" :key="i" size="small" @click.stop="$emit('mend', i)">{{
-        label
-      }}</el-button>
-      <el-button v-if="alike > 1 && finding.fixes.length" size="small" @click.stop="$emit('mendAll')"
-        >Mend all {{ alike }}</el-button
-      >
-      <el-button size="small" link @click.stop="$emit('path')">Show the path</el-button>
-      <router-link :to="{ name: 'help-check', params: { checkId: finding.check } }">Why</router-link>
-    </div>
-  </article>
+  <div class="slot">
+    <article
+      class="card"
+      :class="[`card--${finding.severity}`, { 'card--current': current }]"
+      :aria-current="current"
+      :data-check="finding.check"
+      @click="$emit('choose')"
+    >
+      <p>
+        <b :class="`is-${finding.severity}`">{{ finding.severity }}</b> {{ finding.what }}
+      </p>
+      <p class="soft">
+        {{ finding.why
+        }}<template v-if="finding.source">
+          <cite>{{ finding.source.kind === 'published' ? finding.source.name : finding.source.kind }}</cite></template
+        >
+      </p>
+      <p v-if="finding.fixes.length === 0">{{ finding.remedy }}</p>
+      <div class="acts">
+        <el-button v-for="(label, i) in finding.fixLabels" :key="i" size="small" @click.stop="$emit('mend', i)">{{
+          label
+        }}</el-button>
+        <el-button v-if="alike > 1 && finding.fixes.length" size="small" @click.stop="$emit('mendAll')"
+          >Mend all {{ alike }}</el-button
+        >
+        <el-button size="small" link @click.stop="$emit('path')">Show the path</el-button>
+        <router-link :to="{ name: 'help-check', params: { checkId: finding.check } }">Why</router-link>
+      </div>
+    </article>
+  </div>
 </template>
 
 <style scoped>
+.slot {
+  padding-bottom: 8px;
+}
+
 .card {
   display: grid;
   gap: 4px;
-  margin-bottom: 8px;
   padding: 9px 12px;
   background: var(--raised);
   border: 1px solid var(--hairline);

@@ -1,24 +1,28 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Agreement, ChannelVerdict } from '@relay/core/agreement/agreement';
+import { NarrowField, VirtualRows } from '../../fields';
+import { useNarrowed } from '../../fields/narrow';
 import { RelayStrip } from '../../relay-line';
 import { usePlanStore, type Selection } from '../../sync/plan-store';
 
 const props = defineProps<{ agreement: Agreement; selection: Selection | null }>();
 defineEmits<{ choose: [radioId: string, channelId: string] }>();
 const store = usePlanStore();
-const MOST = 400;
 const RANK = { broken: 0, doubtful: 1, whole: 2 };
-const paths = computed(() =>
-  [...props.agreement.channels].sort((a, b) => RANK[a.verdict] - RANK[b.verdict]).slice(0, MOST),
-);
+const paths = computed(() => [...props.agreement.channels].sort((a, b) => RANK[a.verdict] - RANK[b.verdict]));
 const several = computed(() => store.plan!.radios.order.length > 1);
 const nameOf = (one: ChannelVerdict) =>
   store.plan!.codeplugs[one.radioId]?.channels.byId[one.channelId]?.name ?? one.channelId;
+const { words, shown } = useNarrowed(
+  () => paths.value,
+  (one) => `${nameOf(one)} ${one.place} ${one.verdict}`,
+);
 </script>
 
 <template>
   <section aria-label="Paths" class="paths">
+    <NarrowField v-model="words" what="paths" :count="paths.length" :shown="shown.length" />
     <table class="plain">
       <thead>
         <tr>
@@ -27,10 +31,14 @@ const nameOf = (one: ChannelVerdict) =>
           <th scope="col">Verdict</th>
         </tr>
       </thead>
-      <tbody>
+      <VirtualRows
+        v-slot="{ row: one, at }"
+        :rows="shown"
+        :key-of="({ radioId, channelId }) => `${radioId}/${channelId}`"
+        :height="31"
+      >
         <tr
-          v-for="one in paths"
-          :key="`${one.radioId}/${one.channelId}`"
+          :data-index="at"
           :class="{ here: selection?.channelId === one.channelId && selection?.radioId === one.radioId }"
         >
           <td>
@@ -42,11 +50,8 @@ const nameOf = (one: ChannelVerdict) =>
           <td><RelayStrip :verdict="one.verdict" :at="one.at" :reply-only="one.replyOnly" /></td>
           <td :class="`is-${one.verdict}`">{{ one.replyOnly ? 'reply ' : '' }}{{ one.verdict }}</td>
         </tr>
-      </tbody>
+      </VirtualRows>
     </table>
-    <p v-if="agreement.channels.length > MOST" class="soft">
-      The gravest {{ MOST }} of {{ agreement.channels.length }} are shown; the codeplug sheet has all.
-    </p>
   </section>
 </template>
 

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 /** What building would do, line by line: nothing happens before the user takes it, and hand-made values stay unless ticked. */
-import { computed, ref, watch } from 'vue';
+import { computed, shallowRef, watch } from 'vue';
 import { carryOut } from '@relay/core/registries/builder';
 import type { BuildItem } from '@relay/core/builder/types';
+import { VirtualRows } from '../../fields';
 import { usePlanStore } from '../../sync/plan-store';
 
 const open = defineModel<boolean>({ required: true });
 const store = usePlanStore();
-const items = ref<BuildItem[] | null>(null);
-const taken = ref<Set<string>>(new Set());
+const items = shallowRef<BuildItem[] | null>(null);
+const taken = shallowRef<ReadonlySet<string>>(new Set());
 
 const KIND_WORDS: Record<BuildItem['kind'], string> = {
   'add-channel': 'new channel',
@@ -75,8 +76,8 @@ function carry(): void {
             <th scope="col">To</th>
           </tr>
         </thead>
-        <tbody>
-          <tr v-for="item in items" :key="item.id">
+        <VirtualRows v-slot="{ row: item, at }" :rows="items" :key-of="(one) => one.id" :height="32">
+          <tr :data-index="at">
             <td>
               <input
                 type="checkbox"
@@ -95,7 +96,7 @@ function carry(): void {
             <td class="mono">{{ item.from }}</td>
             <td class="mono">{{ item.to }}</td>
           </tr>
-        </tbody>
+        </VirtualRows>
       </table>
     </template>
     <template #footer>

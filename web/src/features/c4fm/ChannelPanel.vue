@@ -9,7 +9,7 @@ import { contextOf } from '@relay/core/path/context';
 import type { PathContext } from '@relay/core/path/types';
 import { stateOf } from '@relay/core/path/world';
 import type { Channel } from '@relay/core/plan/types';
-import { StepStrip } from '../../fields';
+import { PickBox, StepStrip } from '../../fields';
 import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
 
@@ -68,18 +68,18 @@ function say(value: string): void {
           >Room book</router-link
         >
       </p>
-      <label
-        >{{ context.site!.name }} is connected to
-        <select
-          class="plain-input"
+      <p class="linked">
+        {{ context.site!.name }} is connected to
+        <PickBox
           :value="said === undefined ? PLANNED : (said.connectedTo ?? NOTHING)"
-          aria-label="What the site is connected to now"
-          @change="say(($event.target as HTMLSelectElement).value)"
-        >
-          <option :value="PLANNED">as planned: {{ before === undefined ? 'not said' : (before ?? 'no room') }}</option>
-          <option v-for="one in choices" :key="one" :value="one">{{ one === NOTHING ? 'no room' : one }}</option>
-        </select></label
-      >
+          label="What the site is connected to now"
+          :options="[
+            { value: PLANNED, label: `as planned: ${before === undefined ? 'not said' : (before ?? 'no room')}` },
+            ...choices.map((one) => ({ value: one, label: one === NOTHING ? 'no room' : one })),
+          ]"
+          @choose="say"
+        />
+      </p>
     </div>
   </section>
 </template>

@@ -10,7 +10,9 @@ import {
 } from '@relay/core/modes/c4fm/rooms';
 import type { Room } from '@relay/core/plan/modes/c4fm/types';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import { TextField } from '../../fields';
+import { NarrowField, PickBox, TextField, VirtualRows } from '../../fields';
+import { useNarrowed } from '../../fields/narrow';
+import type { Pick } from '../../fields/pick';
 import { takeName, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
@@ -18,15 +20,11 @@ import { usePlanStore } from '../../sync/plan-store';
 const props = defineProps<{ network: RoomNetwork }>();
 const emit = defineEmits<{ change: [label: string, recipe: (network: RoomNetwork) => void] }>();
 const store = usePlanStore();
-const MOST = 100;
-const filter = ref('');
 const all = computed(() => rows(props.network.rooms));
-const shown = computed(() => {
-  const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean);
-  return all.value.filter((room) =>
-    words.every((word) => `${roomDigits(room.number)} ${room.name} ${room.place}`.toLowerCase().includes(word)),
-  );
-});
+const { words, shown } = useNarrowed(
+  () => all.value,
+  (room) => `${roomDigits(room.number)} ${room.name} ${room.place}`,
+);
 const elsewhere = computed(() => roomNetworks(store.plan!).filter((one) => one.id !== props.network.id));
 const number = ref('');
 const name = ref('');
@@ -77,6 +75,23 @@ const take =
   };
 
 const NOTHING = '';
+/** The same for every row: made once. */
+const leads = computed<Pick[]>(() => [
+  { value: NOTHING, label: '–' },
+  ...elsewhere.value.map((other) => ({
+    label: `the same room on ${other.name}`,
+    options: rows(other.rooms).map((one) => ({
+      value: `twin/${other.id}/${one.id}`,
+      label: `${roomDigits(one.number)} ${one.name}`,
+    })),
+  })),
+  {
+    label: 'bridges to',
+    options: rows(store.plan!.networks)
+      .filter((one) => one.id !== props.network.id)
+      .map((other) => ({ value: `bridge/${other.id}`, label: other.name })),
+  },
+]);
 const leadsTo = (room: Room) =>
   room.twin ? `twin/${room.twin.networkId}/${room.twin.roomId}` : room.bridgesTo ? `bridge/${room.bridgesTo}` : NOTHING;
 
@@ -91,13 +106,7 @@ function setLead(room: Room, value: string): void {
 </script>
 
 <template>
-  <input
-    v-if="all.length > 12"
-    v-model="filter"
-    class="plain-input filter"
-    aria-label="Show rooms with these words"
-    placeholder="Show rooms with…"
-  />
+  <NarrowField v-model="words" what="rooms" :count="all.length" :shown="shown.length" />
   <table class="plain">
     <thead>
       <tr>
@@ -109,8 +118,8 @@ function setLead(room: Room, value: string): void {
         <th scope="col"><span class="visually-hidden">Acts</span></th>
       </tr>
     </thead>
-    <tbody>
-      <tr v-for="room in shown.slice(0, MOST)" :key="room.id">
+    <VirtualRows v-slot="{ row: room, at }" :rows="shown" :key-of="(one) => one.id" :height="43">
+      <tr :data-index="at">
         <td>
           <TextField bare :label="`Number of ${room.name}`" :value="roomDigits(room.number)" :take="take(room)" mono />
         </td>
@@ -142,28 +151,13 @@ function setLead(room: Room, value: string): void {
         </td>
         <td class="number mono">{{ room.activity ?? '–' }}</td>
         <td>
-          <select
-            class="plain-input"
+          <PickBox
+            class="lead"
             :value="leadsTo(room)"
-            :aria-label="`${room.name} is the same as, or bridges to`"
-            @change="setLead(room, ($event.target as HTMLSelectElement).value)"
-          >
-            <option :value="NOTHING">–</option>
-            <optgroup v-for="other in elsewhere" :key="other.id" :label="`the same room on ${other.name}`">
-              <option v-for="one in rows(other.rooms)" :key="one.id" :value="`twin/${other.id}/${one.id}`">
-                {{ roomDigits(one.number) }} {{ one.name }}
-              </option>
-            </optgroup>
-            <optgroup label="bridges to">
-              <option
-                v-for="other in rows(store.plan!.networks).filter((one) => one.id !== network.id)"
-                :key="other.id"
-                :value="`bridge/${other.id}`"
-              >
-                {{ other.name }}
-              </option>
-            </optgroup>
-          </select>
+            :options="leads"
+            :label="`${room.name} is the same as, or bridges to`"
+            @choose="setLead(room, $event)"
+          />
         </td>
         <td>
           <el-button
@@ -176,6 +170,8 @@ function setLead(room: Room, value: string): void {
           >
         </td>
       </tr>
+    </VirtualRows>
+    <tbody>
       <tr>
         <td>
           <input
@@ -212,9 +208,6 @@ function setLead(room: Room, value: string): void {
       </tr>
     </tbody>
   </table>
-  <p v-if="shown.length > MOST" class="soft">
-    The first {{ MOST }} of {{ shown.length }}: type part of a name or number.
-  </p>
   <p v-if="problem" class="is-broken" role="alert">
     {{ problem }} <el-button v-if="meant" link @click="useMeant">Use {{ meant }}</el-button>
   </p>
@@ -225,15 +218,11 @@ function setLead(room: Room, value: string): void {
   width: 100%;
 }
 
-.filter {
-  width: 240px;
-}
-
 .narrow {
   width: 96px;
 }
 
-select {
-  max-width: 220px;
+.lead {
+  width: 220px;
 }
 </style>

@@ -3,16 +3,47 @@
 import { nextTick, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { markWritten, type Reprogramming } from '@relay/core/compare/written';
+import { VirtualRows } from '../../fields';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ lists: Reprogramming[] | null }>();
 const store = usePlanStore();
 const route = useRoute();
-const MOST = 200;
 const day = (at: string) => new Date(at).toLocaleString('en', { dateStyle: 'medium', timeStyle: 'short' });
 const words = { new: 'new', changed: 'changed', gone: 'remove' } as const;
 /** One of them → several, for a heading. */
 const several = (what: string) => `${what.charAt(0).toUpperCase()}${what.slice(1)}s`;
+
+interface Line {
+  key: string;
+  name: string;
+  what: string;
+  from: string;
+  to: string;
+  /** What stands in `to` is a value, not a sentence. */
+  isValue: boolean;
+  place: string;
+}
+
+/** A line for each value that changes; the name of its channel stands on the first. */
+function linesOf({ channels }: Reprogramming): Line[] {
+  return channels.flatMap((channel): Line[] => {
+    const { channelId, name, place } = channel;
+    if (channel.kind !== 'changed') {
+      const to = channel.kind === 'new' ? 'all of it, from the codeplug table' : '';
+      return [{ key: channelId, name, what: words[channel.kind], from: '', to, isValue: false, place }];
+    }
+    return channel.changes.map(({ field, from, to }, at) => ({
+      key: `${channelId}/${field}`,
+      name: at === 0 ? name : '',
+      what: field,
+      from,
+      to,
+      isValue: true,
+      place: at === 0 ? place : '',
+    }));
+  });
+}
 
 function mark(one: Reprogramming): void {
   store.edit(`${one.radioName} was written`, (draft) => markWritten(draft, one.radioId, new Date().toISOString()));
@@ -54,41 +85,27 @@ watch(
             <th scope="col">Comes out at</th>
           </tr>
         </thead>
-        <tbody>
-          <template v-for="channel in one.channels.slice(0, MOST)" :key="channel.channelId">
-            <tr v-if="channel.kind !== 'changed'" data-testid="reprogram-channel">
-              <td>{{ channel.name }}</td>
-              <td>{{ words[channel.kind] }}</td>
-              <td />
-              <td>{{ channel.kind === 'new' ? 'all of it, from the codeplug table' : '' }}</td>
-              <td>{{ channel.place }}</td>
-            </tr>
-            <template v-else>
-              <tr v-for="(change, i) in channel.changes" :key="change.field" data-testid="reprogram-channel">
-                <td>{{ i === 0 ? channel.name : '' }}</td>
-                <td>{{ change.field }}</td>
-                <td class="mono">{{ change.from }}</td>
-                <td class="mono">{{ change.to }}</td>
-                <td>{{ i === 0 ? channel.place : '' }}</td>
-              </tr>
-            </template>
-          </template>
-        </tbody>
+        <VirtualRows v-slot="{ row: line, at }" :rows="linesOf(one)" :key-of="(row) => row.key" :height="32">
+          <tr :data-index="at" data-testid="reprogram-channel">
+            <td>{{ line.name }}</td>
+            <td>{{ line.what }}</td>
+            <td class="mono">{{ line.from }}</td>
+            <td :class="{ mono: line.isValue }">{{ line.to }}</td>
+            <td>{{ line.place }}</td>
+          </tr>
+        </VirtualRows>
       </table>
-      <p v-if="one.channels.length > MOST" class="soft">
-        and {{ one.channels.length - MOST }} more: the codeplug table holds them all.
-      </p>
       <details v-for="group in one.records" :key="group.what">
         <summary>{{ several(group.what) }}: {{ group.changes.length }}</summary>
         <table class="plain">
-          <tbody>
-            <tr v-for="row in group.changes.slice(0, MOST)" :key="`${row.name}${row.from}`">
+          <VirtualRows v-slot="{ row, at }" :rows="group.changes" :key-of="(of) => `${of.name}${of.from}`" :height="32">
+            <tr :data-index="at">
               <td>{{ row.name }}</td>
               <td>{{ words[row.kind] }}</td>
               <td class="mono">{{ row.from }}</td>
               <td class="mono">{{ row.to }}</td>
             </tr>
-          </tbody>
+          </VirtualRows>
         </table>
       </details>
     </article>

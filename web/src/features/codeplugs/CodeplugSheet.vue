@@ -2,28 +2,52 @@
 /** The sheet: keyboard, ranges, fill down; cells that disagree show what their other end expects. */
 import type { ColumnRegular } from '@revolist/revogrid';
 import VGrid from '@revolist/vue3-datagrid';
-import { computed, ref, watch } from 'vue';
+import { computed, nextTick, ref, shallowRef, watch } from 'vue';
+import { type Paste, spread } from './paste';
+import { refusedKey } from './refused';
 import { type RefusedCell, type SheetColumn, type SheetRow, type TypedCell } from './sheet';
-import { parseTsv, pasteInto, writeTsv } from './tsv';
+import { parseTsv, writeTsv } from './tsv';
+import { type Range, type Selected, useSelection } from './use-selection';
 
 const props = defineProps<{
   rows: SheetRow[];
+  /** The first is frozen. */
   shown: readonly SheetColumn[];
   refused: ReadonlyMap<string, RefusedCell>;
   selected: string | null;
 }>();
-const emit = defineEmits<{ type: [cells: TypedCell[], label: string]; select: [channelId: string] }>();
+const emit = defineEmits<{
+  type: [cells: TypedCell[], label: string];
+  paste: [paste: Paste, likeId: string | null];
+  giveUp: [cell: TypedCell];
+  /** The channel that is looked at, and all of the range. */
+  select: [channelId: string, all: string[]];
+}>();
 
-interface Range {
-  x: number;
-  y: number;
-  x1: number;
-  y1: number;
-}
+const FROZEN = 1;
+/** A cell is made wider for what it needs up to this, px: further, and it would push others out of view. */
+const WIDEST = 190;
 
-const grid = ref<{ $el: HTMLRevoGridElement } | null>(null);
+const grid = shallowRef<{ $el: HTMLRevoGridElement } | null>(null);
 const element = (): HTMLRevoGridElement => grid.value!.$el;
-const refusedAt = (row: SheetRow, column: string) => props.refused.get(`${row.id}/${column}`);
+const {
+  selected: range,
+  takesName,
+  remember,
+  selectAll,
+  extendsOverEdge,
+  pressedOverEdge,
+  beginAnew,
+} = useSelection(grid, FROZEN);
+const refusedAt = (row: SheetRow, column: string) =>
+  props.refused.get(refusedKey({ channelId: row.id, columnId: column }));
+const columnIds = computed(() => props.shown.map((column) => column.id));
+const titleOf = (columnId: string) => props.shown.find((one) => one.id === columnId)?.title.toLowerCase() ?? 'cell';
+
+/** The cell that is open for typing. Meanwhile the sheet stands still: redrawing it would close the cell. */
+const typing = ref<{ channelId: string; columnId: string } | null>(null);
+const source = shallowRef(props.rows);
+watch([() => props.rows, typing], () => !typing.value && (source.value = props.rows));
 
 function cellTemplate(
   h: (tag: string, data: object | null, children?: unknown) => unknown,
@@ -36,102 +60,104 @@ function cellTemplate(
   const spaced = props.shown.find((one) => one.id === column)?.spaces === true;
   // Spaces are told apart from nothing; what is copied keeps them as they are.
   const parts: unknown[] = [h('span', { class: 'value' }, spaced && !refused ? text.replaceAll(' ', '·') : text)];
+  const needs = column === 'receive-list' ? `lacks ${expects}` : `needs ${expects}`;
   if (refused) parts.push(h('span', { class: 'expects', title: refused.problem }, 'not taken'));
-  else if (expects !== undefined)
-    parts.push(h('span', { class: 'expects' }, column === 'receive-list' ? `lacks ${expects}` : `needs ${expects}`));
+  else if (expects !== undefined) parts.push(h('span', { class: 'expects', title: needs }, needs));
   return h('div', { class: `cell${refused || expects !== undefined ? ' cell--off' : ''}` }, parts);
 }
 
-/** A column in which something disagrees is made as wide as both values need. */
+/** A column in which something disagrees is made as wide as both values need, within bounds. */
 function widthOf(column: SheetColumn): number {
   let most = 0;
-  for (const row of props.rows) {
+  for (const row of source.value) {
     const expects = row.expects[column.id] ?? refusedAt(row, column.id)?.text;
     if (expects !== undefined) most = Math.max(most, String(row[column.id] ?? '').length + expects.length);
   }
-  return most === 0 ? column.width : Math.max(column.width, Math.ceil(most * 8) + 92);
+  return most === 0 ? column.width : Math.max(column.width, Math.min(WIDEST, Math.ceil(most * 8) + 92));
 }
 
-const columns = computed(
-  () =>
-    props.shown.map((column) => ({
-      prop: column.id,
-      name: column.title,
-      size: widthOf(column),
-      sortable: true,
-      readonly: !column.editable,
-      cellTemplate,
-      cellProperties: ({ model }: { model: SheetRow }) => ({
-        class: {
-          'is-right': column.right,
-          'is-spaced': column.spaces === true,
-          'is-name': column.id === 'name',
-          'is-selected': model.id === props.selected,
-        },
-      }),
-      columnProperties: () => ({ class: { 'is-right': column.right } }),
-    })) as unknown as ColumnRegular[],
-);
+/** Columns are made anew only where one changes: the grid draws itself anew for that. */
+const widths = computed<string>((before) => {
+  const now = props.shown.map((column) => `${column.id}:${widthOf(column)}`).join();
+  return before === now ? before : now;
+});
+const columns = computed(() => {
+  const widthById = new Map(widths.value.split(',').map((one) => one.split(':') as [string, string]));
+  return props.shown.map((column, at) => ({
+    prop: column.id,
+    name: column.title,
+    size: Number(widthById.get(column.id)),
+    sortable: true,
+    readonly: !column.editable,
+    ...(at < FROZEN ? { pin: 'colPinStart' } : {}),
+    cellTemplate,
+    cellProperties: ({ model, rowIndex }: { model: SheetRow; rowIndex: number }) => ({
+      class: {
+        'is-right': column.right,
+        'is-spaced': column.spaces === true,
+        'is-name': column.id === 'name',
+        'is-selected': model.id === props.selected,
+        'is-taken-in': at < FROZEN && takesName.value && isInRange(rowIndex),
+      },
+    }),
+    columnProperties: () => ({ class: { 'is-right': column.right } }),
+  })) as unknown as ColumnRegular[];
+});
+const isInRange = (y: number) => range.value !== null && y >= range.value.range.y && y <= range.value.range.y1;
+
+interface EditDetail {
+  model?: SheetRow;
+  prop?: string;
+  val?: unknown;
+  models?: Record<number, SheetRow>;
+  data?: Record<number, Record<string, unknown>>;
+}
 
 function onEdit(event: CustomEvent): void {
-  const detail = event.detail as {
-    model?: SheetRow;
-    prop?: string;
-    val?: unknown;
-    models?: Record<number, SheetRow>;
-    data?: Record<number, Record<string, unknown>>;
-  };
+  const { models, data, model, prop, val } = event.detail as EditDetail;
   event.preventDefault();
-  typing = null;
-  if (detail.models && detail.data) {
-    const cells = Object.entries(detail.data).flatMap(([at, values]) =>
+  typing.value = null;
+  if (models && data) {
+    const cells = Object.entries(data).flatMap(([at, values]) =>
       Object.entries(values).map(([columnId, text]) => ({
-        channelId: detail.models![Number(at)]!.id,
+        channelId: models[Number(at)]!.id,
         columnId,
         text: String(text ?? ''),
       })),
     );
     emit('type', cells, `${cells.length} cells`);
-  } else if (detail.model && detail.prop)
-    emit(
-      'type',
-      [{ channelId: detail.model.id, columnId: detail.prop, text: String(detail.val ?? '') }],
-      props.shown.find((one) => one.id === detail.prop)?.title.toLowerCase() ?? 'cell',
-    );
+  } else if (model && prop)
+    emit('type', [{ channelId: model.id, columnId: prop, text: String(val ?? '') }], titleOf(prop));
 }
 
-/** The cell that is open for typing. */
-let typing: { channelId: string; columnId: string } | null = null;
-
 function onEditStart(event: CustomEvent): void {
-  const { model, prop } = event.detail as { model?: SheetRow; prop?: string };
-  const row = model ?? lastSelection.value?.visible[lastSelection.value.range.y];
-  typing = row && prop ? { channelId: row.id, columnId: prop } : null;
+  const detail = event.detail as EditDetail;
+  const { model, prop, val } = detail;
+  const row = model ?? range.value?.visible[range.value.range.y];
+  typing.value = row && prop ? { channelId: row.id, columnId: prop } : null;
+  // What was not taken is there to be corrected.
+  const refused = row && prop ? refusedAt(row, prop) : undefined;
+  if (refused && !val) detail.val = refused.text;
 }
 
 /** Whatever takes the focus away, another step or a button: what was typed stays. */
 function onLeave(event: FocusEvent): void {
   const { target } = event;
-  if (!typing || !(target instanceof HTMLInputElement) || !target.closest('revogr-edit')) return;
-  const cell = { ...typing, text: target.value };
-  typing = null;
+  if (!typing.value || !(target instanceof HTMLInputElement) || !target.closest('revogr-edit')) return;
+  const cell = { ...typing.value, text: target.value };
+  typing.value = null;
   const row = props.rows.find((one) => one.id === cell.channelId);
   if (row && String(row[cell.columnId] ?? '') === cell.text) return;
-  emit('type', [cell], props.shown.find((one) => one.id === cell.columnId)?.title.toLowerCase() ?? 'cell');
+  emit('type', [cell], titleOf(cell.columnId));
 }
 
-async function selection(): Promise<{ range: Range; visible: SheetRow[] } | null> {
-  const range = (await element().getSelectedRange()) as Range | null;
-  const focused = range ? null : await element().getFocused();
-  const visible = (await element().getVisibleSource()) as SheetRow[];
-  if (range) return { range, visible };
-  if (!focused) return null;
-  const { x, y } = focused.cell;
-  return { range: { x, y, x1: x, y1: y }, visible };
-}
-
-const toCells = (cells: { row: SheetRow; column: SheetColumn; text: string }[]): TypedCell[] =>
-  cells.map(({ row, column, text }) => ({ channelId: row.id, columnId: column.id, text }));
+const spreadOver = (block: readonly (readonly string[])[], { visible }: Selected, over: Range): Paste =>
+  spread(
+    block,
+    visible.map((row) => row.id),
+    columnIds.value,
+    over,
+  );
 
 /** The grid's own paste does not read quoted cells, so ours comes first. */
 async function onPaste(event: ClipboardEvent): Promise<void> {
@@ -140,30 +166,29 @@ async function onPaste(event: ClipboardEvent): Promise<void> {
   if (!text) return;
   event.preventDefault();
   event.stopPropagation();
-  const now = await selection();
-  if (now) emit('type', toCells(pasteInto(parseTsv(text), now.visible, props.shown, now.range)), 'paste');
+  const now = await remember();
+  if (now) emit('paste', spreadOver(parseTsv(text), now, now.range), now.visible.at(-1)?.id ?? null);
 }
 
-function textOf({ range, visible }: { range: Range; visible: SheetRow[] }): string {
+function textOf({ range, visible }: Selected): string {
   const table = [];
   for (let y = range.y; y <= range.y1; y += 1)
-    table.push(props.shown.slice(range.x, range.x1 + 1).map((column) => String(visible[y]?.[column.id] ?? '')));
+    table.push(columnIds.value.slice(range.x, range.x1 + 1).map((column) => String(visible[y]?.[column] ?? '')));
   return writeTsv(table);
 }
 
-async function onCopy(event: ClipboardEvent): Promise<void> {
-  if ((event.target as HTMLElement).tagName === 'INPUT' || !lastSelection.value) return;
+/** A clipboard event must be answered at once, so the range is remembered when it changes. */
+function onCopy(event: ClipboardEvent): void {
+  if ((event.target as HTMLElement).tagName === 'INPUT' || !range.value) return;
   event.preventDefault();
   event.stopPropagation();
-  event.clipboardData?.setData('text/plain', textOf(lastSelection.value));
+  event.clipboardData?.setData('text/plain', textOf(range.value));
 }
 
-/** A clipboard event must be answered at once, so the range is remembered when it changes. */
-const lastSelection = ref<{ range: Range; visible: SheetRow[] } | null>(null);
-async function remember(): Promise<void> {
-  lastSelection.value = await selection();
-  const row = lastSelection.value?.visible[lastSelection.value.range.y];
-  if (row) emit('select', row.id);
+async function tellSelection(): Promise<void> {
+  const now = await remember();
+  const ids = now?.visible.slice(now.range.y, now.range.y1 + 1).map((row) => row.id) ?? [];
+  if (ids[0] !== undefined) emit('select', ids[0], ids);
 }
 
 /** The grid marks cells and headings for screen readers, but not the row that holds the headings. */
@@ -177,32 +202,74 @@ function nameRoles(): void {
   element().querySelector('.vertical-inner .rgCell')?.setAttribute('tabindex', '0');
 }
 
-async function onKey(event: KeyboardEvent): Promise<void> {
-  if (event.key === 'Escape') typing = null;
-  const command = event.ctrlKey || event.metaKey;
-  // While a cell is open these keys belong to its text.
-  if (command && (event.target as HTMLElement).tagName === 'INPUT') return event.stopPropagation();
-  if (event.key === 'F2') {
-    // Enter opens the cell; F2 is what hands remember.
-    const focused = await element().getFocused();
-    if (focused) await element().setCellEdit(focused.cell.y, props.shown[focused.cell.x]!.id);
-    return;
-  }
-  if (!command || event.key.toLowerCase() !== 'd') return;
-  event.preventDefault();
-  event.stopPropagation();
-  const now = await selection();
-  if (!now || now.range.y === now.range.y1) return;
-  const { x, y, x1, y1 } = now.range;
-  const first = props.shown.slice(x, x1 + 1).map((column) => String(now.visible[y]![column.id] ?? ''));
-  const block = Array.from({ length: y1 - y }, () => first);
-  emit('type', toCells(pasteInto(block, now.visible, props.shown, { x, y: y + 1, x1, y1 })), 'fill down');
+function onPress(event: MouseEvent): void {
+  if (pressedOverEdge(event)) {
+    event.preventDefault();
+    event.stopPropagation();
+  } else if (!event.shiftKey) beginAnew();
 }
 
-watch(
-  () => props.refused,
-  () => void grid.value?.$el.refresh('all'),
-);
+/** The first row of the range into the rows below it. */
+async function fillDown(): Promise<void> {
+  const now = await remember();
+  if (!now || now.range.y === now.range.y1) return;
+  const { x, y, x1, y1 } = now.range;
+  const first = columnIds.value.slice(x, x1 + 1).map((column) => String(now.visible[y]![column] ?? ''));
+  const block = Array.from({ length: y1 - y }, () => first);
+  emit('type', spreadOver(block, now, { x, y: y + 1, x1, y1 }).cells, 'fill down');
+}
+
+/** What was not taken in the cell under the eye is given up: its value is as before. */
+function giveUp(): void {
+  const now = range.value;
+  const row = now?.visible[now.range.y];
+  const columnId = now && columnIds.value[now.range.x];
+  const refused = row && columnId ? refusedAt(row, columnId) : undefined;
+  if (refused) emit('giveUp', refused);
+}
+
+async function openCell(): Promise<void> {
+  const now = await remember();
+  const columnId = now && columnIds.value[now.range.x];
+  if (now && columnId) await element().setCellEdit(now.range.y, columnId);
+}
+
+function onKey(event: KeyboardEvent): void {
+  const isTyping = (event.target as HTMLElement).tagName === 'INPUT';
+  if (event.key === 'Escape' && isTyping) typing.value = null;
+  const command = event.ctrlKey || event.metaKey;
+  // While a cell is open these keys belong to its text.
+  if (isTyping) return command ? event.stopPropagation() : undefined;
+  const key = event.key.toLowerCase();
+  if (event.key === 'F2') return void openCell();
+  if (event.key === 'Escape') return giveUp();
+  if (event.key.startsWith('Arrow') && !event.shiftKey) beginAnew();
+  if (command && key === 'd') void fillDown();
+  else if (command && key === 'a') void selectAll(props.shown.length).then(tellSelection);
+  else if (!extendsOverEdge(event)) return;
+  event.preventDefault();
+  event.stopPropagation();
+}
+
+watch([() => props.refused, takesName, range], (now, before) => {
+  if (now[0] !== before[0] || now[1] || before[1]) void grid.value?.$el.refresh('all');
+});
+
+/** Brings a cell into view and puts the focus there. */
+async function goTo({ channelId, columnId }: Pick<TypedCell, 'channelId' | 'columnId'>): Promise<void> {
+  const visible = (await element().getVisibleSource()) as SheetRow[];
+  const y = visible.findIndex((row) => row.id === channelId);
+  const at = columnIds.value.indexOf(columnId);
+  if (y < 0 || at < 0) return;
+  beginAnew();
+  await element().scrollToCoordinate({ x: Math.max(0, at - FROZEN), y });
+  await nextTick();
+  const x = at < FROZEN ? at : at - FROZEN;
+  await element().setCellsFocus({ x, y }, { x, y }, at < FROZEN ? 'colPinStart' : 'rgCol', 'rgRow');
+  element().querySelector<HTMLElement>('revogr-focus')?.focus();
+  await tellSelection();
+}
+defineExpose({ goTo });
 </script>
 
 <template>
@@ -211,15 +278,16 @@ watch(
     @paste.capture="onPaste"
     @copy.capture="onCopy"
     @keydown.capture="onKey"
-    @keyup="remember"
-    @mouseup="remember"
+    @keyup="tellSelection"
+    @mousedown.capture="onPress"
+    @mouseup="tellSelection"
     @focusout.capture="onLeave"
   >
     <VGrid
       ref="grid"
       class="grid"
       theme="compact"
-      :source="rows"
+      :source="source"
       :columns="columns"
       :range="true"
       :filter="false"
@@ -231,7 +299,7 @@ watch(
       @beforeeditstart="onEditStart"
       @beforeedit="onEdit"
       @beforerangeedit="onEdit"
-      @afterfocus="remember"
+      @afterfocus="tellSelection"
       @aftergridrender="nameRoles"
     />
   </div>
@@ -289,6 +357,15 @@ watch(
 
 .sheet .rgCell.is-selected {
   background: var(--yellow-pale);
+}
+
+.sheet .rgCell.is-taken-in {
+  background: rgb(255 196 0 / 35%);
+}
+
+/* The frozen column has an edge, also where nothing is scrolled. */
+.sheet .rgCol.colPinStart {
+  border-right: 1px solid var(--rule);
 }
 
 .sheet .cell {

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { Channel } from '@relay/core/plan/types';
+import { newChannel } from '@relay/core/registries/builder';
+import type { Purpose } from '@relay/core/plan/types';
 import { MODE_IDS } from '@relay/core/plan/modes/index';
-import { MODES } from '@relay/core/registries/modes';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { EmptyState, PageHead } from '../../fields';
 import { NextStep } from '../../panels';
@@ -11,7 +11,10 @@ import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import { BuildDrawer } from '../build';
 import { MODE_PARTS } from '../modes';
-import { columnsFor, type RefusedCell, sheetRows, type TypedCell, typeCells } from './sheet';
+import PasteDrawer from './PasteDrawer.vue';
+import RefusedCells from './RefusedCells.vue';
+import { columnsFor, sheetRows, type TypedCell } from './sheet';
+import { useTyping, wrongWords } from './use-typing';
 import ZoneRack from './ZoneRack.vue';
 
 const props = defineProps<{ planId: string; radioId?: string }>();
@@ -21,7 +24,9 @@ const route = useRoute();
 const router = useRouter();
 const building = ref(false);
 const filter = ref('');
-const refused = shallowRef(new Map<string, RefusedCell>());
+const sheet = ref<{ goTo: (cell: Pick<TypedCell, 'channelId' | 'columnId'>) => Promise<void> } | null>(null);
+/** All channels of the range that is selected. */
+const range = shallowRef<readonly string[]>([]);
 
 const plan = computed(() => store.plan!);
 const radios = computed(() => rows(plan.value.radios));
@@ -60,56 +65,68 @@ watch(
   { immediate: true },
 );
 
-function select(channelId: string): void {
+const { refused, notTaken, type, paste, pasting, leftOut, carryOutPaste, pasteWhatFits, giveUp, forgetRefused } =
+  useTyping(
+    () => radio.value?.id ?? '',
+    () => columns.value,
+  );
+
+function select(channelId: string, all: readonly string[] = [channelId]): void {
+  range.value = all;
   if (!radio.value || selected.value === channelId) return;
   store.selection = { radioId: radio.value.id, channelId };
   void router.replace({ query: { ...route.query, channel: channelId } });
 }
 
-function type(cells: TypedCell[], label: string): void {
-  let wrong: RefusedCell[] = [];
+/** What can be added: through a site, and without one. */
+const ADDED: readonly { purpose: Purpose; label: string }[] = [
+  { purpose: 'talk', label: 'through a site' },
+  { purpose: 'direct', label: 'direct, radio to radio' },
+  { purpose: 'receive only', label: 'only to listen' },
+];
+
+function addChannel(purpose: Purpose): void {
   const radioId = radio.value!.id;
-  store.edit(`${label}`, (draft) => {
-    wrong = typeCells(draft, radioId, cells);
-  });
-  const next = new Map(refused.value);
-  for (const cell of cells) next.delete(`${cell.channelId}/${cell.columnId}`);
-  for (const cell of wrong) next.set(`${cell.channelId}/${cell.columnId}`, cell);
-  refused.value = next;
-  if (wrong[0]) store.notice = `${wrong[0].problem}${wrong.length > 1 ? ` ${wrong.length} cells were not taken.` : ''}`;
+  const channel = newChannel(plan.value, radioId, { id: newId('ch'), purpose, like: store.selectedChannel });
+  store.edit(`add ${channel.name}`, (draft) => putRow(draft.codeplugs[radioId]!.channels, channel));
+  select(channel.id);
+  void nextTick(() => sheet.value?.goTo({ channelId: channel.id, columnId: 'name' }));
 }
 
-function addChannel(): void {
-  const id = newId('ch');
-  // A channel like the one that is selected; else of the first site.
-  const like = store.selectedChannel;
-  const site = (like?.siteId ? plan.value.sites.byId[like.siteId] : rows(plan.value.sites)[0]) ?? undefined;
-  const mode = like?.mode ?? MODE_IDS.find((one) => !site || site[one] !== null) ?? MODE_IDS[0]!;
+function removeChannels(): void {
+  const ids = removable.value;
   const radioId = radio.value!.id;
-  store.edit('add channel', (draft) => {
-    const values = MODES[mode].blankChannel(site);
-    putRow(draft.codeplugs[radioId]!.channels, {
-      id,
-      siteId: site?.id ?? null,
-      destination: null,
-      purpose: null,
-      wantId: null,
-      ...values,
-      built: null,
-    } as Channel);
+  const at = codeplug.value!.channels.order.indexOf(ids[0]!);
+  const what = ids.length === 1 ? codeplug.value!.channels.byId[ids[0]!]!.name : `${ids.length} channels`;
+  store.remove(`Removed ${what}`, (draft) => {
+    for (const id of ids) removeRow(draft.codeplugs[radioId]!.channels, id);
   });
-  select(id);
+  // The eye stays where it was: on what took the place of the first.
+  const next = codeplug.value!.channels.order[at] ?? codeplug.value!.channels.order.at(-1);
+  if (next === undefined) store.selection = null;
+  else {
+    select(next);
+    void nextTick(() => sheet.value?.goTo({ channelId: next, columnId: 'name' }));
+  }
 }
 
-function removeChannel(): void {
-  const id = selected.value;
-  const radioId = radio.value!.id;
-  if (!id) return;
-  store.remove(`Removed ${store.selectedChannel?.name ?? 'the channel'}`, (draft) =>
-    removeRow(draft.codeplugs[radioId]!.channels, id),
-  );
-  store.selection = null;
-}
+/** All of the range while the selection is within it. */
+const removable = computed(() => {
+  const ids = range.value.filter((id) => codeplug.value?.channels.byId[id]);
+  if (selected.value === null) return [];
+  return ids.includes(selected.value) ? ids : [selected.value];
+});
+
+// Another radio: what was selected and not taken belongs to the one before.
+watch(
+  () => radio.value?.id,
+  (now, before) => {
+    if (before === undefined) return;
+    forgetRefused();
+    range.value = [];
+    if (store.selection && store.selection.radioId !== now) store.selection = null;
+  },
+);
 </script>
 
 <template>
@@ -134,8 +151,19 @@ function removeChannel(): void {
           aria-label="Show channels with these words"
           placeholder="Show channels with…"
         />
-        <el-button @click="addChannel">Add a channel</el-button>
-        <el-button :disabled="!selected" @click="removeChannel">Remove it</el-button>
+        <el-dropdown split-button trigger="click" @click="addChannel('talk')" @command="addChannel">
+          Add a channel
+          <template #dropdown>
+            <el-dropdown-menu>
+              <el-dropdown-item v-for="one in ADDED" :key="one.purpose" :command="one.purpose">{{
+                one.label
+              }}</el-dropdown-item>
+            </el-dropdown-menu>
+          </template>
+        </el-dropdown>
+        <el-button :disabled="removable.length === 0" @click="removeChannels">{{
+          removable.length > 1 ? `Remove ${removable.length}` : 'Remove it'
+        }}</el-button>
         <el-button @click="router.push({ name: 'carry-out', params: { planId } })">Files and cards</el-button>
         <el-button type="primary" @click="building = true">Build from wants</el-button>
       </template>
@@ -149,18 +177,25 @@ function removeChannel(): void {
         Channels are built from your wants, so that they agree with the hotspot and the network. You can add and change
         them by hand as well.
       </p>
-      <template #acts><el-button @click="addChannel">Add a channel by hand</el-button></template>
+      <template #acts><el-button @click="addChannel('talk')">Add a channel by hand</el-button></template>
     </EmptyState>
     <div v-else class="desk">
       <div class="sheet-and-panel">
         <CodeplugSheet
+          ref="sheet"
           :shown="columns"
           :rows="shown"
           :refused="refused"
           :selected="selected"
           @type="type"
+          @paste="paste"
+          @give-up="giveUp"
           @select="select"
         />
+        <section v-if="notTaken.length" class="not-taken" aria-labelledby="not-taken">
+          <h2 id="not-taken" class="is-broken">{{ wrongWords(notTaken.length) }}</h2>
+          <RefusedCells :cells="notTaken" can-go @go="sheet?.goTo($event)" @give-up="giveUp" />
+        </section>
         <component
           :is="panel"
           v-if="panel && chosenChannel"
@@ -172,6 +207,17 @@ function removeChannel(): void {
       <ZoneRack :radio="radio" :codeplug="codeplug!" :selected="selected" />
     </div>
     <BuildDrawer v-model="building" />
+    <PasteDrawer
+      v-if="pasting && radio"
+      :model-value="true"
+      :preview="pasting.preview"
+      :refused="leftOut"
+      :room="radio.limits.channels - codeplug!.channels.order.length"
+      :radio-name="radio.name"
+      @update:model-value="pasting = null"
+      @all="carryOutPaste(pasting)"
+      @only-there="pasteWhatFits"
+    />
   </div>
 </template>
 
@@ -192,10 +238,16 @@ function removeChannel(): void {
 
 .sheet-and-panel {
   display: grid;
-  grid-template-rows: minmax(0, 1fr) auto;
+  grid-template-rows: minmax(0, 1fr);
+  grid-auto-rows: auto;
   grid-template-columns: minmax(0, 1fr);
   min-width: 0;
   min-height: 0;
+}
+
+.not-taken {
+  padding: 8px 12px 8px 0;
+  border-top: 2px solid var(--broken);
 }
 
 .which {

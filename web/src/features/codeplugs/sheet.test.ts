@@ -4,7 +4,7 @@ import { agreementOf } from '@relay/core/agreement/agreement';
 import { channelOf, samplePlan } from '@relay/core/testing/sample-plan';
 import { roomsPlan } from '@relay/core/testing/sample-rooms';
 import { columnsFor, sheetRows, typeCells } from './sheet';
-import { parseTsv, pasteInto, writeTsv } from './tsv';
+import { parseTsv, writeTsv } from './tsv';
 
 const typed = (columnId: string, text: string) => {
   const plan = structuredClone(samplePlan());
@@ -140,20 +140,5 @@ describe('ranges', () => {
       "'=1+1\t'@SUM(A1)\t-7.6\t+5\t'-x\tMerrin",
     );
     expect(parseTsv("'=1+1\t-7.6")).toEqual([['=1+1', '-7.6']]);
-  });
-
-  it('fill from the upper left, stop at the edges, and one value fills all', () => {
-    const cells = (block: string[][], range: { x: number; y: number; x1: number; y1: number }) =>
-      pasteInto(block, ['a', 'b'], [0, 1, 2], range).map(({ row, column, text }) => `${row}${column}${text}`);
-    expect(
-      cells(
-        [
-          ['x', 'y'],
-          ['z', 'w'],
-        ],
-        { x: 2, y: 1, x1: 2, y1: 1 },
-      ),
-    ).toEqual(['b2x']);
-    expect(cells([['x']], { x: 0, y: 0, x1: 1, y1: 1 })).toEqual(['a0x', 'a1x', 'b0x', 'b1x']);
   });
 });

@@ -1,5 +1,5 @@
 /** The codeplug sheet as plain data: its columns, its rows, and how typed cells become an edit. */
-import type { Agreement } from '@relay/core/agreement/agreement';
+import type { Agreement, ChannelVerdict } from '@relay/core/agreement/agreement';
 import { inMode } from '@relay/core/registries/builder';
 import { modeOf, MODES } from '@relay/core/registries/modes';
 import { PURPOSES, purposeOf } from '@relay/core/path/purpose';
@@ -9,8 +9,9 @@ import { destinationKey } from '@relay/core/plan/destination-key';
 import { MODE_IDS } from '@relay/core/plan/modes/index';
 import { effectiveProfile } from '@relay/core/plan/profiles';
 import { rows } from '@relay/core/plan/table';
-import type { Channel, Codeplug, Destination, Id, ModeId, Plan } from '@relay/core/plan/types';
+import type { Channel, Codeplug, Id, ModeId, Plan } from '@relay/core/plan/types';
 import type { Verdict } from '@relay/core/path/types';
+import { destinationChoices, destinationNames } from './destination-names';
 
 export interface SheetColumn {
   id: string;
@@ -72,49 +73,45 @@ export function columnsFor(modes: ReadonlySet<ModeId>, severalInRadio = false): 
   );
 }
 
-/** Every destination under a name of its own: where two networks use the same, the network is added. */
-function destinationChoices(plan: Plan): { name: string; value: Destination }[] {
-  const local = MODE_IDS.flatMap((id) => modeOf(id).withoutNetwork(plan)).map((one) => ({
-    name: one.name,
-    network: '',
-    value: one.destination,
-  }));
-  const all = [
-    ...rows(plan.networks).flatMap((network) =>
-      modeOf(network.mode)
-        .destinations(network)
-        .map((one) => ({ name: one.name, network: network.name, value: one.destination })),
-    ),
-    ...local,
-  ];
-  const count = new Map<string, number>();
-  for (const { name } of all) count.set(name.toLowerCase(), (count.get(name.toLowerCase()) ?? 0) + 1);
-  return all.map(({ name, network, value }) => ({
-    name: count.get(name.toLowerCase())! > 1 ? `${name} · ${network}` : name,
-    value,
-  }));
+/** What a row was made of: while all of it is the same, so is the row. */
+interface Made {
+  row: SheetRow;
+  verdict: ChannelVerdict | undefined;
+  blocks: readonly unknown[];
+  words: string;
 }
 
+const made = new WeakMap<Channel, Made>();
+
+/** The rows of a radio's sheet. A row that nothing touched is the same object as before: the grid need not look at it. */
 export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null): SheetRow[] {
   const codeplug = plan.codeplugs[radioId];
   if (!codeplug) return [];
-  const names = new Map(destinationChoices(plan).map((one) => [destinationKey(one.value), one.name]));
-  const verdicts = new Map(
-    agreement?.channels.filter((one) => one.radioId === radioId).map((one) => [one.channelId, one]),
-  );
-  const zonesOf = new Map<Id, string[]>();
+  const names = destinationNames(plan);
+  const verdicts = new Map<Id, ChannelVerdict>();
+  for (const one of agreement?.channels ?? []) if (one.radioId === radioId) verdicts.set(one.channelId, one);
+  const zonesOf = new Map<Id, string>();
   for (const zone of rows(codeplug.zones))
-    for (const id of zone.channelIds) zonesOf.set(id, [...(zonesOf.get(id) ?? []), zone.name]);
+    for (const id of zone.channelIds) zonesOf.set(id, zonesOf.has(id) ? `${zonesOf.get(id)}, ${zone.name}` : zone.name);
+  const blocks = MODE_IDS.map((mode) => codeplug[mode]);
   return rows(codeplug.channels).map((channel) => {
     const verdict = verdicts.get(channel.id);
+    const links = {
+      reaches: channel.destination ? (names.get(destinationKey(channel.destination)) ?? '') : '',
+      site: channel.siteId === null ? '' : (plan.sites.byId[channel.siteId]?.name ?? ''),
+      zones: zonesOf.get(channel.id) ?? '',
+    };
+    const words = JSON.stringify(links);
+    const known = made.get(channel);
+    if (known?.verdict === verdict && known?.words === words && known.blocks.every((one, at) => one === blocks[at]))
+      return known.row;
     const row: SheetRow = { id: channel.id, verdict: verdict?.verdict ?? null, expects: verdict?.expects ?? {} };
     for (const field of CHANNEL_FIELDS) row[field.id] = field.show(channel, codeplug);
     row['mode'] = modeOf(channel.mode).name;
     row['place'] = verdict?.place ?? '';
-    row['reaches'] = channel.destination ? (names.get(destinationKey(channel.destination)) ?? '') : '';
-    row['site'] = channel.siteId === null ? '' : (plan.sites.byId[channel.siteId]?.name ?? '');
     row['purpose'] = purposeOf(channel, MODES);
-    row['zones'] = (zonesOf.get(channel.id) ?? []).join(', ');
+    Object.assign(row, links);
+    made.set(channel, { row, verdict, blocks, words });
     return row;
   });
 }

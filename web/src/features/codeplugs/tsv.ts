@@ -16,24 +16,3 @@ export function writeTsv(cells: readonly (readonly string[])[]): string {
     { delimiter: '\t', newline: '\n' },
   );
 }
-
-/** The cells a paste fills: the block from the upper left; a single value fills the whole range. */
-export function pasteInto<Row, Column>(
-  block: readonly (readonly string[])[],
-  rows: readonly Row[],
-  columns: readonly Column[],
-  range: { x: number; y: number; x1: number; y1: number },
-): { row: Row; column: Column; text: string }[] {
-  const single = block.length === 1 && block[0]!.length === 1;
-  const height = single ? range.y1 - range.y + 1 : block.length;
-  const cells: { row: Row; column: Column; text: string }[] = [];
-  for (let dy = 0; dy < height; dy += 1) {
-    const line = single ? Array.from({ length: range.x1 - range.x + 1 }, () => block[0]![0]!) : block[dy]!;
-    line.forEach((text, dx) => {
-      const row = rows[range.y + dy];
-      const column = columns[range.x + dx];
-      if (row !== undefined && column !== undefined) cells.push({ row, column, text });
-    });
-  }
-  return cells;
-}

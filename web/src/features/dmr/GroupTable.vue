@@ -9,7 +9,8 @@ import { parseWhole } from '@relay/core/units/quantities';
 import { hotspotsOf } from '@relay/core/plan/sites';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { type DmrNetwork, dmrNetwork } from '@relay/core/modes/dmr/networks';
-import { TextField } from '../../fields';
+import { NarrowField, TextField, VirtualRows } from '../../fields';
+import { useNarrowed } from '../../fields/narrow';
 import { takeName, takeWhole } from '../../fields/field';
 import { newId } from '../../fields/new-id';
 import { usePlanIndex } from '../../sync/plan-look-ups';
@@ -20,6 +21,10 @@ const emit = defineEmits<{ change: [label: string, recipe: (network: DmrNetwork)
 const store = usePlanStore();
 const lookUps = usePlanIndex();
 const groups = computed(() => rows(props.network.groups));
+const { words, shown } = useNarrowed(
+  () => groups.value,
+  (group) => `${group.number} ${group.name} ${group.category}`,
+);
 /** Hotspots that are logged in here, and what each makes of a number. */
 const ways = computed(() => {
   const index = lookUps.value!;
@@ -64,6 +69,7 @@ function remove(id: string, groupName: string): void {
 </script>
 
 <template>
+  <NarrowField v-model="words" what="groups" :count="groups.length" :shown="shown.length" />
   <table class="plain">
     <thead>
       <tr>
@@ -74,8 +80,8 @@ function remove(id: string, groupName: string): void {
         <th scope="col"><span class="visually-hidden">Acts</span></th>
       </tr>
     </thead>
-    <tbody>
-      <tr v-for="group in groups" :key="group.id">
+    <VirtualRows v-slot="{ row: group, at }" :rows="shown" :key-of="(one) => one.id" :height="43">
+      <tr :data-index="at">
         <td>
           <TextField
             bare
@@ -139,6 +145,8 @@ function remove(id: string, groupName: string): void {
           >
         </td>
       </tr>
+    </VirtualRows>
+    <tbody>
       <tr>
         <td>
           <input

@@ -73,21 +73,21 @@ function takePassword(text: string): Taken {
     hint="Of your account at the network. Files leave it out unless you ask for it."
   />
   <FieldRow label="Static groups">
-    <el-select
+    <el-select-v2
       multiple
+      filterable
+      :options="
+        groups.map((group) => ({
+          value: group.id,
+          label: `${group.number} ${group.name}${onRadio(group.number)}`,
+        }))
+      "
       class="groups"
       :model-value="login.staticGroupIds"
       aria-label="Static groups"
       placeholder="none"
       @update:model-value="emit('change', 'static groups', (one) => void (one.staticGroupIds = $event as string[]))"
-    >
-      <el-option
-        v-for="group in groups"
-        :key="group.id"
-        :value="group.id"
-        :label="`${group.number} ${group.name}${onRadio(group.number)}`"
-      />
-    </el-select>
+    />
   </FieldRow>
 </template>
 

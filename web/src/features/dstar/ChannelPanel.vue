@@ -13,7 +13,7 @@ import { rows } from '@relay/core/plan/table';
 import type { Channel } from '@relay/core/plan/types';
 import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
-import { StepStrip } from '../../fields';
+import { PickBox, StepStrip } from '../../fields';
 import CallSignCells from './CallSignCells.vue';
 import HeaderPicture from './HeaderPicture.vue';
 import type { Taken } from '../../fields/field';
@@ -125,19 +125,20 @@ function say(value: string): void {
         </p>
       </template>
       <template v-else-if="view === 'states'">
-        <label class="linked"
-          >{{ context.site?.name ?? 'The site' }} is linked to
-          <select
-            class="plain-input"
+        <p class="linked">
+          {{ context.site?.name ?? 'The site' }} is linked to
+          <PickBox
             :value="stateValue"
-            aria-label="What the site is linked to now"
-            @change="say(($event.target as HTMLSelectElement).value)"
-          >
-            <option v-for="one in STATES" :key="one.value" :value="one.value">
-              {{ one.value === 'plan' ? `as planned: ${nameOf(said ? undefined : before)}` : one.label }}
-            </option>
-          </select></label
-        >
+            label="What the site is linked to now"
+            :options="
+              STATES.map(({ value, label }) => ({
+                value,
+                label: value === 'plan' ? `as planned: ${nameOf(said ? undefined : before)}` : label,
+              }))
+            "
+            @choose="say"
+          />
+        </p>
         <table class="plain effects">
           <thead>
             <tr>

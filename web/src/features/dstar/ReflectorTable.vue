@@ -5,7 +5,8 @@ import { type Family, reflectorCall } from '@relay/core/modes/dstar/links';
 import { networkOf } from '@relay/core/plan/networks';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { parseWhole } from '@relay/core/units/quantities';
-import { TextField } from '../../fields';
+import { NarrowField, TextField, VirtualRows } from '../../fields';
+import { useNarrowed } from '../../fields/narrow';
 import { takeWhole, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
@@ -14,6 +15,10 @@ const props = defineProps<{ family: Family }>();
 const emit = defineEmits<{ change: [label: string, recipe: (family: Family) => void] }>();
 const store = usePlanStore();
 const reflectors = computed(() => rows(props.family.reflectors));
+const { words, shown } = useNarrowed(
+  () => reflectors.value,
+  (one) => `${reflectorCall(props.family, one)} ${one.title}`,
+);
 const number = ref('');
 const title = ref('');
 const modules = ref('');
@@ -72,6 +77,7 @@ const takeTitle =
 </script>
 
 <template>
+  <NarrowField v-model="words" what="reflectors" :count="reflectors.length" :shown="shown.length" />
   <table class="plain">
     <thead>
       <tr>
@@ -82,8 +88,8 @@ const takeTitle =
         <th scope="col"><span class="visually-hidden">Acts</span></th>
       </tr>
     </thead>
-    <tbody>
-      <tr v-for="one in reflectors" :key="one.id">
+    <VirtualRows v-slot="{ row: one, at }" :rows="shown" :key-of="(row) => row.id" :height="43">
+      <tr :data-index="at">
         <td>
           <TextField
             bare
@@ -120,6 +126,8 @@ const takeTitle =
           <el-button link :aria-label="`Remove ${reflectorCall(family, one)}`" @click="remove(one)">Remove</el-button>
         </td>
       </tr>
+    </VirtualRows>
+    <tbody>
       <tr>
         <td>
           <input

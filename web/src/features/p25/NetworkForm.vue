@@ -7,7 +7,8 @@ import { p25Network, type P25Network, SPECIAL_TITLES } from '@relay/core/modes/p
 import type { P25SpecialName } from '@relay/core/plan/modes/p25/types';
 import { reachOf } from '@relay/core/plan/sites';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import { FieldGroup, ReachList, TextField } from '../../fields';
+import { FieldGroup, NarrowField, ReachList, TextField, VirtualRows } from '../../fields';
+import { useNarrowed } from '../../fields/narrow';
 import DirectoryImport from '../../panels/DirectoryImport.vue';
 import { takeName, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
@@ -17,6 +18,10 @@ import { usePlanStore } from '../../sync/plan-store';
 const props = defineProps<{ network: P25Network }>();
 const store = usePlanStore();
 const groups = computed(() => rows(props.network.groups));
+const { words, shown } = useNarrowed(
+  () => groups.value,
+  (group) => `${group.number} ${group.name}`,
+);
 const number = ref('');
 const name = ref('');
 const problem = ref('');
@@ -93,6 +98,7 @@ function add(): void {
     <FieldGroup title="Which sites reach it"><ReachList :sites="sites" mode="P25" /></FieldGroup>
     <FieldGroup title="Talk groups">
       <DirectoryImport :network="network" />
+      <NarrowField v-model="words" what="groups" :count="groups.length" :shown="shown.length" />
       <table class="plain">
         <thead>
           <tr>
@@ -101,8 +107,8 @@ function add(): void {
             <th scope="col"><span class="visually-hidden">Acts</span></th>
           </tr>
         </thead>
-        <tbody>
-          <tr v-for="group in groups" :key="group.id">
+        <VirtualRows v-slot="{ row: group, at }" :rows="shown" :key-of="(one) => one.id" :height="43">
+          <tr :data-index="at">
             <td>
               <TextField
                 bare
@@ -138,6 +144,8 @@ function add(): void {
               >
             </td>
           </tr>
+        </VirtualRows>
+        <tbody>
           <tr>
             <td>
               <input

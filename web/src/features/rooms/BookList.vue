@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { entriesOf } from '@relay/core/modes/c4fm/book';
 import { roomDigits } from '@relay/core/modes/c4fm/rooms';
 import { removeRow, rows } from '@relay/core/plan/table';
-import { TextField } from '../../fields';
+import { TextField, VirtualRows } from '../../fields';
 import { takeName } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
 
@@ -68,8 +68,14 @@ function move(id: string, by: -1 | 1): void {
           >Remove</el-button
         >
       </div>
-      <ol>
-        <li v-for="{ entry, room, network } in rooms" :key="entry.id">
+      <VirtualRows
+        v-slot="{ row: { entry, room, network }, at: n }"
+        as="ul"
+        :rows="rooms"
+        :key-of="(one) => one.entry.id"
+        :height="30"
+      >
+        <li :data-index="n">
           <span class="mono">{{ roomDigits(room.number) }}</span> <strong>{{ room.name }}</strong>
           <span class="soft">{{ network.name }}</span>
           <span class="acts"
@@ -86,7 +92,7 @@ function move(id: string, by: -1 | 1): void {
             ></span
           >
         </li>
-      </ol>
+      </VirtualRows>
     </div>
   </section>
 </template>
@@ -110,7 +116,7 @@ function move(id: string, by: -1 | 1): void {
   flex: 1;
 }
 
-ol {
+ul {
   margin: 6px 0 0;
   padding: 0;
   list-style: none;

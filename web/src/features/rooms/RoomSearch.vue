@@ -10,6 +10,7 @@ import {
   searchByNumber,
 } from '@relay/core/modes/c4fm/rooms';
 import { rows } from '@relay/core/plan/table';
+import { PickBox, VirtualRows } from '../../fields';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ networks: readonly RoomNetwork[]; find: string }>();
@@ -20,7 +21,6 @@ const way = ref<Way>(/^\d/.test(props.find) ? 'number' : 'name');
 const text = ref(props.find);
 const page = ref(0);
 const networkId = ref('');
-const MOST = 50;
 const searched = computed(() =>
   networkId.value ? props.networks.filter((one) => one.id === networkId.value) : props.networks,
 );
@@ -76,10 +76,17 @@ watch([way, networkId], () => (page.value = 0));
         :placeholder="way === 'name' ? 'Part of the name' : '41205'"
         :inputmode="way === 'number' ? 'numeric' : 'text'"
       />
-      <select v-if="networks.length > 1" v-model="networkId" class="plain-input" aria-label="Network of rooms">
-        <option value="">every network</option>
-        <option v-for="one in networks" :key="one.id" :value="one.id">{{ one.name }}</option>
-      </select>
+      <PickBox
+        v-if="networks.length > 1"
+        class="which"
+        :value="networkId"
+        label="Network of rooms"
+        :options="[
+          { value: '', label: 'every network' },
+          ...networks.map((one) => ({ value: one.id, label: one.name })),
+        ]"
+        @choose="networkId = $event"
+      />
       <slot />
     </div>
     <p v-if="leaves" class="is-doubtful" role="status">
@@ -98,8 +105,13 @@ watch([way, networkId], () => (page.value = 0));
           <th scope="col"><span class="visually-hidden">Acts</span></th>
         </tr>
       </thead>
-      <tbody>
-        <tr v-for="one in found.slice(0, MOST)" :key="`${one.network.id}/${one.room.id}`" data-testid="found-room">
+      <VirtualRows
+        v-slot="{ row: one, at }"
+        :rows="found"
+        :key-of="({ network, room }) => `${network.id}/${room.id}`"
+        :height="33"
+      >
+        <tr :data-index="at" data-testid="found-room">
           <td class="mono">{{ roomDigits(one.room.number) }}</td>
           <th scope="row">
             {{ one.room.name }} <span v-if="one.room.kind === 'node'" class="soft">node</span
@@ -117,9 +129,8 @@ watch([way, networkId], () => (page.value = 0));
             >
           </td>
         </tr>
-      </tbody>
+      </VirtualRows>
     </table>
-    <p v-if="found.length > MOST" class="soft">The first {{ MOST }} of {{ found.length }}: type more.</p>
     <p v-if="way === 'activity' && busy.pages > 1" class="pages">
       <el-button :disabled="page === 0" @click="page -= 1">Busier</el-button>
       <span>page {{ page + 1 }} of {{ busy.pages }}</span>
@@ -145,6 +156,10 @@ watch([way, networkId], () => (page.value = 0));
 
 .words {
   width: 190px;
+}
+
+.which {
+  width: 170px;
 }
 
 tbody th {

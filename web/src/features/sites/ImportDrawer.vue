@@ -258,7 +258,10 @@ async function add(): Promise<void> {
           >Licence note
           <input class="plain-input" v-model="about.licence" maxlength="200" placeholder="who may use it, and how"
         /></label>
-        <label>Issued on <input class="plain-input" v-model="about.issuedOn" type="date" /></label>
+        <label
+          >Issued on
+          <el-date-picker v-model="about.issuedOn" value-format="YYYY-MM-DD" format="YYYY-MM-DD" placeholder="not said"
+        /></label>
       </div>
     </template>
     <template #footer>

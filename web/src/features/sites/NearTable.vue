@@ -2,6 +2,7 @@
 import { compassPoint } from '@relay/core/units/geo/geodesic';
 import { formatMHz, formatShiftMHz } from '@relay/core/units/quantities';
 import { computed } from 'vue';
+import { VirtualRows } from '../../fields';
 import type { Stretch } from '@relay/core/units/geo/corridor';
 import type { AlongSite, NearSite } from '@relay/core/lists/filed';
 import { accessWords, groupsOnSlot, keyOf, reachWords } from './listed';
@@ -27,6 +28,8 @@ const lines = computed(() => {
   }
   return [...found, ...gaps.map((gap) => ({ gap }))];
 });
+type Line = (typeof lines.value)[number];
+const keyOfLine = (line: Line) => ('gap' in line ? `gap ${line.gap.fromM}` : keyOf(line.site));
 function tick(site: NearSite | AlongSite, on: boolean): void {
   const next = new Set(ticked.value);
   if (on) next.add(keyOf(site));
@@ -59,60 +62,58 @@ function tick(site: NearSite | AlongSite, on: boolean): void {
         <th scope="col"><span class="visually-hidden">Acts</span></th>
       </tr>
     </thead>
-    <tbody>
-      <template v-for="(line, i) in lines" :key="i">
-        <tr v-if="'gap' in line" data-testid="empty-stretch">
-          <td />
-          <td class="number">{{ distanceText(line.gap.fromM, unit) }}–{{ distanceText(line.gap.toM, unit) }}</td>
-          <td colspan="11" class="gap">
-            <span>no site for {{ distanceText(line.gap.toM - line.gap.fromM, unit) }} {{ unit }}</span>
-          </td>
-        </tr>
-        <tr v-for="site in 'site' in line ? [line.site] : []" :key="keyOf(site)" data-testid="near-site">
-          <td>
-            <input
-              type="checkbox"
-              :checked="ticked.has(keyOf(site))"
-              :aria-label="`Choose ${site.callSign} ${site.module}, ${formatMHz(site.txHz)}`"
-              @change="tick(site, ($event.target as HTMLInputElement).checked)"
-            />
-          </td>
-          <template v-if="'alongM' in site"
-            ><td class="number">{{ distanceText(site.alongM, unit) }}</td>
-            <td class="number">{{ distanceText(site.offM, unit) }}</td></template
-          >
-          <template v-else>
-            <td class="number">{{ distanceText(site.distanceM, unit) }}</td>
-            <td class="bearing">
-              <span class="mono">{{ Math.round(site.bearingDeg) % 360 }}°</span> {{ compassPoint(site.bearingDeg) }}
-            </td>
-          </template>
-          <th scope="row" class="mono">{{ site.module ? `${site.callSign} ${site.module}` : site.callSign }}</th>
-          <td>
-            {{ site.name }} <span class="soft">{{ site.place === site.name ? '' : site.place }}</span><span
-              v-if="reachWords(site) || site.notes"
-              class="soft more"
-              >{{ [reachWords(site), site.notes].filter(Boolean).join('; ') }}</span
-            >
-          </td>
-          <td class="number">{{ formatMHz(site.txHz) }}</td>
-          <td class="number">{{ site.rxHz === null ? '?' : formatShiftMHz(site.rxHz - site.txHz) }}</td>
-          <td>{{ site.modes.join(', ') }}</td>
-          <td class="mono">{{ accessWords(site) }}</td>
-          <td class="mono">{{ groupsOnSlot(site, 1) }}</td>
-          <td class="mono">{{ groupsOnSlot(site, 2) }}</td>
-          <td :class="{ 'is-doubtful': site.status === 'off the air' }">{{ site.status }}</td>
+    <VirtualRows v-slot="{ row: line, at }" :rows="lines" :key-of="keyOfLine" :height="40">
+      <tr v-if="'gap' in line" :data-index="at" data-testid="empty-stretch">
+        <td />
+        <td class="number">{{ distanceText(line.gap.fromM, unit) }}–{{ distanceText(line.gap.toM, unit) }}</td>
+        <td colspan="11" class="gap">
+          <span>no site for {{ distanceText(line.gap.toM - line.gap.fromM, unit) }} {{ unit }}</span>
+        </td>
+      </tr>
+      <tr v-for="site in 'site' in line ? [line.site] : []" :key="keyOf(site)" :data-index="at" data-testid="near-site">
+        <td>
+          <input
+            type="checkbox"
+            :checked="ticked.has(keyOf(site))"
+            :aria-label="`Choose ${site.callSign} ${site.module}, ${formatMHz(site.txHz)}`"
+            @change="tick(site, ($event.target as HTMLInputElement).checked)"
+          />
+        </td>
+        <template v-if="'alongM' in site"
+          ><td class="number">{{ distanceText(site.alongM, unit) }}</td>
+          <td class="number">{{ distanceText(site.offM, unit) }}</td></template
+        >
+        <template v-else>
+          <td class="number">{{ distanceText(site.distanceM, unit) }}</td>
           <td class="bearing">
-            <span
-              v-if="site.corrections.length"
-              :title="site.corrections.map((one) => `${one.field}: the list says ${one.was || 'nothing'}`).join('; ')"
-              >corrected</span
-            >
-            <el-button link :aria-label="`Correct ${site.callSign}`" @click="$emit('correct', site)">Correct</el-button>
+            <span class="mono">{{ Math.round(site.bearingDeg) % 360 }}°</span> {{ compassPoint(site.bearingDeg) }}
           </td>
-        </tr>
-      </template>
-    </tbody>
+        </template>
+        <th scope="row" class="mono">{{ site.module ? `${site.callSign} ${site.module}` : site.callSign }}</th>
+        <td>
+          {{ site.name }} <span class="soft">{{ site.place === site.name ? '' : site.place }}</span><span
+            v-if="reachWords(site) || site.notes"
+            class="soft more"
+            >{{ [reachWords(site), site.notes].filter(Boolean).join('; ') }}</span
+          >
+        </td>
+        <td class="number">{{ formatMHz(site.txHz) }}</td>
+        <td class="number">{{ site.rxHz === null ? '?' : formatShiftMHz(site.rxHz - site.txHz) }}</td>
+        <td>{{ site.modes.join(', ') }}</td>
+        <td class="mono">{{ accessWords(site) }}</td>
+        <td class="mono">{{ groupsOnSlot(site, 1) }}</td>
+        <td class="mono">{{ groupsOnSlot(site, 2) }}</td>
+        <td :class="{ 'is-doubtful': site.status === 'off the air' }">{{ site.status }}</td>
+        <td class="bearing">
+          <span
+            v-if="site.corrections.length"
+            :title="site.corrections.map((one) => `${one.field}: the list says ${one.was || 'nothing'}`).join('; ')"
+            >corrected</span
+          >
+          <el-button link :aria-label="`Correct ${site.callSign}`" @click="$emit('correct', site)">Correct</el-button>
+        </td>
+      </tr>
+    </VirtualRows>
   </table>
 </template>
 

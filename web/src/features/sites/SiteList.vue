@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** The same sites as in the table, short, beside the map: whoever is chosen in one is shown in the other. */
 import { nextTick, ref, watch } from 'vue';
+import { VirtualRows } from '../../fields';
 import { compassPoint } from '@relay/core/units/geo/geodesic';
 import { formatMHz, formatShiftMHz } from '@relay/core/units/quantities';
 import type { AlongSite, NearSite } from '@relay/core/lists/filed';
@@ -10,7 +11,7 @@ import { type DistanceUnit, distanceText } from './place';
 const props = defineProps<{ sites: readonly (NearSite | AlongSite)[]; unit: DistanceUnit; selected: string | null }>();
 const emit = defineEmits<{ select: [key: string]; correct: [site: NearSite | AlongSite] }>();
 const ticked = defineModel<ReadonlySet<string>>('ticked', { required: true });
-const list = ref<HTMLUListElement | null>(null);
+const list = ref<{ show: (at: number) => Promise<void> } | null>(null);
 const slots = (site: NearSite | AlongSite) =>
   ([1, 2] as const)
     .filter((slot) => groupsOnSlot(site, slot))
@@ -32,51 +33,66 @@ watch(
   () => props.selected,
   async () => {
     await nextTick();
-    list.value?.querySelector('[aria-current="true"]')?.scrollIntoView({ block: 'nearest' });
+    const at = props.sites.findIndex((site) => keyOf(site) === props.selected);
+    if (at >= 0) await list.value?.show(at);
   },
 );
 </script>
 
 <template>
-  <ul ref="list" tabindex="0" aria-label="Sites on the map">
-    <li v-for="site in sites" :key="keyOf(site)" :class="{ here: keyOf(site) === selected }" data-testid="map-site">
-      <input
-        type="checkbox"
-        :checked="ticked.has(keyOf(site))"
-        :aria-label="`Choose ${site.callSign} ${site.module}, ${formatMHz(site.txHz)}`"
-        @change="tick(site, ($event.target as HTMLInputElement).checked)"
-      />
-      <button
-        type="button"
-        :aria-current="keyOf(site) === selected ? 'true' : undefined"
-        @click="emit('select', keyOf(site))"
-      >
-        <span
-          ><strong class="mono">{{ site.module ? `${site.callSign} ${site.module}` : site.callSign }}</strong>
-          {{ site.name || site.place }}</span
+  <div class="scroll">
+    <VirtualRows
+      ref="list"
+      v-slot="{ row: site, at }"
+      as="ul"
+      :rows="sites"
+      :key-of="keyOf"
+      :height="92"
+      tabindex="0"
+      aria-label="Sites on the map"
+    >
+      <li :class="{ here: keyOf(site) === selected }" :data-index="at" data-testid="map-site">
+        <input
+          type="checkbox"
+          :checked="ticked.has(keyOf(site))"
+          :aria-label="`Choose ${site.callSign} ${site.module}, ${formatMHz(site.txHz)}`"
+          @change="tick(site, ($event.target as HTMLInputElement).checked)"
+        />
+        <button
+          type="button"
+          :aria-current="keyOf(site) === selected ? 'true' : undefined"
+          @click="emit('select', keyOf(site))"
         >
-        <span class="soft">{{ where(site) }}</span>
-        <span class="mono"
-          >{{ formatMHz(site.txHz) }} {{ site.rxHz === null ? '?' : formatShiftMHz(site.rxHz - site.txHz) }} ·
-          {{ [site.modes.join(', '), accessWords(site)].filter(Boolean).join(' · ') }}</span
-        >
-        <span v-if="slots(site)" class="mono soft">{{ slots(site) }}</span>
-        <span v-if="reachWords(site) || site.notes" class="soft">{{
-          [reachWords(site), site.notes].filter(Boolean).join('; ')
-        }}</span>
-        <span v-if="site.status === 'off the air'" class="is-doubtful">off the air</span>
-      </button>
-      <el-button link :aria-label="`Correct ${site.callSign}`" @click="emit('correct', site)">Correct</el-button>
-    </li>
-  </ul>
+          <span
+            ><strong class="mono">{{ site.module ? `${site.callSign} ${site.module}` : site.callSign }}</strong>
+            {{ site.name || site.place }}</span
+          >
+          <span class="soft">{{ where(site) }}</span>
+          <span class="mono"
+            >{{ formatMHz(site.txHz) }} {{ site.rxHz === null ? '?' : formatShiftMHz(site.rxHz - site.txHz) }} ·
+            {{ [site.modes.join(', '), accessWords(site)].filter(Boolean).join(' · ') }}</span
+          >
+          <span v-if="slots(site)" class="mono soft">{{ slots(site) }}</span>
+          <span v-if="reachWords(site) || site.notes" class="soft">{{
+            [reachWords(site), site.notes].filter(Boolean).join('; ')
+          }}</span>
+          <span v-if="site.status === 'off the air'" class="is-doubtful">off the air</span>
+        </button>
+        <el-button link :aria-label="`Correct ${site.callSign}`" @click="emit('correct', site)">Correct</el-button>
+      </li>
+    </VirtualRows>
+  </div>
 </template>
 
 <style scoped>
-ul {
+.scroll {
   max-height: min(560px, 62vh);
+  overflow-y: auto;
+}
+
+ul {
   margin: 0;
   padding: 0;
-  overflow-y: auto;
   list-style: none;
 }
 

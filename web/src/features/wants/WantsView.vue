@@ -2,7 +2,8 @@
 import { computed, onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { rows } from '@relay/core/plan/table';
-import { EmptyState, PageHead } from '../../fields';
+import { EmptyState, PageHead, PickBox, VirtualRows } from '../../fields';
+import { narrowed } from '../../fields/narrow';
 import { NextStep } from '../../panels';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
@@ -16,24 +17,19 @@ const router = useRouter();
 const filter = ref(String(route.query['find'] ?? ''));
 const wantedOnly = ref(false);
 const building = ref(false);
-/** More rows than this are narrowed down by typing. */
-const MOST_ROWS = 150;
 const dragged = ref<BoardRow | null>(null);
 const over = ref<string | null>(null);
 
 const plan = computed(() => store.plan!);
 const radios = computed(() => rows(plan.value.radios));
 const all = computed(() => boardRows(plan.value, store.agreement, filter.value));
-const shown = computed(() => {
-  const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean);
-  return all.value.filter(
-    (row) =>
-      (!wantedOnly.value || row.wanted) &&
-      words.every((word) =>
-        `${row.name} ${row.address} ${row.category} ${row.networkName}`.toLowerCase().includes(word),
-      ),
-  );
-});
+const shown = computed(() =>
+  narrowed(
+    wantedOnly.value ? all.value.filter((row) => row.wanted) : all.value,
+    filter.value,
+    (row) => `${row.name} ${row.address} ${row.category} ${row.networkName}`,
+  ),
+);
 /** Something is wanted that no channel serves yet: building is the next act. */
 const unbuilt = computed(
   () =>
@@ -66,11 +62,9 @@ function toggle(row: BoardRow, radioId: string, way: Way): void {
   );
 }
 
-function addThrough(row: BoardRow, radioId: string, event: Event): void {
-  const list = event.target as HTMLSelectElement;
-  const way = row.cells.find((cell) => cell.radioId === radioId)?.ways.find((one) => one.siteId === list.value);
+function addThrough(row: BoardRow, radioId: string, siteId: string): void {
+  const way = row.cells.find((cell) => cell.radioId === radioId)?.ways.find((one) => one.siteId === siteId);
   if (way) toggle(row, radioId, way);
-  list.value = '';
 }
 
 /** A destination dropped on a radio is wanted there through its first site that is free. */
@@ -144,14 +138,8 @@ onMounted(() => {
           </th>
         </tr>
       </thead>
-      <tbody>
-        <tr
-          v-for="row in shown.slice(0, MOST_ROWS)"
-          :key="row.key"
-          draggable="true"
-          @dragstart="dragged = row"
-          @dragend="((dragged = null), (over = null))"
-        >
+      <VirtualRows v-slot="{ row, at }" :rows="shown" :key-of="(one) => one.key" :height="40">
+        <tr :data-index="at" draggable="true" @dragstart="dragged = row" @dragend="((dragged = null), (over = null))">
           <th scope="row" class="name">
             {{ row.name }} <span class="soft">{{ row.category }}</span>
           </th>
@@ -181,24 +169,24 @@ onMounted(() => {
               {{ way.siteName }}<span v-if="way.how" class="state">{{ way.how }}</span
               ><span v-if="way.want" class="state">{{ pressed(way) }}</span>
             </button>
-            <select
+            <PickBox
               v-if="chipsOf(cell.ways).others.length"
               class="more"
-              :aria-label="`${row.name} through another site`"
-              @change="addThrough(row, cell.radioId, $event)"
-            >
-              <option value="">through…</option>
-              <option v-for="way in chipsOf(cell.ways).others" :key="way.siteId" :value="way.siteId">
-                {{ way.how ? `${way.siteName}, ${way.how}` : way.siteName }}
-              </option>
-            </select>
+              value=""
+              placeholder="through…"
+              :label="`${row.name} through another site`"
+              :options="
+                chipsOf(cell.ways).others.map((way) => ({
+                  value: way.siteId,
+                  label: way.how ? `${way.siteName}, ${way.how}` : way.siteName,
+                }))
+              "
+              @choose="addThrough(row, cell.radioId, $event)"
+            />
           </td>
         </tr>
-      </tbody>
+      </VirtualRows>
     </table>
-    <p v-if="shown.length > MOST_ROWS" class="soft none">
-      The first {{ MOST_ROWS }} of {{ shown.length }} are shown: type part of a name or number.
-    </p>
     <p v-if="shown.length === 0" class="soft none">No destination has these words.</p>
   </div>
   <BuildDrawer v-model="building" />
@@ -299,13 +287,9 @@ onMounted(() => {
 }
 
 .more {
-  height: 26px;
-  max-width: 110px;
-  margin-left: 6px;
-  color: var(--ink);
-  background: var(--raised);
-  border: 1px dashed var(--edge);
-  border-radius: 3px;
+  display: inline-block;
+  width: 124px;
+  vertical-align: top;
 }
 
 .none {

@@ -1,12 +1,19 @@
-import { defineCheck } from '../../../checks/check';
+import { defineCheck, type Subject } from '../../../checks/check';
 import { channelPointer, channelSubject, channelsOfSite, set } from '../../../checks/walk';
 import { SYSTEM_COLOR_CODE } from '../../../plan/modes/dmr/limits';
+import type { TracedPath } from '../../../path/types';
 import { toPointer } from '../../../plan/patches';
 import { rows } from '../../../plan/table';
 import { isDmr, isDmrPath } from '../channel';
 
 /** What most hotspots and direct channels have. Common practice. */
 const USUAL = 1;
+
+/** A site's code, said or not, is told of at the site or held against it; this is of channels without one. */
+function ofChannel({ context }: TracedPath): { pointer: string; subject: Subject } | null {
+  if (context.site !== null || !isDmrPath(context) || context.channel.dmr.colorCode !== SYSTEM_COLOR_CODE) return null;
+  return { pointer: channelPointer(context, 'dmr', 'colorCode'), subject: channelSubject(context) };
+}
 
 export const colorCodeSystem = defineCheck({
   id: 'color-code-system',
@@ -42,17 +49,13 @@ export const colorCodeSystem = defineCheck({
         fixes: site.kind === 'hotspot' ? [{ id: 'site', patches: [set(pointer, USUAL), ...along] }] : [],
       });
     }
-    for (const { context } of index.paths()) {
-      if (!isDmrPath(context) || context.channel.dmr.colorCode !== SYSTEM_COLOR_CODE) continue;
-      // A site's code, said or not, is told of at the site or held against it.
-      if (context.site !== null) continue;
-      const pointer = channelPointer(context, 'dmr', 'colorCode');
+    for (const found of index.eachPath(ofChannel)) {
+      if (!found) continue;
       report({
         message: 'channel',
         data: { has: SYSTEM_COLOR_CODE, expects: USUAL },
-        pointer,
-        subject: channelSubject(context),
-        fixes: [{ id: 'channel', patches: [set(pointer, USUAL)] }],
+        ...found,
+        fixes: [{ id: 'channel', patches: [set(found.pointer, USUAL)] }],
       });
     }
   },

@@ -60,7 +60,7 @@ export const prefixTakesPersonalId = defineCheck({
                 {
                   id: 'prefix' as const,
                   data: { ...data, prefix },
-                  patches: edit(plan, (draft) => changePrefix(draft, site.id, rule.networkId, prefix)).patches,
+                  patches: edit(index.whole(), (draft) => changePrefix(draft, site.id, rule.networkId, prefix)).patches,
                 },
               ];
         report({

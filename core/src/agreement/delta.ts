@@ -1,0 +1,56 @@
+/** What an agreement has that the one before had not: between a worker and its page only that is passed on. */
+import type { Agreement } from './agreement';
+
+/** A stretch of the list before, `[from, count]`, or rows that were not in it. */
+type Stretch<T> = readonly [from: number, count: number] | { readonly rows: readonly T[] };
+
+type ListDelta<T> = readonly Stretch<T>[];
+
+export interface AgreementDelta {
+  tally: Agreement['tally'];
+  channels: ListDelta<Agreement['channels'][number]>;
+  findings: ListDelta<Agreement['findings'][number]>;
+}
+
+/** Rows are known by their identity: an index that follows a plan keeps those that no edit touched. */
+function listDelta<T extends object>(before: readonly T[], after: readonly T[]): ListDelta<T> {
+  const place = new Map(before.map((row, at) => [row, at]));
+  const found: Stretch<T>[] = [];
+  let kept: [number, number] | null = null;
+  let fresh: T[] | null = null;
+  for (const row of after) {
+    const at = place.get(row);
+    if (at === undefined) {
+      if (!fresh) found.push({ rows: (fresh = []) });
+      fresh.push(row);
+      kept = null;
+    } else {
+      if (kept && kept[0] + kept[1] === at) kept[1] += 1;
+      else found.push((kept = [at, 1]));
+      fresh = null;
+    }
+  }
+  return found;
+}
+
+function withDelta<T>(before: readonly T[], delta: ListDelta<T>): T[] {
+  return delta.flatMap((one) => ('rows' in one ? one.rows : before.slice(one[0], one[0] + one[1])));
+}
+
+/** `before`: what the other side has already; `null` for nothing. */
+export function agreementDelta(before: Agreement | null, after: Agreement): AgreementDelta {
+  return {
+    tally: after.tally,
+    channels: listDelta(before?.channels ?? [], after.channels),
+    findings: listDelta(before?.findings ?? [], after.findings),
+  };
+}
+
+/** The agreement as it is after a delta. What did not change is the same object as before. */
+export function withAgreementDelta(before: Agreement | null, delta: AgreementDelta): Agreement {
+  return {
+    tally: delta.tally,
+    channels: withDelta(before?.channels ?? [], delta.channels),
+    findings: withDelta(before?.findings ?? [], delta.findings),
+  };
+}

@@ -1,0 +1,120 @@
+/**
+ * An index that follows a plan from edit to edit and works out again only what an edit touches. `index` stays the same
+ * object and tells of the plan as it is after the last `become`. It is of one world.
+ */
+import type { Id, Plan } from '../plan/types';
+import type { AroundSite } from './around';
+import { indexPlan, type IndexOptions, lookUps, trace } from './plan-index';
+import { type Make, Memo, Part } from './tracking/memo';
+import { PlanView } from './tracking/plan-view';
+import type { PlanIndex, TracedPath } from './types';
+import { NO_WORLD, type World } from './world';
+
+/** Channels are looked at by so many: after an edit the others are passed over in one step. */
+const AT_ONCE = 64;
+
+/** A function of its own for each kind of value: the memo knows values by it. */
+const named = (): Make => () => undefined;
+
+export class FollowingIndex {
+  private readonly memo = new Memo();
+  private readonly follows: PlanView;
+  private readonly aroundPart = new Part();
+  private readonly traceOf = named();
+  private readonly idsOf = named();
+  private readonly allOf = new Map<Make, { some: Make; all: Make }>();
+  readonly index: PlanIndex;
+
+  constructor(
+    plan: Plan,
+    private readonly options: IndexOptions,
+  ) {
+    const { memo } = this;
+    const { modes, world = NO_WORLD, today = null } = options;
+    this.aroundNow = options.around ?? [];
+    this.follows = new PlanView(memo, plan);
+    const readAround = () => {
+      memo.read(this.aroundPart);
+      return this.aroundNow;
+    };
+    const index: PlanIndex = {
+      plan: this.follows.view,
+      whole: () => this.follows.readAll(),
+      modes,
+      world,
+      today,
+      get around() {
+        return readAround();
+      },
+      look: (make, id) => memo.get(make, id, () => make(index, id)),
+      ...lookUps(() => index),
+      // A context stands for its whole path: one is as good as another only where it is the same.
+      paths: () => this.forAll(this.traceOf, (radioId, channelId) => this.traced(radioId, channelId), Object.is),
+      eachPath: (make) =>
+        this.forAll(make, (radioId, channelId) =>
+          memo.get(make, `${radioId}/${channelId}`, () => make(this.traced(radioId, channelId))),
+        ),
+      once: (make) => memo.get(make, '', () => make(index)),
+      with: (other) => this.apart(other),
+    };
+    this.index = index;
+  }
+
+  private aroundNow: readonly AroundSite[];
+
+  /** The plan as it is now. */
+  get plan(): Plan {
+    return this.follows.plan;
+  }
+
+  /** Another version of the plan; what the two share is known by its identity. */
+  become(next: Plan): void {
+    this.follows.become(next);
+  }
+
+  /** Sites that lists name around the hotspots. */
+  setAround(around: readonly AroundSite[]): void {
+    this.aroundNow = around;
+    this.memo.changed(this.aroundPart);
+  }
+
+  /** An index of the plan as it is now, which stays so. */
+  apart(world: World = NO_WORLD): PlanIndex {
+    return indexPlan(this.plan, { ...this.options, world, around: this.aroundNow });
+  }
+
+  private traced(radioId: Id, channelId: Id): TracedPath {
+    const make = () => trace(this.index, radioId, channelId);
+    return this.memo.get(this.traceOf, `${radioId}/${channelId}`, make, Object.is);
+  }
+
+  /** Some of the channels of a radio, in their order. */
+  private ids(radioId: Id, from: number): readonly Id[] {
+    return this.memo.get(this.idsOf, `${radioId}/${from}`, () =>
+      this.follows.channelOrder(radioId).slice(from, from + AT_ONCE),
+    );
+  }
+
+  /** A value for every channel, in the order of radios, then of channels. */
+  private forAll<T>(
+    make: Make,
+    one: (radioId: Id, channelId: Id) => T,
+    isSame?: (a: unknown, b: unknown) => boolean,
+  ): readonly T[] {
+    let names = this.allOf.get(make);
+    if (!names) this.allOf.set(make, (names = { some: named(), all: named() }));
+    const { some, all } = names;
+    const someOf = (radioId: Id, from: number) =>
+      this.memo.get(some, `${radioId}/${from}`, () => this.ids(radioId, from).map((id) => one(radioId, id)), isSame);
+    return this.memo.get(
+      all,
+      '',
+      () =>
+        this.index.plan.radios.order.flatMap((radioId) => {
+          const count = Math.ceil(this.follows.channelOrder(radioId).length / AT_ONCE);
+          return Array.from({ length: count }, (_, at) => someOf(radioId, at * AT_ONCE)).flat();
+        }),
+      isSame,
+    );
+  }
+}
