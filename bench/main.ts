@@ -1,5 +1,6 @@
 /** `./relay bench`: each figure as a ratio within one run. Names of parts as arguments run those alone. */
 import { benchAgreement } from './agreement';
+import { benchBrowser } from './browser';
 import { benchDirectory } from './directory';
 import { benchRoutes } from './routes';
 import { benchSites } from './sites';
@@ -10,6 +11,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   routes: benchRoutes,
   sites: benchSites,
   directory: benchDirectory,
+  browser: benchBrowser,
   ...SOAKS,
 };
 

@@ -1,4 +1,4 @@
-import { build, channelsOf, expect, type Relay, saved, tally, test } from './story';
+import { build, channelsOf, choose, expect, type Relay, saved, tally, test } from './story';
 
 /** The entries of a radio at a site, in its order: name, UR, RPT1, RPT2. */
 async function entries(relay: Relay, id: string, radioName: string, siteId: string): Promise<string[][]> {
@@ -111,7 +111,7 @@ test('what a site is linked to changes what a key-up does; the header has its 41
     /LNK001 C\s*to LNK001 C/,
     /LNK001 A\s*to LNK001 A/,
   ]);
-  await page.getByLabel('What the site is linked to now').selectOption('LNK001 C');
+  await choose(page, 'What the site is linked to now', 'LNK001 C');
   await expect(page.getByTestId('dock')).toContainText(/linked to\s*LNK001 C(?!, once)/);
   await page.getByText('Header', { exact: true }).click();
   await page.getByRole('button', { name: 'Show the 41 bytes' }).click();

@@ -1,5 +1,6 @@
 /** Nothing that was typed is lost, whatever is pressed next. */
 import { readFileSync } from 'node:fs';
+import { rows } from '@relay/core/plan/table';
 import { cell, expect, saved, tally, test } from './story';
 
 test('what was typed in a cell stays when another cell, or another step, is pressed; Escape takes it back', async ({
@@ -107,4 +108,81 @@ test('a step that could not be loaded says so, and opens by itself when the serv
   await saved(page);
   // The window that was left may still count as open for a moment: it is looked for again.
   await expect.poll(async () => (await relay.read(id)).document.station.place).toBe('typed before');
+});
+
+test('a range longer than the sheet offers to make channels, names each cell that it cannot take, and is one undo', async ({
+  page,
+  relay,
+}) => {
+  const id = await relay.threePaths();
+  await page.goto(relay.at(id, 'codeplugs/r1'));
+  await expect(tally(page)).toContainText('3 whole');
+  const channels = async () => rows((await relay.read(id)).document.codeplugs['r1']!.channels).map((one) => one.name);
+  const before = await channels();
+  await (await cell(page, before.length - 1, 'Channel')).click();
+  await page.evaluate(
+    (name) => navigator.clipboard.writeText(`${name}\t439.125\nAdded\t438.8\n"Two\twords"\thigh\n`),
+    before.at(-1)!,
+  );
+  await page.keyboard.press('Control+V');
+  const preview = page.getByTestId('paste-preview');
+  await expect(preview).toContainText('2 channels new');
+  await expect(preview).toContainText('1 cell not taken');
+  await expect(preview.getByTestId('refused-cells')).toContainText(
+    `Row ${before.length + 2}, Receive MHz Two words Found “high”`,
+  );
+  await page.getByTestId('paste-all').click();
+  await expect(page.getByTestId('notice')).toContainText('2 new, 1 cell was not taken: see below');
+  await saved(page);
+  expect(await channels()).toEqual([...before, 'Added', 'Two words']);
+
+  // The refused cell is led to, holds what was typed, and Escape gives it up.
+  const wrong = page.locator('.not-taken');
+  await wrong.getByRole('button', { name: /^Go to row/ }).click();
+  await expect(await cell(page, before.length + 1, 'Receive MHz')).toContainText('highnot taken');
+  await page.keyboard.press('F2');
+  await expect(page.locator('revogr-edit input')).toHaveValue('high');
+  await page.keyboard.press('Escape');
+  await expect(page.locator('revogr-edit')).toHaveCount(0);
+  await expect(wrong).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(wrong).toHaveCount(0);
+
+  await page.getByTestId('undo').click();
+  await saved(page);
+  expect(await channels()).toEqual(before);
+});
+
+test('a range from the frozen name on is copied whole, and rows selected together are removed together', async ({
+  page,
+  relay,
+}) => {
+  const id = await relay.threePaths();
+  await page.goto(relay.at(id, 'codeplugs/r1'));
+  await expect(tally(page)).toContainText('3 whole');
+  const all = rows((await relay.read(id)).document.codeplugs['r1']!.channels);
+  await (await cell(page, 0, 'Channel')).click();
+  await (await cell(page, 1, 'Receive MHz')).click({ modifiers: ['Shift'] });
+  await page.keyboard.press('Control+C');
+  const copied = await page.evaluate(() => navigator.clipboard.readText());
+  expect(copied.split('\n').map((line) => line.split('\t')[0])).toEqual(all.slice(0, 2).map((one) => one.name));
+  await page.getByRole('button', { name: 'Remove 2' }).click();
+  await expect(page.getByTestId('notice')).toContainText('Removed 2 channels');
+  await saved(page);
+  expect(rows((await relay.read(id)).document.codeplugs['r1']!.channels)).toHaveLength(all.length - 2);
+  // The eye stays where it was, and so does the hand.
+  await expect(await cell(page, 0, 'Channel')).toContainText(all[2]!.name);
+});
+
+test('Ctrl+Z in a field takes back letters there, and no edit elsewhere', async ({ page, relay }) => {
+  const id = await relay.threePaths();
+  await page.goto(relay.at(id, 'station'));
+  const place = page.getByLabel('Operator', { exact: true });
+  await place.fill('Tam');
+  await place.press('Enter');
+  await saved(page);
+  await place.pressSequentially(' Ves');
+  await place.press('Control+Z');
+  await saved(page);
+  expect((await relay.read(id)).document.station.operator).toBe('Tam');
 });

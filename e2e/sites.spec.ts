@@ -6,7 +6,7 @@ import { dmrChannels, isDmr } from '@relay/core/modes/dmr/channel';
 import { rows } from '@relay/core/plan/table';
 import { sitesPlan } from '@relay/core/testing/sample-sites';
 import { generatedList } from '../bench/generated-list';
-import { expect, type Relay, saved, tally, test } from './story';
+import { cell as cellOf, expect, saved, tally, test, type Relay } from './story';
 
 const demoList = (name: string) => fileURLToPath(new URL(`../demo/lists/${name}`, import.meta.url));
 
@@ -247,16 +247,10 @@ test('three repeaters go into the plan with a zone, whole; a swapped pair, a los
   const spoil = async (row: string, column: string, text: string, shown = text) => {
     await page.getByLabel('Show channels with these words').fill(row);
     await expect(page.getByLabel('Show channels with these words')).toHaveValue(row);
-    await expect(page.locator('revogr-data[type="rgRow"] .rgCell[data-rgcol="0"]')).toHaveCount(1);
-    const at = await page
-      .locator('revogr-header .rgHeaderCell', { hasText: column })
-      .first()
-      .getAttribute('data-rgcol');
-    const y = await page
-      .locator('revogr-data[type="rgRow"] .rgCell[data-rgcol="0"]', { hasText: row })
-      .first()
-      .getAttribute('data-rgrow');
-    const cell = page.locator(`revogr-data[type="rgRow"] .rgCell[data-rgrow="${y}"][data-rgcol="${at}"]`).first();
+    const names = page.locator('.colPinStart revogr-data[type="rgRow"] .rgCell');
+    await expect(names).toHaveCount(1);
+    const y = await names.filter({ hasText: row }).first().getAttribute('data-rgrow');
+    const cell = await cellOf(page, y!, column);
     await cell.dblclick();
     await expect(page.locator('revogr-edit input')).toBeFocused();
     await page.keyboard.press('Control+A');

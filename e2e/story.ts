@@ -104,10 +104,22 @@ export async function typeInto(page: Page, name: string | RegExp, text: string):
 }
 
 /** The cell of a row (from 0) of the codeplug sheet in the column with that heading. */
-export async function cell(page: Page, row: number, column: string): Promise<Locator> {
+export async function cell(page: Page, row: number | string, column: string): Promise<Locator> {
   const head = page.locator('revogr-header .rgHeaderCell', { hasText: column }).first();
   const at = await head.getAttribute('data-rgcol');
-  return page.locator(`revogr-data[type="rgRow"] .rgCell[data-rgrow="${row}"][data-rgcol="${at}"]`).first();
+  // The frozen column counts by itself.
+  const side = await head.evaluate((one) => (one.closest('.colPinStart') ? 'colPinStart' : 'rgCol'));
+  return page.locator(`.${side} revogr-data[type="rgRow"] .rgCell[data-rgrow="${row}"][data-rgcol="${at}"]`).first();
+}
+
+/** Chooses in a list by what it says; the list is known by its label. */
+export async function choose(page: Page, label: string, option: string): Promise<void> {
+  await page
+    .locator('.el-select', { has: page.getByLabel(label, { exact: true }) })
+    .first()
+    .locator('.el-select__wrapper')
+    .click();
+  await page.getByRole('option', { name: option, exact: true }).filter({ visible: true }).click();
 }
 
 /** Builds from the wants as they stand, and waits until it is saved. */

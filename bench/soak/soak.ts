@@ -6,7 +6,7 @@ import { generatedPlan } from '../generated-plan';
 import { generatedList } from '../generated-list';
 import { until } from '../../ops/processes.mjs';
 import { fuzz, rawLines, send } from './fuzz';
-import { type Edited, Served } from './served';
+import { type Edited, Served } from '../served';
 
 const KILLS = 60;
 const DATABASE_KILLS = 15;

@@ -30,8 +30,8 @@ export interface ChannelVerdict {
 
 export interface Agreement {
   tally: Record<Verdict, number>;
-  channels: ChannelVerdict[];
-  findings: ExplainedFinding[];
+  channels: readonly ChannelVerdict[];
+  findings: readonly ExplainedFinding[];
 }
 
 /** What each field of a channel should hold, as the field shows it, where a pair does not agree. */
@@ -78,7 +78,7 @@ function explainedOnce(finding: Finding): ExplainedFinding {
 /** The verdict on every channel, and every finding in words. */
 export function agreementOf(plan: Plan, index: PlanIndex = planIndex(plan)): Agreement {
   const tally: Record<Verdict, number> = { whole: 0, doubtful: 0, broken: 0 };
-  const channels = [...index.eachPath(verdictOf)];
+  const channels = index.eachPath(verdictOf);
   for (const { verdict } of channels) tally[verdict] += 1;
   return { tally, channels, findings: runChecks(index).map(explainedOnce) };
 }

@@ -1,9 +1,25 @@
 import { rows } from '../plan/table';
 import { formatMHz } from '../units/quantities';
 import { isOnRaster, nearestOnRaster } from '../units/shifts';
+import type { TracedPath } from '../path/types';
 import { toPointer } from '../plan/patches';
 import { defineCheck } from './check';
 import { channelPointer, channelSubject, set } from './walk';
+
+const SIDES = ['rxHz', 'txHz'] as const;
+type Side = (typeof SIDES)[number];
+
+/** The sides of a channel that are off the raster; `null` for none. What has its site's frequency is told of at the site. */
+function offRasterSides({ context: { channel, site } }: TracedPath): Side[] | null {
+  const off = SIDES.filter(
+    (side) =>
+      !isOnRaster(channel[side]) &&
+      channel[side] !== site?.txHz &&
+      channel[side] !== site?.rxHz &&
+      !(side === 'txHz' && channel.txHz === channel.rxHz),
+  );
+  return off.length > 0 ? off : null;
+}
 
 export const frequencyOffRaster = defineCheck({
   id: 'frequency-off-raster',
@@ -22,10 +38,9 @@ export const frequencyOffRaster = defineCheck({
   },
   fixes: { set: 'Set it to {expects} MHz' },
   check(index, report) {
-    const sides = ['rxHz', 'txHz'] as const;
     const data = (hz: number) => ({ has: formatMHz(hz), expects: formatMHz(nearestOnRaster(hz)) });
     for (const site of rows(index.plan.sites)) {
-      for (const side of sides) {
+      for (const side of SIDES) {
         if (isOnRaster(site[side]) || (side === 'txHz' && site.txHz === site.rxHz)) continue;
         report({
           message: 'site',
@@ -35,18 +50,12 @@ export const frequencyOffRaster = defineCheck({
         });
       }
     }
-    for (const { context } of index.paths()) {
-      const { channel, site } = context;
-      for (const side of sides) {
-        // A channel that has its site's frequency is told of at the site.
-        if (
-          isOnRaster(channel[side]) ||
-          channel[side] === site?.txHz ||
-          channel[side] === site?.rxHz ||
-          (side === 'txHz' && channel.txHz === channel.rxHz)
-        )
-          continue;
-        const patches = (channel.txHz === channel.rxHz ? sides : [side]).map((one) =>
+    index.eachPath(offRasterSides).forEach((off, at) => {
+      if (!off) return;
+      const { context } = index.paths()[at]!;
+      const { channel } = context;
+      for (const side of off) {
+        const patches = (channel.txHz === channel.rxHz ? SIDES : [side]).map((one) =>
           set(channelPointer(context, one), nearestOnRaster(channel[one])),
         );
         report({
@@ -57,6 +66,6 @@ export const frequencyOffRaster = defineCheck({
           fixes: [{ id: 'set', patches }],
         });
       }
-    }
+    });
   },
 });

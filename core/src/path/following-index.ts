@@ -106,15 +106,14 @@ export class FollowingIndex {
     const { some, all } = names;
     const someOf = (radioId: Id, from: number) =>
       this.memo.get(some, `${radioId}/${from}`, () => this.ids(radioId, from).map((id) => one(radioId, id)), isSame);
-    return this.memo.get(
-      all,
-      '',
-      () =>
-        this.index.plan.radios.order.flatMap((radioId) => {
-          const count = Math.ceil(this.follows.channelOrder(radioId).length / AT_ONCE);
-          return Array.from({ length: count }, (_, at) => someOf(radioId, at * AT_ONCE)).flat();
-        }),
-      isSame,
-    );
+    const everything = () => {
+      const found: T[] = [];
+      for (const radioId of this.index.plan.radios.order) {
+        const count = this.follows.channelOrder(radioId).length;
+        for (let from = 0; from < count; from += AT_ONCE) for (const value of someOf(radioId, from)) found.push(value);
+      }
+      return found;
+    };
+    return this.memo.get(all, '', everything, isSame);
   }
 }

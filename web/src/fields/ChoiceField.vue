@@ -10,6 +10,7 @@ const id = useId();
 <template>
   <FieldRow :label="label" :label-id="id">
     <el-select
+      :persistent="false"
       class="choice"
       :model-value="value"
       :aria-labelledby="id"

@@ -16,6 +16,7 @@ const isLong = computed(() => props.options.length > FEW);
 
 <template>
   <el-select-v2
+    :persistent="false"
     :model-value="value"
     :options="options as Pick[]"
     :aria-label="label"

@@ -1,10 +1,9 @@
 <script setup lang="ts" generic="T">
 /**
- * The rows of a long table or list: only those in view are drawn, and the one that has the focus. A short one is drawn
- * whole, and so is every one that is printed. The slot draws one row; its outermost element carries `data-index`.
+ * The rows of a table or list. A short one is drawn whole, and so is every one that is printed; of a long one only what
+ * is in view. The slot draws one row; its outermost element carries `data-index`.
  */
-import { type Rect, useVirtualizer, type Virtualizer } from '@tanstack/vue-virtual';
-import { computed, nextTick, onBeforeUnmount, onMounted, onUpdated, ref, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref } from 'vue';
 
 const props = withDefaults(
   defineProps<{
@@ -15,158 +14,51 @@ const props = withDefaults(
     as?: 'tbody' | 'ul' | 'div';
     /** Space that the list's own grid leaves between rows, px. */
     gap?: number;
-    /** Fewer are drawn whole. */
-    few?: number;
   }>(),
-  { as: 'tbody', gap: 0, few: 80 },
+  { as: 'tbody', gap: 0 },
 );
 
-/** Rows drawn beyond the edges of the view, so that keys and wheels find them there. */
-const OVERSCAN = 8;
-const SPACER = { tbody: 'tr', ul: 'li', div: 'div' } as const;
+/** Loaded when there is a long list: the first screen shown has none. */
+const LongRows = defineAsyncComponent(() => import('./LongRows.vue'));
+const FEW = 80;
 
-const body = ref<HTMLElement | null>(null);
-const scroller = shallowRef<HTMLElement | null>(null);
-const margin = ref(0);
-const focused = ref(-1);
 const isPrinted = ref(false);
-const isLong = computed(() => props.rows.length > props.few && !isPrinted.value);
-
-function scrollerOf(element: HTMLElement): HTMLElement {
-  for (let at = element.parentElement; at; at = at.parentElement)
-    if (/auto|scroll/.test(getComputedStyle(at).overflowY)) return at;
-  return document.documentElement;
-}
-
-/** How far below the top of what scrolls these rows begin: what stands above them may grow. */
-function lookWhereItBegins(): void {
-  if (!body.value || !scroller.value) return;
-  const from = scroller.value === document.documentElement ? 0 : scroller.value.getBoundingClientRect().top;
-  const begins = Math.round(body.value.getBoundingClientRect().top - from + scroller.value.scrollTop);
-  if (Math.abs(begins - margin.value) > 1) margin.value = begins;
-}
-
-const virtual = useVirtualizer<HTMLElement, HTMLElement>(
-  computed(() => ({
-    count: isLong.value ? props.rows.length : 0,
-    getScrollElement: () => scroller.value,
-    estimateSize: () => props.height,
-    getItemKey: (at: number) => props.keyOf(props.rows[at]!),
-    overscan: OVERSCAN,
-    gap: props.gap,
-    scrollMargin: margin.value,
-    initialRect: { width: 0, height: window.innerHeight } satisfies Rect,
-    rangeExtractor: ({ startIndex, endIndex, count, overscan }) => {
-      const [first, last] = [Math.max(0, startIndex - overscan), Math.min(count - 1, endIndex + overscan)];
-      const indexes = Array.from({ length: Math.max(0, last - first + 1) }, (_, at) => first + at);
-      if (focused.value >= 0 && focused.value < count && !indexes.includes(focused.value)) indexes.push(focused.value);
-      return indexes.sort((a, b) => a - b);
-    },
-    onChange: (now: Virtualizer<HTMLElement, HTMLElement>) => void (now.isScrolling && lookWhereItBegins()),
-  })),
-);
-
-type Drawn = { kind: 'row'; key: string; at: number; row: T } | { kind: 'gap'; key: string; px: number };
-
-const drawn = computed<Drawn[]>(() => {
-  const row = (at: number): Drawn => ({ kind: 'row', key: props.keyOf(props.rows[at]!), at, row: props.rows[at]! });
-  if (!isLong.value) return props.rows.map((_, at) => row(at));
-  const found: Drawn[] = [];
-  let end = margin.value;
-  // The list's grid leaves its own space on each side of the empty row.
-  const empty = (to: number, key: string, sides: number) => {
-    const px = to - end - sides * props.gap;
-    if (px > 0) found.push({ kind: 'gap', key, px });
-  };
-  for (const item of virtual.value.getVirtualItems()) {
-    // A list that just became shorter is drawn before the virtualizer knows.
-    if (item.index >= props.rows.length) break;
-    empty(item.start, `gap-${item.index}`, found.length > 0 ? 2 : 1);
-    found.push(row(item.index));
-    end = item.end;
-  }
-  empty(virtual.value.getTotalSize() + margin.value, 'gap-end', 1);
-  return found;
-});
-
-const rowElements = () => body.value?.querySelectorAll<HTMLElement>(':scope > [data-index]') ?? [];
-
-/** What screen readers cannot count is told them. */
-function measure(): void {
-  if (!isLong.value) return;
-  const inTable = props.as === 'tbody';
-  if (inTable) body.value?.closest('table')?.setAttribute('aria-rowcount', String(props.rows.length + 1));
-  for (const element of rowElements()) {
-    const at = Number(element.dataset['index']);
-    if (inTable) element.setAttribute('aria-rowindex', String(at + 2));
-    else {
-      element.setAttribute('aria-posinset', String(at + 1));
-      element.setAttribute('aria-setsize', String(props.rows.length));
-    }
-    virtual.value.measureElement(element);
-  }
-}
-
-const indexOf = (target: EventTarget | null) =>
-  Number((target as HTMLElement | null)?.closest<HTMLElement>('[data-index]')?.dataset['index'] ?? -1);
+const isLong = computed(() => props.rows.length > FEW && !isPrinted.value);
+const body = ref<HTMLElement | { show: (at: number) => Promise<void> } | null>(null);
 const printing = () => void (isPrinted.value = true);
 const printed = () => void (isPrinted.value = false);
-
-let sizes: ResizeObserver | null = null;
 onMounted(() => {
-  scroller.value = scrollerOf(body.value!);
-  sizes = new ResizeObserver(lookWhereItBegins);
-  for (const child of scroller.value.children) sizes.observe(child);
-  lookWhereItBegins();
   window.addEventListener('beforeprint', printing);
   window.addEventListener('afterprint', printed);
 });
 onBeforeUnmount(() => {
-  sizes?.disconnect();
   window.removeEventListener('beforeprint', printing);
   window.removeEventListener('afterprint', printed);
 });
-onUpdated(() => {
-  lookWhereItBegins();
-  measure();
-});
-watch(scroller, () => void nextTick(measure));
 
 /** Brings a row into view. */
 async function show(at: number): Promise<void> {
-  if (isLong.value) virtual.value.scrollToIndex(at, { align: 'auto' });
-  await nextTick();
-  const element = [...rowElements()].find((one) => Number(one.dataset['index']) === at);
-  element?.scrollIntoView({ block: 'nearest' });
+  if (!body.value) return;
+  if ('show' in body.value) await body.value.show(at);
+  else body.value.querySelector(`:scope > [data-index="${at}"]`)?.scrollIntoView({ block: 'nearest' });
 }
 defineExpose({ show });
 </script>
 
 <template>
-  <component
-    :is="as"
+  <LongRows
+    v-if="isLong"
     ref="body"
-    @focusin="focused = indexOf($event.target)"
-    @focusout="focused = indexOf($event.relatedTarget)"
+    v-slot="{ row, at }"
+    :rows="rows"
+    :key-of="keyOf as (row: unknown) => string"
+    :height="height"
+    :as="as"
+    :gap="gap"
   >
-    <template v-for="one in drawn" :key="one.key">
-      <slot v-if="one.kind === 'row'" :row="one.row" :at="one.at" />
-      <component :is="SPACER[as]" v-else class="gap" aria-hidden="true"
-        ><td v-if="as === 'tbody'" colspan="99" :style="{ height: `${one.px}px` }" />
-        <span v-else :style="{ height: `${one.px}px` }"
-      /></component>
-    </template>
+    <slot :row="row as T" :at="at as number" />
+  </LongRows>
+  <component :is="as" v-else ref="body">
+    <slot v-for="(row, at) in rows" :key="keyOf(row)" :row="row" :at="at" />
   </component>
 </template>
-
-<style scoped>
-.gap,
-.gap > td {
-  padding: 0 !important;
-  border: 0 !important;
-}
-
-.gap > span {
-  display: block;
-}
-</style>

@@ -31,6 +31,8 @@ export const usePlanStore = defineStore('plan', () => {
   const planId = ref<string | null>(null);
   const plan = shallowRef<Plan | null>(null);
   const agreement = shallowRef<Agreement | null>(null);
+  /** Whether the agreement is of the plan as it is now. */
+  const isChecked = ref(false);
   const relayView = shallowRef<RelayView | null>(null);
   /** What is true now beside the plan, as the user says it in this window: links, groups that are awake. */
   const world = shallowRef<World>(NO_WORLD);
@@ -68,12 +70,14 @@ export const usePlanStore = defineStore('plan', () => {
   async function check(ask: (worker: Remote<Checker>) => Promise<AgreementDelta>): Promise<void> {
     checker ??= startChecker();
     const mine = ++asked;
+    isChecked.value = false;
     const of = planId.value;
     const delta = await ask(checker);
     // Each says what is new since the one before, so none is left out; answers come in the order of the questions.
     if (of === planId.value) told = withAgreementDelta(told, delta);
     if (mine !== asked) return;
     agreement.value = told;
+    isChecked.value = true;
     await refreshRelay();
   }
 
@@ -264,6 +268,7 @@ export const usePlanStore = defineStore('plan', () => {
     planId,
     plan,
     agreement,
+    isChecked,
     relayView,
     selection,
     selectedChannel,

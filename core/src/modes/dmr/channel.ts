@@ -58,7 +58,7 @@ export const fields: readonly ChannelField<'dmr'>[] = [
     title: 'Color code',
     kind: 'number',
     order: 150,
-    width: 96,
+    width: 104,
     facts: ['color-code'],
     show: (one) => String(one.dmr.colorCode),
     read: (text) => wholeBetween(text, 0, COLOR_CODE_MAX, (to, value) => (to.dmr.colorCode = value)),

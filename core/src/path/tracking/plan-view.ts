@@ -55,15 +55,18 @@ class TableView<T> {
     const byId = lookUp<Record<Id, T>>(
       () => now().byId,
       (id) => {
-        // Who goes through the whole table is not noted at each row again.
-        if (!memo.isRead(this.all)) this.rows.read(id);
+        this.rows.read(id);
         const { byId } = now();
         return hasOwn(byId, id) ? byId[id] : undefined;
       },
       readAll,
     );
+    const isRead = () => memo.isRead(this.all);
     this.view = {
-      byId,
+      // Who goes through the whole table is not noted at each row again.
+      get byId() {
+        return isRead() ? now().byId : byId;
+      },
       get order() {
         readAll();
         return now().order;

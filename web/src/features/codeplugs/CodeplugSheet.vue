@@ -47,7 +47,25 @@ const titleOf = (columnId: string) => props.shown.find((one) => one.id === colum
 /** The cell that is open for typing. Meanwhile the sheet stands still: redrawing it would close the cell. */
 const typing = ref<{ channelId: string; columnId: string } | null>(null);
 const source = shallowRef(props.rows);
-watch([() => props.rows, typing], () => !typing.value && (source.value = props.rows));
+watch([() => props.rows, typing], () => void take(props.rows));
+
+/** Where only some rows are others, the grid is given those: a whole new sheet would cost it its sorting, and time. */
+async function take(rows: SheetRow[]): Promise<void> {
+  if (typing.value || source.value === rows) return;
+  const before = source.value;
+  source.value = rows;
+  const isSameList = rows.length === before.length && rows.every((row, at) => row.id === before[at]!.id);
+  if (!isSameList || !grid.value) given.value = rows;
+  else {
+    const providers = await element().getProviders();
+    const store = providers!.data.stores.rgRow.store;
+    const now = [...store.get('source')];
+    rows.forEach((row, at) => row !== before[at] && (now[at] = row));
+    store.set('source', now);
+  }
+}
+/** The rows as the grid was last given them. */
+const given = shallowRef(props.rows);
 
 function cellTemplate(
   h: (tag: string, data: object | null, children?: unknown) => unknown,
@@ -67,17 +85,25 @@ function cellTemplate(
 }
 
 /** A column in which something disagrees is made as wide as both values need, within bounds. */
-function widthOf(column: SheetColumn): number {
-  let most = 0;
-  for (const row of source.value) {
-    const expects = row.expects[column.id] ?? refusedAt(row, column.id)?.text;
-    if (expects !== undefined) most = Math.max(most, String(row[column.id] ?? '').length + expects.length);
+function neededWidths(): Map<string, number> {
+  const most = new Map<string, number>();
+  const need = (row: SheetRow, column: string, beside: string) => {
+    const letters = String(row[column] ?? '').length + beside.length;
+    if (letters > (most.get(column) ?? 0)) most.set(column, letters);
+  };
+  for (const row of source.value) for (const column in row.expects) need(row, column, row.expects[column]!);
+  for (const { channelId, columnId, text } of props.refused.values()) {
+    const row = source.value.find((one) => one.id === channelId);
+    if (row) need(row, columnId, text);
   }
-  return most === 0 ? column.width : Math.max(column.width, Math.min(WIDEST, Math.ceil(most * 8) + 92));
+  return most;
 }
 
 /** Columns are made anew only where one changes: the grid draws itself anew for that. */
 const widths = computed<string>((before) => {
+  const needed = neededWidths();
+  const widthOf = ({ id, width }: SheetColumn) =>
+    needed.has(id) ? Math.max(width, Math.min(WIDEST, Math.ceil(needed.get(id)! * 8) + 92)) : width;
   const now = props.shown.map((column) => `${column.id}:${widthOf(column)}`).join();
   return before === now ? before : now;
 });
@@ -287,7 +313,7 @@ defineExpose({ goTo });
       ref="grid"
       class="grid"
       theme="compact"
-      :source="source"
+      :source="given"
       :columns="columns"
       :range="true"
       :filter="false"
@@ -364,7 +390,7 @@ defineExpose({ goTo });
 }
 
 /* The frozen column has an edge, also where nothing is scrolled. */
-.sheet .rgCol.colPinStart {
+.sheet .colPinStart {
   border-right: 1px solid var(--rule);
 }
 

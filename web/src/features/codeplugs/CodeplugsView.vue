@@ -9,6 +9,7 @@ import { EmptyState, PageHead } from '../../fields';
 import { NextStep } from '../../panels';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
+import { useSettled } from '../../sync/settled';
 import { BuildDrawer } from '../build';
 import { MODE_PARTS } from '../modes';
 import PasteDrawer from './PasteDrawer.vue';
@@ -32,7 +33,10 @@ const plan = computed(() => store.plan!);
 const radios = computed(() => rows(plan.value.radios));
 const radio = computed(() => radios.value.find((one) => one.id === props.radioId) ?? radios.value[0] ?? null);
 const codeplug = computed(() => (radio.value ? plan.value.codeplugs[radio.value.id]! : null));
-const all = computed(() => (radio.value ? sheetRows(plan.value, radio.value.id, store.agreement) : []));
+const settled = useSettled();
+const all = computed(() =>
+  radio.value && settled.value ? sheetRows(settled.value.plan, radio.value.id, settled.value.agreement) : [],
+);
 const columns = computed(() =>
   columnsFor(
     new Set(codeplug.value ? rows(codeplug.value.channels).map((channel) => channel.mode) : []),
@@ -136,6 +140,7 @@ watch(
       :detail="codeplug ? `${codeplug.channels.order.length} channels` : ''"
     >
       <el-select
+        :persistent="false"
         v-if="radios.length > 1"
         :model-value="radio!.id"
         aria-label="Radio"

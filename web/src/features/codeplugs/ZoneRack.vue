@@ -51,6 +51,7 @@ function add(): void {
     <section
       v-for="zone in zones"
       :key="zone.id"
+      v-memo="[zone, radio, openId === zone.id && codeplug, openId === zone.id && selected]"
       class="zone"
       :class="{ over: zone.channelIds.length > radio.limits.channelsPerZone }"
     >

@@ -31,28 +31,47 @@ function heldBy(network: Network): readonly Named[] {
   return known;
 }
 
-function allOf(plan: Plan): Named[] {
-  const local = MODE_IDS.flatMap((id) => modeOf(id).withoutNetwork(plan)).map(({ name, destination }) => ({
+function localOf(plan: Plan): Named[] {
+  return MODE_IDS.flatMap((id) => modeOf(id).withoutNetwork(plan)).map(({ name, destination }) => ({
     name,
     network: '',
     value: destination,
     key: destinationKey(destination),
   }));
-  return [...rows(plan.networks).flatMap(heldBy), ...local];
 }
 
 function namedApart(all: readonly Named[]): { name: string; one: Named }[] {
   const count = new Map<string, number>();
-  const keyOf = ({ name }: Named) => name.toLowerCase();
-  for (const one of all) count.set(keyOf(one), (count.get(keyOf(one)) ?? 0) + 1);
-  return all.map((one) => ({ name: count.get(keyOf(one))! > 1 ? `${one.name} · ${one.network}` : one.name, one }));
+  const plain = ({ name }: Named) => name.toLowerCase();
+  for (const one of all) count.set(plain(one), (count.get(plain(one)) ?? 0) + 1);
+  return all.map((one) => ({ name: count.get(plain(one))! > 1 ? `${one.name} · ${one.network}` : one.name, one }));
 }
 
 export function destinationChoices(plan: Plan): { name: string; value: Destination }[] {
-  return namedApart(allOf(plan)).map(({ name, one }) => ({ name, value: one.value }));
+  return namedApart([...rows(plan.networks).flatMap(heldBy), ...localOf(plan)]).map(({ name, one }) => ({
+    name,
+    value: one.value,
+  }));
 }
 
-/** The same names, by the key of the destination. */
+const keys = new WeakMap<Destination, string>();
+
+/** The key of a destination, worked out once. */
+export function keyOf(destination: Destination): string {
+  let known = keys.get(destination);
+  if (known === undefined) keys.set(destination, (known = destinationKey(destination)));
+  return known;
+}
+
+let last: { networks: Plan['networks']; local: string; names: ReadonlyMap<string, string> } | null = null;
+
+/** The same names, by the key of the destination; kept while networks and what is called without one stay the same. */
 export function destinationNames(plan: Plan): ReadonlyMap<string, string> {
-  return new Map(namedApart(allOf(plan)).map(({ name, one }) => [one.key, name]));
+  const local = localOf(plan);
+  const words = local.map(({ key, name }) => `${key} ${name}`).join();
+  if (last?.networks !== plan.networks || last.local !== words) {
+    const all = namedApart([...rows(plan.networks).flatMap(heldBy), ...local]);
+    last = { networks: plan.networks, local: words, names: new Map(all.map(({ name, one }) => [one.key, name])) };
+  }
+  return last.names;
 }

@@ -5,13 +5,12 @@ import { modeOf, MODES } from '@relay/core/registries/modes';
 import { PURPOSES, purposeOf } from '@relay/core/path/purpose';
 import { CHANNEL_FIELDS } from '@relay/core/registries/outputs';
 import { crossesTo } from '@relay/core/path/cross-mode';
-import { destinationKey } from '@relay/core/plan/destination-key';
 import { MODE_IDS } from '@relay/core/plan/modes/index';
 import { effectiveProfile } from '@relay/core/plan/profiles';
 import { rows } from '@relay/core/plan/table';
 import type { Channel, Codeplug, Id, ModeId, Plan } from '@relay/core/plan/types';
 import type { Verdict } from '@relay/core/path/types';
-import { destinationChoices, destinationNames } from './destination-names';
+import { destinationChoices, destinationNames, keyOf } from './destination-names';
 
 export interface SheetColumn {
   id: string;
@@ -78,7 +77,9 @@ interface Made {
   row: SheetRow;
   verdict: ChannelVerdict | undefined;
   blocks: readonly unknown[];
-  words: string;
+  reaches: string;
+  site: string;
+  zones: string;
 }
 
 const made = new WeakMap<Channel, Made>();
@@ -96,22 +97,25 @@ export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null):
   const blocks = MODE_IDS.map((mode) => codeplug[mode]);
   return rows(codeplug.channels).map((channel) => {
     const verdict = verdicts.get(channel.id);
-    const links = {
-      reaches: channel.destination ? (names.get(destinationKey(channel.destination)) ?? '') : '',
-      site: channel.siteId === null ? '' : (plan.sites.byId[channel.siteId]?.name ?? ''),
-      zones: zonesOf.get(channel.id) ?? '',
-    };
-    const words = JSON.stringify(links);
+    const reaches = channel.destination ? (names.get(keyOf(channel.destination)) ?? '') : '';
+    const site = channel.siteId === null ? '' : (plan.sites.byId[channel.siteId]?.name ?? '');
+    const zones = zonesOf.get(channel.id) ?? '';
     const known = made.get(channel);
-    if (known?.verdict === verdict && known?.words === words && known.blocks.every((one, at) => one === blocks[at]))
+    if (
+      known?.verdict === verdict &&
+      known?.reaches === reaches &&
+      known.site === site &&
+      known.zones === zones &&
+      known.blocks.every((one, at) => one === blocks[at])
+    )
       return known.row;
     const row: SheetRow = { id: channel.id, verdict: verdict?.verdict ?? null, expects: verdict?.expects ?? {} };
     for (const field of CHANNEL_FIELDS) row[field.id] = field.show(channel, codeplug);
     row['mode'] = modeOf(channel.mode).name;
     row['place'] = verdict?.place ?? '';
     row['purpose'] = purposeOf(channel, MODES);
-    Object.assign(row, links);
-    made.set(channel, { row, verdict, blocks, words });
+    Object.assign(row, { reaches, site, zones });
+    made.set(channel, { row, verdict, blocks, reaches, site, zones });
     return row;
   });
 }

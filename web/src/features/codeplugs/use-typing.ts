@@ -33,6 +33,7 @@ export function useTyping(radioId: () => string, columns: () => readonly SheetCo
 
   /** What was tried anew is judged anew. */
   function judge(tried: readonly TypedCell[], wrong: readonly RefusedCell[]): void {
+    if (wrong.length === 0 && !tried.some((cell) => refused.value.has(refusedKey(cell)))) return;
     const next = new Map(refused.value);
     for (const cell of tried) next.delete(refusedKey(cell));
     for (const cell of wrong) next.set(refusedKey(cell), cell);

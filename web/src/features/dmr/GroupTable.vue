@@ -36,6 +36,17 @@ const ways = computed(() => {
       number: (number: number) => numberFor(routesOf(index, site.id), props.network.id, 'group', number, SIMPLEX_SLOT),
     }));
 });
+/** Each number that a radio calls, with the hotspots through which it does: the same number is told once. */
+function onRadio(number: number): { number: string; sites: string }[] {
+  const byNumber = new Map<string, string[]>();
+  for (const way of ways.value) {
+    const called = String(way.number(number) ?? 'no rule');
+    byNumber.set(called, [...(byNumber.get(called) ?? []), way.name]);
+  }
+  const words = (names: readonly string[]) =>
+    names.length > 2 ? `${names[0]} and ${names.length - 1} more` : names.join(', ');
+  return [...byNumber].map(([called, names]) => ({ number: called, sites: byNumber.size > 1 ? words(names) : '' }));
+}
 const number = ref('');
 const name = ref('');
 const category = ref<GroupCategory>('local');
@@ -119,6 +130,7 @@ function remove(id: string, groupName: string): void {
         </td>
         <td>
           <el-select
+            :persistent="false"
             class="reach"
             :model-value="group.category"
             aria-label="Reach"
@@ -134,9 +146,8 @@ function remove(id: string, groupName: string): void {
           </el-select>
         </td>
         <td v-if="ways.length" class="mono ways">
-          <span v-for="way in ways" :key="way.siteId" :title="way.name"
-            >{{ way.number(group.number) ?? 'no rule'
-            }}<span v-if="ways.length > 1" class="soft"> {{ way.name }}</span></span
+          <span v-for="one in onRadio(group.number)" :key="one.number"
+            >{{ one.number }}<span v-if="one.sites" class="soft"> {{ one.sites }}</span></span
           >
         </td>
         <td>
@@ -163,7 +174,7 @@ function remove(id: string, groupName: string): void {
           <input v-model="name" class="new" aria-label="New group: name" placeholder="New group" @keydown.enter="add" />
         </td>
         <td>
-          <el-select v-model="category" class="reach" aria-label="New group: reach"
+          <el-select :persistent="false" v-model="category" class="reach" aria-label="New group: reach"
             ><el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one"
           /></el-select>
         </td>

@@ -74,6 +74,7 @@ function takePassword(text: string): Taken {
   />
   <FieldRow label="Static groups">
     <el-select-v2
+      :persistent="false"
       multiple
       filterable
       :options="

@@ -101,6 +101,7 @@ function add(range: RuleRange | null): void {
         </th>
         <td>
           <el-select
+            :persistent="false"
             :model-value="rule.call"
             :aria-label="`Call of ${named(at)}`"
             class="call"
@@ -110,6 +111,7 @@ function add(range: RuleRange | null): void {
         </td>
         <td v-if="!simplex">
           <el-select
+            :persistent="false"
             v-if="rule.range"
             :model-value="rule.range.slot"
             :aria-label="`Slot of ${named(at)} on the radio`"
@@ -141,6 +143,7 @@ function add(range: RuleRange | null): void {
         </td>
         <td>
           <el-select
+            :persistent="false"
             class="to"
             :model-value="rule.networkId"
             :aria-label="`Network of ${named(at)}`"
@@ -151,6 +154,7 @@ function add(range: RuleRange | null): void {
         </td>
         <td v-if="!simplex">
           <el-select
+            :persistent="false"
             v-if="rule.range"
             :model-value="rule.range.networkSlot"
             :aria-label="`Slot of ${named(at)} on the network`"

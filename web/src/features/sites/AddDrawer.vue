@@ -177,7 +177,11 @@ function add(): void {
               >
               <span v-else-if="objection" class="is-doubtful">not taken: {{ objection }}</span>
               <template v-else-if="site.modes.includes('DMR')">
-                <el-select v-model="linked[key]" :aria-label="`Network of ${site.callSign}`" class="network"
+                <el-select
+                  :persistent="false"
+                  v-model="linked[key]"
+                  :aria-label="`Network of ${site.callSign}`"
+                  class="network"
                   ><el-option :value="NONE" label="not said" /><el-option
                     v-for="one in networks"
                     :key="one.id"
@@ -198,7 +202,7 @@ function add(): void {
       <div class="about">
         <label
           >Channels in
-          <el-select v-model="radioId" aria-label="Channels in"
+          <el-select :persistent="false" v-model="radioId" aria-label="Channels in"
             ><el-option :value="NONE" label="no radio yet" /><el-option
               v-for="radio in radios"
               :key="radio.id"

@@ -74,7 +74,7 @@ const takeBack = (of: CorrectableField) =>
       </p>
       <label
         >What is wrong
-        <el-select v-model="field" aria-label="What is wrong"
+        <el-select :persistent="false" v-model="field" aria-label="What is wrong"
           ><el-option v-for="one in CORRECTABLE" :key="one" :value="one" :label="CORRECTIONS[one].title" /></el-select
       ></label>
       <p>

@@ -212,6 +212,7 @@ async function add(): Promise<void> {
             </td>
             <td>
               <el-select
+                :persistent="false"
                 :model-value="fields[at]"
                 :aria-label="`${column.title} is taken for`"
                 class="field"

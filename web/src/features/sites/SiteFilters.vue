@@ -15,6 +15,7 @@ const EVERY = 'every';
 
 <template>
   <el-select
+    :persistent="false"
     :model-value="filter.mode || EVERY"
     aria-label="Mode"
     class="mode"
@@ -26,6 +27,7 @@ const EVERY = 'every';
       :label="one"
   /></el-select>
   <el-select
+    :persistent="false"
     :model-value="band || EVERY"
     aria-label="Band"
     class="mode"
@@ -37,6 +39,7 @@ const EVERY = 'every';
       :label="one.name"
   /></el-select>
   <el-select
+    :persistent="false"
     :model-value="filter.status || EVERY"
     aria-label="Status"
     class="mode"

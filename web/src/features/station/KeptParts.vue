@@ -98,7 +98,7 @@ function add(): void {
           />
         </td>
         <td>
-          <el-select v-model="kind" aria-label="Kept for"
+          <el-select :persistent="false" v-model="kind" aria-label="Kept for"
             ><el-option v-for="one in KINDS" :key="one" :value="one" :label="one"
           /></el-select>
         </td>

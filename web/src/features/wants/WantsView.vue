@@ -8,7 +8,7 @@ import { NextStep } from '../../panels';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import { BuildDrawer } from '../build';
-import { boardRows, type BoardRow, chipsOf, toggleWant, type Way } from './board';
+import { boardRows, type BoardRow, chipsOf, isUnbuilt, toggleWant, type Way } from './board';
 
 const props = defineProps<{ planId: string }>();
 const store = usePlanStore();
@@ -31,13 +31,7 @@ const shown = computed(() =>
   ),
 );
 /** Something is wanted that no channel serves yet: building is the next act. */
-const unbuilt = computed(
-  () =>
-    store.agreement !== null &&
-    all.value.some((row) =>
-      row.cells.some((cell) => cell.ways.some((way) => way.want !== null && way.verdict === null)),
-    ),
-);
+const unbuilt = computed(() => store.agreement !== null && isUnbuilt(plan.value));
 const missing = computed(() => {
   if (plan.value.radios.order.length === 0)
     return { text: 'Add a radio first: a want says on which radio.', route: 'radios', label: 'Add a radio' };

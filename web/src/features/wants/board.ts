@@ -71,50 +71,47 @@ export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): 
     const wantId = plan.codeplugs[radioId]?.channels.byId[channelId]?.wantId;
     if (wantId != null) byWant.set(wantId, worse(byWant.get(wantId) ?? 'whole', verdict));
   }
-  const rowOf = (info: DestinationInfo, networkName: string): BoardRow => {
+  const waysOf = (info: DestinationInfo): BoardRow['cells'] => {
     const mode = modeOf(info.destination.mode);
     const offers = sites.map((site) => ({ site, how: mode.offer(plan, site, info.destination) }));
-    const radioOf = (radioId: Id) => plan.radios.byId[radioId]!;
-    const cells = plan.radios.order.map((radioId) => ({
-      radioId,
-      ways: offers.flatMap(({ site, how }): Way[] => {
+    return plan.radios.order.map((radioId) => {
+      const radio = plan.radios.byId[radioId]!;
+      const wayOf = ({ site, how }: (typeof offers)[number]): Way[] => {
         const want = wants.get(wantKey(info.destination, radioId, site.id)) ?? null;
+        const way = {
+          siteId: site.id,
+          siteName: site.name,
+          want,
+          verdict: want ? (byWant.get(want.id) ?? null) : null,
+        };
         // Where the hotspot turns another mode of the radio into this one, it is reached cross-mode.
-        const air = airModeFor(
-          { plan, modes: MODES },
-          { radio: radioOf(radioId), site, profile: profiles.get(site.id) ?? null },
-          info.destination,
-        );
-        if (air !== mode.id)
-          return [
-            {
-              siteId: site.id,
-              siteName: site.name,
-              how: crossModeWords(radioOf(radioId), air),
-              want,
-              verdict: want ? (byWant.get(want.id) ?? null) : null,
-            },
-          ];
+        const parts = { radio, site, profile: profiles.get(site.id) ?? null };
+        const air = airModeFor({ plan, modes: MODES }, parts, info.destination);
+        if (air !== mode.id) return [{ ...way, how: crossModeWords(radio, air) }];
         // What was wished for stays in sight, also when the site or the radio no longer has it.
-        if ((how === null || radioOf(radioId)[mode.id] === null) && want === null) return [];
-        return [
-          {
-            siteId: site.id,
-            siteName: site.name,
-            how: how ?? 'not offered',
-            want,
-            verdict: want ? (byWant.get(want.id) ?? null) : null,
-          },
-        ];
-      }),
-    }));
+        return (how === null || radio[mode.id] === null) && want === null
+          ? []
+          : [{ ...way, how: how ?? 'not offered' }];
+      };
+      return { radioId, ways: offers.flatMap(wayOf) };
+    });
+  };
+  const wantedKeys = new Set(rows(plan.wants).map((want) => destinationKey(want.destination)));
+  // There may be thousands of destinations, and a few dozen are in view: what is in their cells is worked out when asked for.
+  const rowOf = (info: DestinationInfo, networkName: string): BoardRow => {
+    let cells: BoardRow['cells'] | null = null;
+    let onRadio: string[] | null = null;
     return {
       ...info,
-      onRadio: radioNumbers(plan, tables, info),
       key: `${networkName}/${info.address}`,
       networkName,
-      cells,
-      wanted: cells.some((cell) => cell.ways.some((way) => way.want !== null)),
+      get onRadio() {
+        return (onRadio ??= radioNumbers(plan, tables, info));
+      },
+      get cells() {
+        return (cells ??= waysOf(info));
+      },
+      wanted: wantedKeys.has(destinationKey(info.destination)),
     };
   };
   const present = MODE_IDS.filter((id) => sites.some((site) => site[id] !== null)).map(modeOf);
@@ -136,6 +133,14 @@ export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): 
       .map((info) => rowOf(info, network.name)),
   );
   return [...ofNetworks, ...local, ...asked];
+}
+
+/** Something is wanted that no channel serves yet. */
+export function isUnbuilt(plan: Plan): boolean {
+  const built = new Set(
+    plan.radios.order.flatMap((radioId) => rows(plan.codeplugs[radioId]!.channels).map((channel) => channel.wantId)),
+  );
+  return rows(plan.wants).some((want) => !built.has(want.id));
 }
 
 /** Adds or takes back a wish. */

@@ -1,14 +1,14 @@
-/** `./relay start` as a process of its own, with a home of its own, on loopback: what the soak attacks. */
+/** `./relay start` as a process of its own, with a home of its own, on loopback: what the soak attacks and the browser opens. */
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Patch } from '@relay/core/plan/patches';
 import type { Plan } from '@relay/core/plan/types';
-import { freePort, until } from '../../ops/processes.mjs';
-import { clusterFolder, ROOT } from '../../ops/paths.mjs';
-import { runningCluster } from '../../ops/cluster.mjs';
-import type { LoopReport } from '../../server/src/http/monitor';
+import { freePort, until } from '../ops/processes.mjs';
+import { clusterFolder, ROOT } from '../ops/paths.mjs';
+import { runningCluster } from '../ops/cluster.mjs';
+import type { LoopReport } from '../server/src/http/monitor';
 
 export interface Answer<T> {
   status: number;
@@ -33,7 +33,7 @@ export class Served {
   ) {}
 
   static async start(): Promise<Served> {
-    const home = mkdtempSync(join(tmpdir(), 'relay-soak-'));
+    const home = mkdtempSync(join(tmpdir(), 'relay-bench-'));
     const port = await freePort();
     const launcher = spawn(process.execPath, [join(ROOT, 'relay'), 'start', '--port', String(port)], {
       env: { ...process.env, RELAY_HOME: home, RELAY_LOG_LEVEL: 'warn' },

@@ -1,0 +1,147 @@
+/**
+ * What the pages take in a real browser: from a typed cell to its verdict, opening a page of 5,000 rows, and the memory
+ * that it holds. Figures are of this machine; the ratio is to the same edit in a small sheet.
+ */
+import { chromium, type Page } from '@playwright/test';
+import { dmrNetwork } from '@relay/core/modes/dmr/networks';
+import { edit } from '@relay/core/plan/edit';
+import { putRow } from '@relay/core/plan/table';
+import type { Plan } from '@relay/core/plan/types';
+import { LAUNCH } from '../e2e/launch';
+import { generatedPlan } from './generated-plan';
+import { Served } from './served';
+
+const EDITS = 40;
+const ROWS = 5000;
+
+function tell(what: string, found: string, wanted: string, holds: boolean): void {
+  console.log(`${holds ? '  ' : '!!'} ${what.padEnd(54)} ${found.padEnd(34)} ${wanted}`);
+}
+
+const quantile = (sorted: readonly number[], share: number) =>
+  sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))]!;
+
+/** The page with the promise of how long its verdict took, ms. */
+interface Timed {
+  verdict: Promise<number>;
+}
+
+/** Types a color code and takes it back in turns; each time until the tally says what became of it. */
+async function editToVerdict(page: Page): Promise<number[]> {
+  const head = page.locator('revogr-header .rgHeaderCell', { hasText: 'Color code' }).first();
+  const at = await head.getAttribute('data-rgcol');
+  // The first channel is spoiled by the generator; the second agrees.
+  const cell = page.locator(`.rgCol revogr-data[type="rgRow"] .rgCell[data-rgrow="1"][data-rgcol="${at}"]`).first();
+  await cell.click();
+  const right = (await cell.innerText()).trim();
+  const took: number[] = [];
+  for (let count = 0; count < EDITS; count += 1) {
+    const value = count % 2 === 0 ? String((Number(right) + 7) % 15) : right;
+    await cell.click();
+    await page.keyboard.press('F2');
+    await page.locator('revogr-edit input').fill(value);
+    await page.evaluate(() => {
+      const tally = document.querySelector('[data-testid="tally"]')!;
+      let pressed = 0;
+      window.addEventListener('keydown', (event) => (pressed = event.timeStamp), { capture: true, once: true });
+      (window as unknown as Timed).verdict = new Promise((go, fail) => {
+        setTimeout(() => fail(new Error('No verdict came within 10 s.')), 10_000);
+        const watch = new MutationObserver(() => {
+          watch.disconnect();
+          // Until the frame that shows it is drawn.
+          requestAnimationFrame(() => go(performance.now() - pressed));
+        });
+        watch.observe(tally, { subtree: true, characterData: true, childList: true });
+      });
+    });
+    await page.keyboard.press('Enter');
+    took.push(await page.evaluate(() => (window as unknown as Timed).verdict));
+  }
+  return took.sort((a, b) => a - b);
+}
+
+async function heapMb(page: Page): Promise<number> {
+  const session = await page.context().newCDPSession(page);
+  await session.send('HeapProfiler.collectGarbage');
+  await session.send('Performance.enable');
+  const { metrics } = await session.send('Performance.getMetrics');
+  await session.detach();
+  return metrics.find((one) => one.name === 'JSHeapUsedSize')!.value / 1e6;
+}
+
+/** From a press on a link of the track to the first rows on the screen. */
+async function openStep(page: Page, step: string, row: string): Promise<number> {
+  const link = page.locator('nav').getByRole('link', { name: new RegExp(`^${step}`) });
+  const start = await page.evaluate(() => performance.now());
+  await link.click();
+  await page.locator(row).first().waitFor({ state: 'visible' });
+  return page.evaluate(
+    (from) => new Promise<number>((go) => requestAnimationFrame(() => go(performance.now() - from))),
+    start,
+  );
+}
+
+const withGroups = (plan: Plan, count: number) =>
+  edit(plan, (draft) => {
+    for (let at = 0; at < count; at += 1)
+      putRow(dmrNetwork(draft, 'n')!.groups, {
+        id: `g${at}`,
+        name: `Group ${at}`,
+        number: 10_000 + at,
+        category: 'local',
+      });
+  }).plan;
+
+export async function benchBrowser(): Promise<void> {
+  console.log('in Chromium, headless');
+  console.log(`   ${'What'.padEnd(54)} ${'found'.padEnd(34)} wanted`);
+  const served = await Served.start();
+  const browser = await chromium.launch(LAUNCH);
+  const newPage = async () => {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    page.setDefaultTimeout(20_000);
+    return page;
+  };
+  const site = served.url.replace(/\/api\/v1$/, '');
+  try {
+    for (const channels of [750, 4000]) {
+      const page = await newPage();
+      const id = await served.create(generatedPlan({ channels, sites: 60, groups: 2000 }));
+      await page.goto(`${site}/plan/${id}/codeplugs/r`);
+      await page.locator('revogr-data .rgCell').first().waitFor();
+      await page.getByTestId('tally').waitFor();
+      const took = await editToVerdict(page);
+      const [half, most] = [quantile(took, 0.5), quantile(took, 0.95)];
+      tell(
+        `${channels.toLocaleString('en')} channels: from a typed cell to its verdict`,
+        `${half.toFixed(0)} ms (95 %: ${most.toFixed(0)} ms)`,
+        '≤ 60 ms (95 %: 120 ms)',
+        half <= 60 && most <= 120,
+      );
+      await page.close();
+    }
+    const page = await newPage();
+    const id = await served.create(withGroups(generatedPlan({ channels: ROWS, sites: 60, groups: 2000 }), ROWS));
+    await page.goto(`${site}/plan/${id}/station`);
+    await page.getByTestId('tally').waitFor();
+    // Once to have the code of each step loaded; what is measured is the second time.
+    const STEPS: readonly [step: string, row: string][] = [
+      ['Networks', '[data-index]'],
+      ['Wants', 'tbody tr[draggable]'],
+      ['Codeplugs', 'revogr-data .rgCell'],
+      ['Agreement', 'article'],
+    ];
+    for (const [step, row] of STEPS) {
+      await openStep(page, step, row);
+      await openStep(page, 'Station', 'main h1');
+      const took = await openStep(page, step, row);
+      tell(`${ROWS.toLocaleString('en')} rows: ${step} opens`, `${took.toFixed(0)} ms`, '≤ 300 ms', took <= 300);
+      const mb = await heapMb(page);
+      tell('   and memory of the page', `${mb.toFixed(0)} MB`, '≤ 200 MB', mb <= 200);
+      await openStep(page, 'Station', 'main h1');
+    }
+  } finally {
+    await browser.close();
+    await served.stop();
+  }
+}

@@ -1,0 +1,33 @@
+import { type Ref, shallowRef, watch } from 'vue';
+import type { Agreement } from '@relay/core/agreement/agreement';
+import type { Plan } from '@relay/core/plan/types';
+import { usePlanStore } from './plan-store';
+
+/** A verdict that takes longer is not waited for, ms. */
+const PATIENCE_MS = 60;
+
+export interface Settled {
+  plan: Plan;
+  agreement: Agreement | null;
+}
+
+/**
+ * The open plan with its agreement, one step after an edit instead of two where the verdict is quick: for what costs much
+ * to draw. `null` while no plan is open.
+ */
+export function useSettled(): Ref<Settled | null> {
+  const store = usePlanStore();
+  const now = (): Settled | null => (store.plan ? { plan: store.plan, agreement: store.agreement } : null);
+  const settled = shallowRef(now());
+  let timer: ReturnType<typeof setTimeout> | null = null;
+  const settle = () => {
+    if (timer) clearTimeout(timer);
+    timer = null;
+    settled.value = now();
+  };
+  watch([() => store.plan, () => store.agreement, () => store.isChecked], () => {
+    if (store.isChecked || !settled.value) settle();
+    else timer ??= setTimeout(settle, PATIENCE_MS);
+  });
+  return settled;
+}
