@@ -109,7 +109,7 @@ test('a broken plan file says where, and makes nothing', async ({ page, relay })
     mimeType: 'application/json',
     buffer: Buffer.from('{"format": "yellow-relay-plan", "formatVersion": 1}'),
   });
-  await expect(page.getByRole('alert')).toContainText('/station: found nothing');
+  await expect(page.getByRole('alert')).toContainText('station: found nothing');
 });
 
 test('one window goes from plan to plan, and each keeps its own', async ({ page, relay }) => {

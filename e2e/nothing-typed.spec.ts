@@ -121,7 +121,7 @@ test('a range longer than the sheet offers to make channels, names each cell tha
   const before = await channels();
   await (await cell(page, before.length - 1, 'Channel')).click();
   await page.evaluate(
-    (name) => navigator.clipboard.writeText(`${name}\t439.125\nAdded\t438.8\n"Two\twords"\thigh\n`),
+    (name) => navigator.clipboard.writeText(`${name}\tDMR\t439.125\nAdded\tDMR\t438.8\n"Two\twords"\tDMR\thigh\n`),
     before.at(-1)!,
   );
   await page.keyboard.press('Control+V');

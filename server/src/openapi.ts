@@ -9,6 +9,7 @@ import {
   EDITS_BODY,
   FILED_SCHEMA,
   IMPORTED_SCHEMA,
+  FOUND_SCHEMA,
   LIST_SCHEMA,
   MAP_SCHEMA,
   NEAR_SCHEMA,
@@ -279,6 +280,25 @@ const document = {
           query('withinM', { type: 'number' }),
         ],
         responses: { 200: answer('Sites', { type: 'array', items: NEAR_SCHEMA }), 422: problem('No position') },
+      },
+    },
+    '/sites/find': {
+      get: {
+        summary:
+          'Sites by words: parts of a call sign, name or place, or the beginning of a frequency in MHz; also those without a position',
+        parameters: [
+          query('words', { type: 'string' }),
+          query('placed', { enum: ['false'] }),
+          query('lat', { type: 'number' }),
+          query('lon', { type: 'number' }),
+          query('limit', { type: 'integer' }),
+          query('mode', { enum: LISTED_MODES }),
+          query('lowHz', { type: 'number' }),
+          query('highHz', { type: 'number' }),
+          query('network', { type: 'string' }),
+          query('status', { enum: ['on the air', 'off the air', 'not said'] }),
+        ],
+        responses: { 200: answer('Sites', FOUND_SCHEMA), 422: problem('No position') },
       },
     },
     '/sites/map': {

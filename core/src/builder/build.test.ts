@@ -180,6 +180,7 @@ describe('names', () => {
     ['Ka\u0301lv 🗼🗼🗼', 6, 'Ká 🗼🗼🗼'],
     ['Skerry ñoño', 6, 'Sk ñño'],
     ['the isles of the far north', 11, 'isles far N'],
+    ['this is from the local fire and rescue team north', 14, 'ths is Lc fre'],
   ])('%s in %i is %s', (name, length, expected) => {
     expect(shortenName(name, length)).toBe(expected);
   });

@@ -10,7 +10,7 @@ export interface ZoneRequest {
   radioId: Id;
   /** In the order in which the channels are to come. */
   siteIds: readonly Id[];
-  /** Of the zone; further zones are numbered. */
+  /** Of the zone; further zones bear the name of their first site as well. */
   name: string;
 }
 
@@ -97,7 +97,8 @@ export function buildZones(plan: Plan, modes: BuildModes, { radioId, siteIds, na
         }
         zone = {
           id: freeId('zn-sites', (id) => id in codeplug.zones.byId),
-          name: zoneName({ name, qualifier: '' }),
+          // Where one zone does not hold them all, each further one says where it begins.
+          name: zoneName({ name, qualifier: site.name }),
           channelIds: [],
         };
       }

@@ -1,18 +1,17 @@
 /** The fields of a channel in the order of the sheet: those all modes share, then each mode's own. */
 import { columnsOf, type ColumnField, ofAll } from './channel-field';
-import { formatMHz, formatShiftMHz, parseMHz } from '../units/quantities';
+import { formatMHz, formatShiftMHz, meantMHz, MOST_HZ, parseMHz } from '../units/quantities';
 import type { ChannelValues, CodeplugBlocks } from '../plan/types';
 import type { ChannelField, Reading } from './channel-field';
 import type { CodeplugModes } from './mode-codeplug';
 import { choice, refused } from './reading';
 
 const NAME_MAX = 60;
-const FREQUENCY_MAX_HZ = 6_000_000_000;
 
 function readFrequency(text: string, put: (to: ChannelValues, hz: number) => void): Reading {
   const hz = parseMHz(text);
-  if (hz === null || hz <= 0 || hz > FREQUENCY_MAX_HZ)
-    return refused(`“${text}”`, 'a frequency in MHz, such as 439.125');
+  if (hz === null || hz <= 0 || hz > MOST_HZ)
+    return refused(`“${text}”`, `a frequency in MHz, such as ${meantMHz(text) ?? '439.125'}`);
   return { put: (to) => put(to, hz) };
 }
 
@@ -62,7 +61,7 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
     show: (one) => formatShiftMHz(one.txHz - one.rxHz),
     read: (text) => {
       const hz = parseMHz(text);
-      if (hz === null || Math.abs(hz) > FREQUENCY_MAX_HZ)
+      if (hz === null || Math.abs(hz) > MOST_HZ)
         return refused(`“${text}”`, 'a shift in MHz with its sign, such as -7.6, or 0');
       return { put: (to) => (to.txHz = Math.max(1, to.rxHz + hz)) };
     },

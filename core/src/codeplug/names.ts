@@ -96,9 +96,13 @@ function dropVowels(words: string[], maxLength: number): string[] {
   return result;
 }
 
+/** Of many words that were cut to so many letters each, the last go whole: `t i f t l f a r` says nothing any more. */
+const LEAST_LETTERS = 3;
+const MANY_WORDS = 3;
+
 /**
- * Cuts the longest word by one character until it fits; where only numbers and call signs are left, the last of them go
- * whole.
+ * Cuts the longest word by one character until it fits, or the last of many short ones; where only numbers and call signs
+ * are left, the last of them go whole.
  */
 function cutWords(words: string[], maxLength: number): string[] {
   const result = words.map((word) => ({
@@ -111,8 +115,10 @@ function cutWords(words: string[], maxLength: number): string[] {
       (best, one) => (one.kept || (best && best.parts.length >= one.parts.length) ? best : one),
       null,
     );
-    if (longest) longest.parts.pop();
-    const gone = longest ? (longest.parts.length === 0 ? longest : null) : result.at(-1)!;
+    const letters = result.filter((one) => !one.kept);
+    const isShort = longest !== null && longest.parts.length <= LEAST_LETTERS && letters.length > MANY_WORDS;
+    if (longest && !isShort) longest.parts.pop();
+    const gone = isShort ? letters.at(-1)! : longest ? (longest.parts.length === 0 ? longest : null) : result.at(-1)!;
     if (gone) result.splice(result.indexOf(gone), 1);
   }
   return texts();

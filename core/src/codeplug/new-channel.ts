@@ -1,7 +1,8 @@
 /** A channel that is added by hand: of a mode that its radio has, through a site that has it too where it goes through one. */
+import { freshName } from '../plan/fresh-name';
 import { MODE_IDS } from '../plan/modes';
 import { rows } from '../plan/table';
-import type { Channel, Codeplug, Id, ModeId, Plan, Purpose, Radio, Site } from '../plan/types';
+import type { Channel, Id, ModeId, Plan, Purpose, Radio, Site } from '../plan/types';
 import type { CodeplugModes } from './mode-codeplug';
 
 export interface NewChannel {
@@ -10,15 +11,6 @@ export interface NewChannel {
   purpose: Purpose;
   /** The channel that it should be like: of its mode, through its site. */
   like?: Channel | null;
-}
-
-/** `New channel`, or with the first number that no channel of the codeplug bears. */
-function freeName(codeplug: Codeplug, name: string): string {
-  const taken = new Set(rows(codeplug.channels).map((channel) => channel.name));
-  for (let n = 1; ; n += 1) {
-    const one = n === 1 ? name : `${name} ${n}`;
-    if (!taken.has(one)) return one;
-  }
 }
 
 /** The site to talk through and the mode to do it in: those of `like`; else the first that radio and site share. */
@@ -53,7 +45,10 @@ export function newChannel(
     purpose: purpose === 'talk' && site ? null : purpose,
     wantId: null,
     ...values,
-    name: freeName(codeplug, values.name),
+    name: freshName(
+      rows(codeplug.channels).map((channel) => channel.name),
+      (n) => (n === 1 ? values.name : `${values.name} ${n}`),
+    ),
     built: null,
   } as Channel;
 }

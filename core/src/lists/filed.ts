@@ -54,6 +54,18 @@ export interface NearSite extends FiledSite {
   bearingDeg: number;
 }
 
+/** A site that was sought by words; how far it is, where that is known. */
+export interface FoundSite extends FiledSite {
+  distanceM: number | null;
+  bearingDeg: number | null;
+}
+
+export interface FoundSites {
+  /** How many there are beyond those that are told. */
+  total: number;
+  sites: FoundSite[];
+}
+
 export interface AlongSite extends FiledSite {
   alongM: number;
   offM: number;

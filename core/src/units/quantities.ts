@@ -21,6 +21,24 @@ export function parseMHz(text: string): number | null {
   return Number.isFinite(value) ? (match[1] === '-' ? -value || 0 : value) : null;
 }
 
+/** The largest frequency that a plan holds, Hz. */
+export const MOST_HZ = 6_000_000_000;
+
+/**
+ * The frequency in MHz that was meant by digits that are none, as `439.1250`: those of a frequency in kHz or Hz, or with the
+ * point left out; `null` where nothing of the kind comes out between 1 MHz and 6 GHz.
+ */
+export function meantMHz(text: string): string | null {
+  const digits = text.replace(/[\s.,'_]/g, '').replace(/mhz$/i, '');
+  if (!/^\d{4,10}$/.test(digits)) return null;
+  const value = Number(digits);
+  // Hz and kHz first; then three digits before the point, as most bands of handhelds have.
+  const found = [value, value * 1e3, Number(`${digits.slice(0, 3)}.${digits.slice(3)}`) * 1e6].find(
+    (hz) => hz >= 100e6 && hz <= MOST_HZ,
+  );
+  return found === undefined ? null : formatMHz(Math.round(found));
+}
+
 /** A whole number without sign; spaces between digits are taken away (`999 2417`). */
 export function parseWhole(text: string): number | null {
   const digits = text.replace(/[\s\u00a0]/g, '');

@@ -4,7 +4,7 @@ import pg from 'pg';
 import { CorridorTooLarge } from '@relay/core/units/geo/corridor';
 import { POOL } from '../db/limits';
 import { serveThread } from '../threads/serve';
-import { DirectoryReads, type NearQuery, type TripQuery } from './reads';
+import { DirectoryReads, type FindQuery, type NearQuery, type TripQuery } from './reads';
 
 /** An answer, or why the question is too large, or that the database does not answer. */
 export type ReadAnswer = { json: string } | { tooLarge: string } | { away: string };
@@ -39,6 +39,7 @@ async function answer(ask: () => Promise<unknown>): Promise<ReadAnswer> {
 
 const operations = {
   near: (query: NearQuery) => answer(() => reads.near(query)),
+  find: (query: FindQuery) => answer(() => reads.find(query)),
   along: (query: TripQuery) => answer(() => reads.along(query)),
   map: () => answer(() => reads.map()),
   sitesOfList: ({ listId, limit }: { listId: string; limit: number }) => answer(() => reads.sitesOfList(listId, limit)),

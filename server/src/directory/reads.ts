@@ -3,12 +3,13 @@
  * connections of its own: an index of tens of thousands of sites takes longer to make and to search than the main
  * thread may be held.
  */
-import type { FiledSite, NearSite, SiteMap, Trip } from '@relay/core/lists/filed';
+import type { FiledSite, FoundSite, FoundSites, NearSite, SiteMap, Trip } from '@relay/core/lists/filed';
 import { LISTED_MODES, type ListedMode, type ListedSite } from '@relay/core/lists/types';
 import type { Position } from '@relay/core/plan/types';
 import type { Band } from '@relay/core/units/bands';
 import { type NearestIndex, nearestIndex } from '@relay/core/units/geo/nearest';
-import { keyText, type Query, sitesAsCorrected } from './filed-sites';
+import { legBetween } from '@relay/core/units/geo/geodesic';
+import { keyText, type Query, type SiteKey, sitesAsCorrected } from './filed-sites';
 
 /** What is not asked for is `null`. */
 export interface SiteFilter {
@@ -32,6 +33,16 @@ export interface TripQuery extends SiteFilter {
   widthM: number;
 }
 
+export interface FindQuery extends SiteFilter {
+  /** Each is part of a call sign, a name or a place, or begins a frequency in MHz. */
+  words: string[];
+  /** `false`: only sites without a position. */
+  placed: false | null;
+  /** Distances are from here; `null` where nobody has said. */
+  from: Position | null;
+  limit: number;
+}
+
 interface Spot extends Position {
   listId: string;
   line: number;
@@ -43,6 +54,8 @@ interface Spot extends Position {
 }
 
 const MOST_ALONG = 500;
+/** More that have the same words are not told apart by distance. */
+const MOST_FOUND = 5_000;
 /** How often a site may be held against a piece of the trip: some seconds of work. */
 const MOST_LOOKS = 300_000;
 
@@ -111,6 +124,46 @@ export class DirectoryReads {
       // Gone since the index was made.
       return site ? [{ ...site, distanceM, bearingDeg }] : [];
     });
+  }
+
+  /** By words, wherever they are and also where nobody has said where: the nearest first, then by call sign. */
+  async find({ words, placed, from, limit, mode, sends, network, status }: FindQuery): Promise<FoundSites> {
+    const values: unknown[] = [];
+    const value = (one: unknown) => `$${values.push(one)}`;
+    const like = (text: string) => `%${text.replace(/[\\%_]/g, '\\$&')}%`;
+    const wanted = ['list_id IN (SELECT id FROM directory_list WHERE forgotten_at IS NULL)'];
+    for (const word of words) {
+      const part = value(like(word));
+      const begins = value(`${word.replace(',', '.').replace(/[^0-9.]/g, '~')}%`);
+      wanted.push(
+        `(call_sign ILIKE ${part} OR name ILIKE ${part} OR place ILIKE ${part} OR (tx_hz / 1000000.0)::text LIKE ${begins})`,
+      );
+    }
+    if (placed === false) wanted.push('(lat IS NULL OR lon IS NULL)');
+    if (mode !== null) wanted.push(`${value(mode)} = ANY (modes)`);
+    if (sends !== null) wanted.push(`tx_hz BETWEEN ${value(sends.lowHz)} AND ${value(sends.highHz)}`);
+    if (status !== null) wanted.push(`status = ${value(status)}`);
+    if (network !== null) wanted.push(`array_to_string(networks || linked, chr(31)) ILIKE ${value(like(network))}`);
+    const found = (await this.query(
+      `SELECT list_id AS "listId", line, lat, lon, call_sign AS "callSign" FROM directory_site
+       WHERE ${wanted.join(' AND ')} ORDER BY call_sign, list_id, line LIMIT ${MOST_FOUND}`,
+      values,
+    )) as (SiteKey & { lat: number | null; lon: number | null; callSign: string })[];
+    const ways = found.map((one) => ({
+      ...one,
+      leg: from && one.lat !== null && one.lon !== null ? legBetween(from, { lat: one.lat, lon: one.lon }) : null,
+    }));
+    // What has no distance comes after what has, in the order of call signs.
+    ways.sort((a, b) => (a.leg?.distanceM ?? Infinity) - (b.leg?.distanceM ?? Infinity) || 0);
+    const shown = ways.slice(0, limit);
+    const sites = shown.length === 0 ? new Map<string, FiledSite>() : await sitesAsCorrected(this.query, shown);
+    return {
+      total: found.length,
+      sites: shown.flatMap(({ leg, ...key }): FoundSite[] => {
+        const site = sites.get(keyText(key));
+        return site ? [{ ...site, distanceM: leg?.distanceM ?? null, bearingDeg: leg?.bearingDeg ?? null }] : [];
+      }),
+    };
   }
 
   /** Sites along a trip, in the order of travel; the first `MOST_ALONG` of them. @throws CorridorTooLarge */

@@ -383,6 +383,26 @@ export const NEAR_SCHEMA = {
   additionalProperties: false,
 };
 
+const OR_NULL = (type: string) => ({ type: [type, 'null'] });
+
+export const FOUND_SCHEMA = {
+  type: 'object',
+  required: ['total', 'sites'],
+  properties: {
+    total: { type: 'integer' },
+    sites: {
+      type: 'array',
+      items: {
+        type: 'object',
+        required: [...FILED_REQUIRED, 'distanceM', 'bearingDeg'],
+        properties: { ...FILED_SITE, distanceM: OR_NULL('number'), bearingDeg: OR_NULL('number') },
+        additionalProperties: false,
+      },
+    },
+  },
+  additionalProperties: false,
+};
+
 export const FILED_SCHEMA = {
   type: 'object',
   required: FILED_REQUIRED,

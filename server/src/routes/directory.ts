@@ -26,7 +26,8 @@ const tripBody = bodyChecker<TripQuery>(TRIP_BODY);
 const MOST_BYTES = 64 * 1024 * 1024;
 const MOST_OF_LIST = 100_000;
 const STATUSES = ['on the air', 'off the air', 'not said'] as const;
-const MOST_NEAR = 200;
+const MOST_NEAR = 1000;
+const MOST_WORDS = 8;
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 
 function text(ctx: Context, name: string, most: number): string {
@@ -255,6 +256,21 @@ export function directoryRoutes(directory: Directory, reads: Thread<ReadOperatio
       withinM: numberBetween(ctx, 'withinM', 1, 21_000_000, 21_000_000),
     };
     sendAnswer(ctx, await reads.call('near', asked, READ_MS));
+  });
+  router.get('/sites/find', async (ctx) => {
+    const [lat, lon] = [text(ctx, 'lat', 20), text(ctx, 'lon', 20)];
+    const from =
+      lat === '' && lon === ''
+        ? null
+        : { lat: numberBetween(ctx, 'lat', -90, 90), lon: numberBetween(ctx, 'lon', -180, 180) };
+    const asked = {
+      words: text(ctx, 'words', 100).split(/\s+/).filter(Boolean).slice(0, MOST_WORDS),
+      placed: text(ctx, 'placed', 5) === 'false' ? (false as const) : null,
+      from,
+      limit: numberBetween(ctx, 'limit', 1, MOST_NEAR, 20),
+      ...filterOf(ctx),
+    };
+    sendAnswer(ctx, await reads.call('find', asked, READ_MS));
   });
   router.get('/sites/map', async (ctx) => {
     sendAnswer(ctx, await reads.call('map', undefined as never, READ_MS));

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref, watch } from 'vue';
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePlanStore } from '../sync/plan-store';
-import { findAnything, type Found } from './finder';
+import { api, EVERY_SITE } from '../sync/api';
+import { findAnything, type Found, listedSites } from './finder';
 
 const props = defineProps<{ planId: string }>();
 const open = defineModel<boolean>({ required: true });
@@ -24,10 +25,34 @@ onBeforeUnmount(
   }),
 );
 
-const found = computed<Found[]>(() =>
+const here = computed<Found[]>(() =>
   open.value && store.plan ? findAnything(store.plan, props.planId, typed.value.trimEnd(), store.agreement) : [],
 );
-watch(found, () => (at.value = 0));
+/** What the lists of the server hold: it comes a moment later, below what is of the plan. */
+const listed = shallowRef<Found[]>([]);
+const found = computed(() => [...here.value, ...listed.value]);
+const LISTED_AFTER_MS = 180;
+const LEAST_LETTERS = 2;
+const MOST_LISTED = 8;
+watch([typed, open], (_, __, cleanUp) => {
+  const words = typed.value.trim();
+  listed.value = [];
+  if (!open.value || words.length < LEAST_LETTERS) return;
+  const asking = new AbortController();
+  const timer = setTimeout(async () => {
+    try {
+      const { sites } = await api.find(words, MOST_LISTED, { ...EVERY_SITE, from: null }, asking.signal);
+      if (!asking.signal.aborted) listed.value = listedSites(props.planId, sites);
+    } catch {
+      // Without the server only what is of the plan is found; the frame says that it is away.
+    }
+  }, LISTED_AFTER_MS);
+  cleanUp(() => {
+    clearTimeout(timer);
+    asking.abort();
+  });
+});
+watch(here, () => (at.value = 0));
 watch(typed, (now) => now.endsWith('\n') && go(found.value[0]), { immediate: true });
 
 function go(one: Found | undefined): void {
@@ -76,7 +101,9 @@ function move(step: number): void {
         @click="go(one)"
       >
         <span class="kind soft">{{ one.kind }}</span><span>{{ one.title }}</span
-        ><span class="soft mono">{{ one.detail }}</span>
+        ><span class="soft mono"
+          >{{ one.detail }} <kbd v-if="one.key">{{ one.key }}</kbd></span
+        >
       </li>
     </ul>
     <p v-if="found.length === 0" class="soft">Nothing has these words.</p>

@@ -37,6 +37,7 @@ const tally = computed(() => store.agreement?.tally ?? null);
       aria-live="polite"
       data-testid="tally"
     >
+      <span class="what">Paths:</span>
       <span
         ><b>{{ tally.whole }}</b> whole</span
       >

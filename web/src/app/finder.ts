@@ -5,7 +5,9 @@ import { modeOf } from '@relay/core/registries/modes';
 import { formatMHz } from '@relay/core/units/quantities';
 import { hotspotsOf } from '@relay/core/plan/sites';
 import { rows } from '@relay/core/plan/table';
+import type { FoundSite } from '@relay/core/lists/filed';
 import type { Plan } from '@relay/core/plan/types';
+import { actionsOf } from './actions';
 import { STOPS } from './stops';
 
 export interface Found {
@@ -13,6 +15,10 @@ export interface Found {
   kind: string;
   title: string;
   detail: string;
+  /** Other words by which it is found. */
+  words?: string;
+  /** The key that does the same. */
+  key?: string;
   to: { name: string; params: Record<string, string>; query?: Record<string, string> };
 }
 
@@ -60,31 +66,15 @@ function everything(plan: Plan, planId: string, agreement: Agreement | null): Fo
     detail: '',
     to: { name: stop.route, params },
   }));
-  const actions: Found[] = [
-    {
-      id: 'a-build',
-      kind: 'action',
-      title: 'Build from wants',
-      detail: 'Wants',
-      to: { name: 'wants', params, query: { build: '1' } },
-    },
-    ...hotspotsOf(plan).flatMap((site): Found[] => [
-      {
-        id: `r-${site.id}`,
-        kind: 'routes',
-        title: `Routes of ${site.name}`,
-        detail: '',
-        to: { name: 'routes', params: { ...params, siteId: site.id } },
-      },
-      {
-        id: `n-${site.id}`,
-        kind: 'action',
-        title: `Add a network to ${site.name}`,
-        detail: 'Routes',
-        to: { name: 'routes', params: { ...params, siteId: site.id }, query: { add: 'network' } },
-      },
-    ]),
-  ];
+  const actions = actionsOf(plan).map(({ id, title, detail, words = '', key = '', to }): Found => ({
+    id: `a-${id}`,
+    kind: 'action',
+    title,
+    detail,
+    words,
+    key,
+    to: { ...to, params: { ...params, ...to.params } },
+  }));
   const checks = CHECKS.map((check): Found => ({
     id: `k-${check.id}`,
     kind: 'check',
@@ -110,8 +100,19 @@ function asNumber(plan: Plan, planId: string, typed: string): Found[] {
 
 export function findAnything(plan: Plan, planId: string, typed: string, agreement: Agreement | null = null): Found[] {
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = everything(plan, planId, agreement).filter(({ kind, title, detail }) =>
-    words.every((word) => `${kind} ${title} ${detail}`.toLowerCase().includes(word)),
+  const found = everything(plan, planId, agreement).filter(({ kind, title, detail, words: more = '' }) =>
+    words.every((word) => `${kind} ${title} ${detail} ${more}`.toLowerCase().includes(word)),
   );
   return [...asNumber(plan, planId, typed), ...found].slice(0, MOST);
+}
+
+/** Sites of the lists with these words, as the server finds them. */
+export function listedSites(planId: string, sites: readonly FoundSite[]): Found[] {
+  return sites.map((site) => ({
+    id: `l-${site.listId}-${site.line}`,
+    kind: 'in a list',
+    title: [site.callSign, site.module, site.name].filter(Boolean).join(' '),
+    detail: `${formatMHz(site.txHz)} MHz · ${site.listName}`,
+    to: { name: 'sites', params: { planId }, query: { find: site.callSign } },
+  }));
 }

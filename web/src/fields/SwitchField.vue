@@ -1,19 +1,28 @@
 <script setup lang="ts">
 /** A switch with the sentence that it makes true. `label`: what it is called where the sentence is not read along. */
-defineProps<{ label: string; on: boolean }>();
-defineEmits<{ change: [on: boolean] }>();
+const props = defineProps<{ label: string; on: boolean }>();
+const emit = defineEmits<{ change: [on: boolean] }>();
+
+/** The words switch it as well, but for a button or a link among them. */
+function pressed(event: MouseEvent): void {
+  if (!(event.target as HTMLElement).closest('button, a, input')) emit('change', !props.on);
+}
 </script>
 
 <template>
   <div class="switch">
     <el-switch :model-value="on" :aria-label="label" @update:model-value="$emit('change', $event === true)" />
-    <span
+    <span class="words" @click="pressed"
       ><slot>{{ label }}</slot></span
     >
   </div>
 </template>
 
 <style scoped>
+.words {
+  cursor: pointer;
+}
+
 .switch > span {
   flex: 1 1 240px;
   min-width: 0;

@@ -1,8 +1,10 @@
+import { freshName } from '@relay/core/plan/fresh-name';
 import { locatorCentre } from '@relay/core/units/geo/locator';
 import { readPair } from '@relay/core/lists/coordinates';
-import type { Position } from '@relay/core/plan/types';
+import { rows } from '@relay/core/plan/table';
+import type { Position, Table } from '@relay/core/plan/types';
 import type { Band } from '@relay/core/units/bands';
-import { parseMHz, parseWhole } from '@relay/core/units/quantities';
+import { meantMHz, MOST_HZ, parseMHz, parseWhole } from '@relay/core/units/quantities';
 
 /** What became of what was typed: taken (`null`), or why not, with the value meant where that can be guessed. */
 export type Taken = null | { problem: string; meant?: string };
@@ -10,7 +12,11 @@ export type Taken = null | { problem: string; meant?: string };
 /** Reads MHz and hands on Hz. */
 export function takeMHz(text: string, put: (hz: number) => void): Taken {
   const hz = parseMHz(text);
-  if (hz === null || hz <= 0) return { problem: `Found “${text}”, expected a frequency in MHz, such as 439.125.` };
+  if (hz === null || hz <= 0 || hz > MOST_HZ) {
+    const meant = meantMHz(text);
+    const problem = `Found “${text}”, expected a frequency in MHz, such as 439.125.`;
+    return meant === null ? { problem } : { problem, meant };
+  }
   put(hz);
   return null;
 }
@@ -59,14 +65,26 @@ export function takeNumber(text: string, low: number, high: number, put: (value:
   return null;
 }
 
-/** Reads a name; spaces at the ends do not count. */
-export function takeName(text: string, most: number, put: (value: string) => void): Taken {
+/**
+ * Reads a name; spaces at the ends do not count.
+ * @param others names of its kind that are borne already: two of a name could not be told apart
+ */
+export function takeName(
+  text: string,
+  most: number,
+  put: (value: string) => void,
+  others: readonly string[] = [],
+): Taken {
   const name = text.trim();
   if (name === '' || name.length > most)
     return {
       problem:
         name === '' ? 'Found nothing, expected a name.' : `Found ${name.length} characters, expected at most ${most}.`,
     };
+  if (others.some((one) => one.toLowerCase() === name.toLowerCase())) {
+    const meant = freshName(others, (n) => `${name} ${n + 1}`);
+    return { problem: `Found “${name}”, which another has already; expected a name of its own.`, meant };
+  }
   put(name);
   return null;
 }
@@ -91,4 +109,11 @@ export function takePlace(text: string, put: (position: Position | null) => void
 
 export function positionText({ lat, lon }: Position): string {
   return `${Number(lat.toFixed(5))}, ${Number(lon.toFixed(5))}`;
+}
+
+/** The names of the others in a table. */
+export function namesBeside<T extends { id: string; name: string }>(table: Table<T>, id: string): string[] {
+  return rows(table)
+    .filter((one) => one.id !== id)
+    .map((one) => one.name);
 }

@@ -4,7 +4,15 @@ import type { EditRecord } from '@relay/core/plan/history';
 import type { Patch } from '@relay/core/plan/patches';
 import type { ReadFinding } from '@relay/core/formats/format';
 import type { CorrectableField, ListDifference } from '@relay/core/lists/corrections';
-import type { FiledSite, ListSummary, NearSite, SiteCorrection, SiteMap, Trip } from '@relay/core/lists/filed';
+import type {
+  FiledSite,
+  ListSummary,
+  FoundSites,
+  NearSite,
+  SiteCorrection,
+  SiteMap,
+  Trip,
+} from '@relay/core/lists/filed';
 import type { Column } from '@relay/core/lists/types';
 import type { Delay, Plan, Position } from '@relay/core/plan/types';
 
@@ -235,6 +243,24 @@ export const api = {
       undefined,
       signal,
     ),
+  /** Sites by words; `onlyUnplaced`: only those of which nobody has said where they are. */
+  find: (
+    words: string,
+    limit: number,
+    { sends, ...filter }: SiteFilter & { from: Position | null; onlyUnplaced?: boolean },
+    signal?: AbortSignal,
+  ) => {
+    const { from, onlyUnplaced, ...more } = filter;
+    const asked = {
+      words,
+      limit,
+      ...more,
+      ...(from ?? {}),
+      ...(onlyUnplaced ? { placed: 'false' } : {}),
+      ...(sends ? { lowHz: sends.lowHz, highHz: sends.highHz } : {}),
+    };
+    return call<FoundSites>('GET', `/sites/find?${query(asked)}`, undefined, signal);
+  },
   /** Which of these sites a list still holds, in their order. */
   held: (listId: string, sites: readonly Pick<FiledSite, 'callSign' | 'module' | 'txHz'>[]) =>
     call<{ held: boolean[] }>('POST', `/lists/${listId}/held`, { sites }),

@@ -8,6 +8,7 @@ import type { AroundSite } from '@relay/core/path/around';
 import type { RelayView } from '@relay/core/path/describe';
 import { NO_WORLD, withState, type World } from '@relay/core/path/world';
 import { diff } from '@relay/core/plan/diff';
+import { placeWords } from '@relay/core/plan/place-words';
 import { type Patch, PatchError } from '@relay/core/plan/patches';
 import { editByPatches, type Recipe } from '@relay/core/plan/edit';
 import { lossOnRemoval } from '@relay/core/plan/references';
@@ -157,7 +158,8 @@ export const usePlanStore = defineStore('plan', () => {
           isKept.value = kept;
         },
         conflicts: (pointers) => {
-          notice.value = `Another window changed the same value (${pointers[0]}${pointers.length > 1 ? ` and ${pointers.length - 1} more` : ''}). Yours stands; undo brings theirs back.`;
+          const place = placeWords(plan.value, pointers[0] ?? '');
+          notice.value = `Another window changed the same value (${place}${pointers.length > 1 ? `, and ${pointers.length - 1} more` : ''}). Yours stands; undo brings theirs back.`;
         },
       },
     });

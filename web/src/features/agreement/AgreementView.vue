@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { ExplainedFinding } from '@relay/core/agreement/agreement';
+import type { Agreement, ExplainedFinding } from '@relay/core/agreement/agreement';
 import { findingsOfPath } from '@relay/core/agreement/findings';
 import { EmptyState, PageHead, VirtualRows } from '../../fields';
 import { NextStep, PathPanel } from '../../panels';
@@ -15,6 +15,7 @@ const route = useRoute();
 const router = useRouter();
 const grouping = ref<'path' | 'place'>(route.query['by'] === 'place' ? 'place' : 'path');
 const chosenId = ref<string | null>(null);
+const list = ref<HTMLElement | null>(null);
 const lines = ref<{ show: (at: number) => Promise<void> } | null>(null);
 
 const plan = computed(() => store.plan!);
@@ -69,15 +70,29 @@ function move(step: number): void {
   void lines.value?.show(listed.value.findIndex((one) => one.key === chosenId.value));
 }
 
+/** What came next takes the place of what was mended, and keeps the focus. */
+function mend(finding: ExplainedFinding, fix = 0): void {
+  const at = flat.value.findIndex((one) => one.id === finding.id);
+  const following = flat.value[at + 1] ?? flat.value[at - 1] ?? null;
+  store.mend(finding, fix);
+  chosenId.value = following?.id ?? null;
+  void nextTick(() => list.value?.focus({ preventScroll: true }));
+}
+
+/** The keys of the page work wherever the focus is, but where something is typed. */
 function onKey(event: KeyboardEvent): void {
-  if (event.ctrlKey || event.metaKey || event.altKey) return;
+  if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+  if ((event.target as HTMLElement).closest('input, textarea, [role="dialog"], [role="combobox"]')) return;
   if (event.key === 'ArrowDown') move(1);
   else if (event.key === 'ArrowUp') move(-1);
-  else if (event.key === '.' && chosen.value) store.mend(chosen.value);
+  else if (event.key === '.' && chosen.value) mend(chosen.value);
   else if (event.key === 't' && chosen.value) openPath(chosen.value);
   else return;
   event.preventDefault();
 }
+
+onMounted(() => window.addEventListener('keydown', onKey));
+onUnmounted(() => window.removeEventListener('keydown', onKey));
 
 /** Nothing chosen yet: the gravest path is what one came to see. */
 watch(
@@ -92,6 +107,19 @@ watch(
   { immediate: true },
 );
 
+const count = (number: number, what: string) => `${number.toLocaleString('en')} ${what}${number === 1 ? '' : 's'}`;
+
+/** Findings by what they weigh, in the words that paths have too: `3 broken, 1 doubtful, 12 notes`. */
+function findingWords({ findings }: Agreement): string {
+  const of = (severity: ExplainedFinding['severity']) => findings.filter((one) => one.severity === severity).length;
+  const parts = [
+    of('broken') > 0 ? `${of('broken')} broken` : '',
+    of('doubtful') > 0 ? `${of('doubtful')} doubtful` : '',
+    of('note') > 0 ? count(of('note'), 'note') : '',
+  ].filter(Boolean);
+  return parts.length > 0 ? `${count(findings.length, 'finding')}: ${parts.join(', ')}` : 'no finding';
+}
+
 /** How many findings of a check a press mends. */
 const mendable = computed(() => {
   const count = new Map<string, number>();
@@ -103,11 +131,7 @@ const mendable = computed(() => {
 <template>
   <PageHead
     title="Agreement"
-    :detail="
-      agreement
-        ? `${agreement.channels.length} paths, ${agreement.findings.length} ${agreement.findings.length === 1 ? 'finding' : 'findings'}`
-        : ''
-    "
+    :detail="agreement ? `${count(agreement.channels.length, 'path')}; ${findingWords(agreement)}` : ''"
   >
     <el-radio-group
       v-if="flat.length && agreement?.channels.length"
@@ -139,10 +163,10 @@ const mendable = computed(() => {
     <div class="columns">
       <PathList :agreement="agreement" :selection="store.selection" @choose="showPath" />
       <section
+        ref="list"
         class="findings"
         tabindex="0"
         aria-label="Findings; arrows choose, full stop mends, t shows the path"
-        @keydown="onKey"
       >
         <p v-if="flat.length === 0" class="clear" data-testid="all-whole">
           <strong class="is-whole">Every path is whole.</strong> Radio, site and network agree; nothing is left to mend.
@@ -165,7 +189,7 @@ const mendable = computed(() => {
             :current="line.finding.id === chosen?.id"
             :alike="mendable.get(line.finding.check) ?? 0"
             @choose="chosenId = line.finding.id"
-            @mend="(fix) => store.mend(line.finding!, fix)"
+            @mend="(fix) => mend(line.finding!, fix)"
             @mend-all="store.mendAll(line.finding.check)"
             @path="openPath(line.finding)"
           />

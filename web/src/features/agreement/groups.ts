@@ -36,7 +36,11 @@ export function byPath(plan: Plan, agreement: Agreement): FindingGroup[] {
     if (radioId)
       return { key: radioId, title: plan.radios.byId[radioId]?.name ?? radioId, detail: 'every path of this radio' };
     if (siteId)
-      return { key: siteId, title: plan.sites.byId[siteId]?.name ?? siteId, detail: 'every path through this hotspot' };
+      return {
+        key: siteId,
+        title: plan.sites.byId[siteId]?.name ?? siteId,
+        detail: `every path through this ${plan.sites.byId[siteId]?.kind ?? 'site'}`,
+      };
     return { key: 'station', title: 'Station', detail: 'every path' };
   });
   const order = new Map(agreement.channels.map((one, at) => [`${one.radioId}/${one.channelId}`, at]));
@@ -47,12 +51,17 @@ const PLACES: readonly [RegExp, string][] = [
   [/^\/station/, 'Station'],
   [/^\/radios/, 'Radios'],
   [/^\/networks/, 'Networks'],
+  [/^\/sites/, 'Sites'],
   [/^\/(sites|profiles)/, 'Hotspots'],
   [/^\/codeplugs/, 'Codeplugs'],
 ];
 
-export function byPlace(_plan: Plan, agreement: Agreement): FindingGroup[] {
-  const place = (finding: ExplainedFinding) => PLACES.findIndex(([pattern]) => pattern.test(finding.pointer));
+export function byPlace(plan: Plan, agreement: Agreement): FindingGroup[] {
+  const place = ({ pointer, subject }: ExplainedFinding) =>
+    PLACES.findIndex(([pattern, title]) =>
+      // One's own hotspots are looked after at Hotspots, repeaters at Sites.
+      title === 'Sites' && plan.sites.byId[subject.siteId ?? '']?.kind === 'hotspot' ? false : pattern.test(pointer),
+    );
   return grouped(agreement.findings, (finding) => ({
     key: `${place(finding)}/${finding.check}`,
     title: `${PLACES[place(finding)]?.[1] ?? 'Plan'}: ${finding.title}`,

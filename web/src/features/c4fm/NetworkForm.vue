@@ -6,7 +6,7 @@ import { reachOf } from '@relay/core/plan/sites';
 import { rows } from '@relay/core/plan/table';
 import { FieldGroup, ReachList, TextField } from '../../fields';
 import DirectoryImport from '../../panels/DirectoryImport.vue';
-import { takeName, takeWhole } from '../../fields/field';
+import { namesBeside, takeName, takeWhole } from '../../fields/field';
 import { REACH_WORDS } from '../../fields/reach-words';
 import { usePlanStore } from '../../sync/plan-store';
 import RoomTable from './RoomTable.vue';
@@ -31,7 +31,15 @@ const sites = computed(() =>
       <TextField
         label="Name"
         :value="network.name"
-        :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))"
+        :take="
+          (text) =>
+            takeName(
+              text,
+              60,
+              (name) => change('name', (one) => void (one.name = name)),
+              namesBeside(store.plan!.networks, network.id),
+            )
+        "
         autofocus
       />
       <TextField

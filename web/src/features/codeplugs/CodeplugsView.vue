@@ -7,6 +7,7 @@ import { MODE_IDS } from '@relay/core/plan/modes/index';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { EmptyState, PageHead } from '../../fields';
 import { NextStep } from '../../panels';
+import { useAct } from '../../app/use-act';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import { useSettled } from '../../sync/settled';
@@ -96,6 +97,8 @@ function addChannel(purpose: Purpose): void {
   select(channel.id);
   void nextTick(() => sheet.value?.goTo({ channelId: channel.id, columnId: 'name' }));
 }
+
+useAct((name) => (name === 'add' && radio.value ? () => addChannel('talk') : undefined));
 
 function removeChannels(): void {
   const ids = removable.value;

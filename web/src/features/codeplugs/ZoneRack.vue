@@ -4,6 +4,8 @@ import { VueDraggable } from 'vue-draggable-plus';
 import { computed, ref } from 'vue';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { Codeplug, Radio } from '@relay/core/plan/types';
+import { TextField } from '../../fields';
+import { namesBeside, takeName } from '../../fields/field';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 
@@ -103,6 +105,20 @@ function add(): void {
             </button>
           </li>
         </VueDraggable>
+        <TextField
+          bare
+          :label="`Name of zone ${zone.name}`"
+          :value="zone.name"
+          :take="
+            (text) =>
+              takeName(
+                text,
+                60,
+                (name) => change(`zone ${name}`, (codeplug) => void (codeplug.zones.byId[zone.id]!.name = name)),
+                namesBeside(codeplug.zones, zone.id),
+              )
+          "
+        />
         <el-button link @click="change(`remove zone ${zone.name}`, (codeplug) => removeRow(codeplug.zones, zone.id))"
           >Remove the zone</el-button
         >

@@ -11,7 +11,7 @@ import { type DmrNetwork, dmrNetwork } from '@relay/core/modes/dmr/networks';
 import { FieldGroup, SwitchField, TextField } from '../../fields';
 import DirectoryImport from '../../panels/DirectoryImport.vue';
 import { download, fileName } from '../../fields/download';
-import { takeName, takeWhole, type Taken } from '../../fields/field';
+import { namesBeside, takeName, takeWhole, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import GroupTable from './GroupTable.vue';
@@ -70,7 +70,15 @@ function addOwnGroup(): void {
       <TextField
         label="Name"
         :value="network.name"
-        :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))"
+        :take="
+          (text) =>
+            takeName(
+              text,
+              60,
+              (name) => change('name', (one) => void (one.name = name)),
+              namesBeside(store.plan!.networks, network.id),
+            )
+        "
         autofocus
       />
       <div v-for="special in SPECIAL_NAMES" :key="special" class="special">

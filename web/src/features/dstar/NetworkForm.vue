@@ -7,7 +7,7 @@ import { networkOf } from '@relay/core/plan/networks';
 import { rows } from '@relay/core/plan/table';
 import { FieldGroup, ReachList, TextField } from '../../fields';
 import DirectoryImport from '../../panels/DirectoryImport.vue';
-import { takeName, type Taken } from '../../fields/field';
+import { namesBeside, takeName, type Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
 import ReflectorTable from './ReflectorTable.vue';
 
@@ -56,7 +56,15 @@ const sites = computed(() =>
       <TextField
         label="Name"
         :value="family.name"
-        :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))"
+        :take="
+          (text) =>
+            takeName(
+              text,
+              60,
+              (name) => change('name', (one) => void (one.name = name)),
+              namesBeside(store.plan!.networks, family.id),
+            )
+        "
         autofocus
       />
       <TextField

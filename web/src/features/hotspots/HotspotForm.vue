@@ -9,7 +9,7 @@ import type { Hotspot, ModeId, ProfileValues, Site } from '@relay/core/plan/type
 import { MODES } from '@relay/core/registries/modes';
 import { formatMHz } from '@relay/core/units/quantities';
 import { FieldGroup, FieldRow, SwitchField, TextField } from '../../fields';
-import { positionText, takeMHz, takeName, takeNumber, takePlace, type Taken } from '../../fields/field';
+import { namesBeside, positionText, takeMHz, takeName, takeNumber, takePlace, type Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
 import { MODE_PARTS, NETWORK_PARTS } from '../modes';
 import FrequencyFinder from './FrequencyFinder.vue';
@@ -76,7 +76,15 @@ function takePosition(text: string): Taken {
       <TextField
         label="Name"
         :value="site.name"
-        :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))"
+        :take="
+          (text) =>
+            takeName(
+              text,
+              60,
+              (name) => change('name', (one) => void (one.name = name)),
+              namesBeside(store.plan!.sites, site.id),
+            )
+        "
         autofocus
       />
       <TextField

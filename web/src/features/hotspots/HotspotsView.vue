@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
+import { freshName } from '@relay/core/plan/fresh-name';
 import { addHotspot } from '@relay/core/plan/hotspot';
 import { effectiveProfile, profilesOf } from '@relay/core/plan/profiles';
 import { hotspotsOf } from '@relay/core/plan/sites';
-import { removeRow } from '@relay/core/plan/table';
+import { removeRow, rows } from '@relay/core/plan/table';
 import type { Site } from '@relay/core/plan/types';
 import { formatMHz } from '@relay/core/units/quantities';
 import { EmptyState, MasterDetail, PageHead, SideList } from '../../fields';
 import { NextStep, PlaceFindings } from '../../panels';
+import { useAct } from '../../app/use-act';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import HotspotForm from './HotspotForm.vue';
@@ -23,10 +25,16 @@ const START_HZ = 438_800_000;
 
 function add(): void {
   const { callSign } = store.plan!.station;
-  const [id, name] = [newId('site'), `${callSign || 'Hotspot'} ${String(sites.value.length + 1).padStart(2, '0')}`];
+  const id = newId('site');
+  const name = freshName(
+    rows(store.plan!.sites).map((one) => one.name),
+    (n) => `${callSign || 'Hotspot'} ${String(n).padStart(2, '0')}`,
+  );
   store.edit(`add ${name}`, (draft) => addHotspot(draft, id, name, START_HZ));
   void router.push({ name: 'hotspots', params: { planId: props.planId, siteId: id } });
 }
+
+useAct((name) => (name === 'add' ? add : undefined));
 
 function remove(site: Site): void {
   store.remove(`Removed ${site.name}`, (draft) => removeRow(draft.sites, site.id));

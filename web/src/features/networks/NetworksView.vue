@@ -2,12 +2,13 @@
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { MODE_DATA } from '@relay/core/plan/modes/index';
-import { networksOf } from '@relay/core/plan/networks';
+import { freshName } from '@relay/core/plan/fresh-name';
 import { newNetwork } from '@relay/core/plan/create';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { Network, NetworkModeId } from '@relay/core/plan/types';
 import { EmptyState, MasterDetail, PageHead, SideList } from '../../fields';
 import { NextStep, PlaceFindings } from '../../panels';
+import { useAct } from '../../app/use-act';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import { MODE_PARTS, NETWORK_PARTS } from '../modes';
@@ -20,14 +21,22 @@ const networks = computed(() => rows(store.plan!.networks));
 const chosen = computed(() => networks.value.find((one) => one.id === props.networkId) ?? networks.value[0] ?? null);
 
 function add(mode: NetworkModeId, { network }: ModeParts<NetworkModeId>): void {
-  const count = networksOf(store.plan!, mode).length;
-  const fresh: Network = newNetwork(mode, newId('net'), `${network.name} ${count + 1}`, store.plan!);
+  const name = freshName(
+    networks.value.map((one) => one.name),
+    (n) => `${network.name} ${n}`,
+  );
+  const fresh: Network = newNetwork(mode, newId('net'), name, store.plan!);
   store.edit(`add ${fresh.name}`, (draft) => {
     putRow(draft.networks, fresh);
     MODE_DATA[mode].blanks.networkAdded?.(draft, fresh.id);
   });
   void router.push({ name: 'networks', params: { planId: props.planId, networkId: fresh.id } });
 }
+
+useAct((name) => {
+  const found = NETWORK_PARTS.find(([mode]) => name === `add-${mode}`);
+  return found && (() => add(...found));
+});
 
 function detailOf(network: Network): string {
   const [number, what] = MODE_PARTS[network.mode].network.holds(network);

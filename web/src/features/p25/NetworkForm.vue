@@ -10,7 +10,7 @@ import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { FieldGroup, NarrowField, ReachList, TextField, VirtualRows } from '../../fields';
 import { useNarrowed } from '../../fields/narrow';
 import DirectoryImport from '../../panels/DirectoryImport.vue';
-import { takeName, type Taken } from '../../fields/field';
+import { namesBeside, takeName, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
 import { REACH_WORDS } from '../../fields/reach-words';
 import { usePlanStore } from '../../sync/plan-store';
@@ -82,7 +82,15 @@ function add(): void {
       <TextField
         label="Name"
         :value="network.name"
-        :take="(text) => takeName(text, 60, (value) => change('name', (one) => void (one.name = value)))"
+        :take="
+          (text) =>
+            takeName(
+              text,
+              60,
+              (value) => change('name', (one) => void (one.name = value)),
+              namesBeside(store.plan!.networks, network.id),
+            )
+        "
         autofocus
       />
       <TextField

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue';
+import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
+import { placeWords } from '@relay/core/plan/place-words';
 import { EmptyState, PageHead } from '../../fields';
 import { api, ApiProblem, type PlanSummary } from '../../sync/api';
 
@@ -10,6 +11,8 @@ const deleted = ref<PlanSummary[]>([]);
 const failure = ref('');
 const name = ref('');
 const file = ref<HTMLInputElement | null>(null);
+/** What was read last, for the names of what is wrong in it. */
+const read = shallowRef<unknown>(null);
 const problems = ref<{ pointer: string; found: string; expected: string }[]>([]);
 const when = (text: string) => new Date(text).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 const none = computed(() => plans.value?.length === 0);
@@ -49,16 +52,13 @@ function readFile(event: Event): void {
   if (!chosen) return;
   void attempt(async () => {
     const text = await chosen.text();
-    let document: unknown;
-    try {
-      document = JSON.parse(text);
-    } catch (error) {
-      const { parseJson } = await import('@relay/core/formats/json');
-      const { finding } = parseJson(text);
+    const { parseJson } = await import('@relay/core/formats/json');
+    const { value: document, finding } = parseJson(text);
+    if (finding)
       throw new Error(
-        `${chosen.name} is no JSON${finding?.line ? `, line ${finding.line}` : ''}: ${(error as Error).message}`,
+        `${chosen.name} is no plan file, or was cut short${finding.line ? `: it cannot be read from line ${finding.line} on` : ''}. Save it again where it comes from.`,
       );
-    }
+    read.value = document;
     await openNew(await api.create({ document }));
   });
 }
@@ -85,7 +85,7 @@ onMounted(refresh);
         <strong>{{ failure }}</strong>
         <ul v-if="problems.length">
           <li v-for="one in problems.slice(0, 8)" :key="one.pointer">
-            <span class="mono">{{ one.pointer || '/' }}</span>: found {{ one.found }}, expected {{ one.expected }}.
+            <b>{{ placeWords(read, one.pointer) }}</b>: found {{ one.found }}, expected {{ one.expected }}.
           </li>
         </ul>
       </div>

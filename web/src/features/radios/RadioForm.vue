@@ -3,7 +3,7 @@ import { MODE_DATA } from '@relay/core/plan/modes/index';
 import { formatMHz, parseMHz } from '@relay/core/units/quantities';
 import type { ModeId, Radio, RadioLimits } from '@relay/core/plan/types';
 import { FieldGroup, SwitchField, TextField } from '../../fields';
-import { takeName, takeNumber, takeWhole, type Taken } from '../../fields/field';
+import { namesBeside, takeName, takeNumber, takeWhole, type Taken } from '../../fields/field';
 import { ALL_PARTS } from '../modes';
 import { usePlanStore } from '../../sync/plan-store';
 
@@ -56,7 +56,15 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
       <TextField
         label="Name"
         :value="radio.name"
-        :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))"
+        :take="
+          (text) =>
+            takeName(
+              text,
+              60,
+              (name) => change('name', (one) => void (one.name = name)),
+              namesBeside(store.plan!.radios, radio.id),
+            )
+        "
         autofocus
       />
       <TextField

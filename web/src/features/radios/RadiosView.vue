@@ -2,11 +2,13 @@
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { MODES } from '@relay/core/registries/modes';
+import { freshName } from '@relay/core/plan/fresh-name';
 import { newRadio } from '@relay/core/plan/create';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { Radio } from '@relay/core/plan/types';
 import { EmptyState, MasterDetail, PageHead, SideList } from '../../fields';
 import { NextStep, PlaceFindings } from '../../panels';
+import { useAct } from '../../app/use-act';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import RadioForm from './RadioForm.vue';
@@ -20,13 +22,18 @@ const chosen = computed(() => radios.value.find((one) => one.id === props.radioI
 function add(): void {
   const radio = newRadio(
     newId('radio'),
-    radios.value.length === 0 ? 'Handheld' : `Radio ${radios.value.length + 1}`,
+    freshName(
+      radios.value.map((one) => one.name),
+      (n) => (n === 1 && radios.value.length === 0 ? 'Handheld' : `Radio ${n}`),
+    ),
     ['dmr', 'fm'],
     store.plan!.station,
   );
   store.edit(`add ${radio.name}`, (draft) => putRow(draft.radios, radio));
   void router.push({ name: 'radios', params: { planId: props.planId, radioId: radio.id } });
 }
+
+useAct((name) => (name === 'add' ? add : undefined));
 
 /** Who it calls as, in each of its modes. */
 function knownAs(radio: Radio): string {

@@ -4,16 +4,16 @@ import { formatMHz, formatShiftMHz } from '@relay/core/units/quantities';
 import { computed } from 'vue';
 import { VirtualRows } from '../../fields';
 import type { Stretch } from '@relay/core/units/geo/corridor';
-import type { AlongSite, NearSite } from '@relay/core/lists/filed';
+import type { AlongSite, FoundSite } from '@relay/core/lists/filed';
 import { accessWords, groupsOnSlot, keyOf, reachWords } from './listed';
 import { type DistanceUnit, distanceText } from './place';
 
 /** Either near a place (distance and bearing) or along a trip (on the way, and off it). */
-defineEmits<{ correct: [site: NearSite | AlongSite] }>();
+defineEmits<{ correct: [site: FoundSite | AlongSite] }>();
 /** Keys of the sites that are ticked. */
 const ticked = defineModel<ReadonlySet<string>>('ticked', { required: true });
 const props = defineProps<{
-  sites: readonly (NearSite | AlongSite)[];
+  sites: readonly (FoundSite | AlongSite)[];
   unit: DistanceUnit;
   trip?: boolean;
   empty?: readonly Stretch[];
@@ -21,7 +21,7 @@ const props = defineProps<{
 /** Sites in their order, and where a stretch of the trip has none, that stretch. */
 const lines = computed(() => {
   const gaps = [...(props.empty ?? [])];
-  const found: ({ site: NearSite | AlongSite } | { gap: Stretch })[] = [];
+  const found: ({ site: FoundSite | AlongSite } | { gap: Stretch })[] = [];
   for (const site of props.sites) {
     while ('alongM' in site && gaps[0] && gaps[0].fromM < site.alongM) found.push({ gap: gaps.shift()! });
     found.push({ site });
@@ -30,7 +30,7 @@ const lines = computed(() => {
 });
 type Line = (typeof lines.value)[number];
 const keyOfLine = (line: Line) => ('gap' in line ? `gap ${line.gap.fromM}` : keyOf(line.site));
-function tick(site: NearSite | AlongSite, on: boolean): void {
+function tick(site: FoundSite | AlongSite, on: boolean): void {
   const next = new Set(ticked.value);
   if (on) next.add(keyOf(site));
   else next.delete(keyOf(site));
@@ -84,9 +84,12 @@ function tick(site: NearSite | AlongSite, on: boolean): void {
           <td class="number">{{ distanceText(site.offM, unit) }}</td></template
         >
         <template v-else>
-          <td class="number">{{ distanceText(site.distanceM, unit) }}</td>
+          <td class="number">{{ site.distanceM === null ? '–' : distanceText(site.distanceM, unit) }}</td>
           <td class="bearing">
-            <span class="mono">{{ Math.round(site.bearingDeg) % 360 }}°</span> {{ compassPoint(site.bearingDeg) }}
+            <template v-if="site.bearingDeg !== null"
+              ><span class="mono">{{ Math.round(site.bearingDeg) % 360 }}°</span>
+              {{ compassPoint(site.bearingDeg) }}</template
+            ><span v-else class="soft">{{ site.lat === null ? 'place not said' : '' }}</span>
           </td>
         </template>
         <th scope="row" class="mono">{{ site.module ? `${site.callSign} ${site.module}` : site.callSign }}</th>

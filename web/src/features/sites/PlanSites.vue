@@ -2,14 +2,16 @@
 /** The repeaters of the plan: what each has and carries, held against the channels that use it. */
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { freshName } from '@relay/core/plan/fresh-name';
 import { newRepeater } from '@relay/core/plan/create';
 import { MODE_DATA, MODE_IDS } from '@relay/core/plan/modes/index';
 import { repeatersOf } from '@relay/core/plan/sites';
-import { putRow, removeRow } from '@relay/core/plan/table';
+import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { Repeater } from '@relay/core/plan/types';
 import { formatMHz } from '@relay/core/units/quantities';
 import { MasterDetail, SideList } from '../../fields';
 import { PlaceFindings } from '../../panels';
+import { useAct } from '../../app/use-act';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
 import RepeaterForm from './RepeaterForm.vue';
@@ -28,12 +30,18 @@ const detail = (site: Repeater) =>
 const START = { txHz: 439_000_000, rxHz: 431_400_000 };
 
 function add(): void {
-  const site = newRepeater(newId('site'), `Repeater ${sites.value.length + 1}`, START.txHz, START.rxHz);
+  const name = freshName(
+    rows(store.plan!.sites).map((one) => one.name),
+    (n) => `Repeater ${n}`,
+  );
+  const site = newRepeater(newId('site'), name, START.txHz, START.rxHz);
   store.edit(`add ${site.name}`, (draft) =>
     putRow(draft.sites, { ...site, fm: { toneIn: null, toneOut: null, widthHz: null } }),
   );
   void router.replace({ query: { ...route.query, site: site.id } });
 }
+
+useAct((name) => (name === 'add' ? add : undefined));
 
 function remove(site: Repeater): void {
   store.remove(`Removed ${site.name}`, (draft) => removeRow(draft.sites, site.id));

@@ -3,7 +3,7 @@
 import type { ModeId, Repeater, SiteStatus } from '@relay/core/plan/types';
 import { formatMHz, formatShiftMHz, parseMHz } from '@relay/core/units/quantities';
 import { ChoiceField, FieldGroup, SwitchField, TextField } from '../../fields';
-import { positionText, takeMHz, takeName, takePlace, type Taken } from '../../fields/field';
+import { namesBeside, positionText, takeMHz, takeName, takePlace, type Taken } from '../../fields/field';
 import { MODE_DATA } from '@relay/core/plan/modes/index';
 import { ALL_PARTS } from '../modes';
 import { usePlanStore } from '../../sync/plan-store';
@@ -51,7 +51,15 @@ function setHas(id: ModeId, has: boolean): void {
       <TextField
         label="Name"
         :value="site.name"
-        :take="(text) => takeName(text, 60, (name) => change('name', (one) => void (one.name = name)))"
+        :take="
+          (text) =>
+            takeName(
+              text,
+              60,
+              (name) => change('name', (one) => void (one.name = name)),
+              namesBeside(store.plan!.sites, site.id),
+            )
+        "
       />
       <TextField
         label="Call sign"

@@ -4,25 +4,27 @@ import { nextTick, ref, watch } from 'vue';
 import { VirtualRows } from '../../fields';
 import { compassPoint } from '@relay/core/units/geo/geodesic';
 import { formatMHz, formatShiftMHz } from '@relay/core/units/quantities';
-import type { AlongSite, NearSite } from '@relay/core/lists/filed';
+import type { AlongSite, FoundSite } from '@relay/core/lists/filed';
 import { accessWords, groupsOnSlot, keyOf, reachWords } from './listed';
 import { type DistanceUnit, distanceText } from './place';
 
-const props = defineProps<{ sites: readonly (NearSite | AlongSite)[]; unit: DistanceUnit; selected: string | null }>();
-const emit = defineEmits<{ select: [key: string]; correct: [site: NearSite | AlongSite] }>();
+const props = defineProps<{ sites: readonly (FoundSite | AlongSite)[]; unit: DistanceUnit; selected: string | null }>();
+const emit = defineEmits<{ select: [key: string]; correct: [site: FoundSite | AlongSite] }>();
 const ticked = defineModel<ReadonlySet<string>>('ticked', { required: true });
 const list = ref<{ show: (at: number) => Promise<void> } | null>(null);
-const slots = (site: NearSite | AlongSite) =>
+const slots = (site: FoundSite | AlongSite) =>
   ([1, 2] as const)
     .filter((slot) => groupsOnSlot(site, slot))
     .map((slot) => `slot ${slot}: ${groupsOnSlot(site, slot)}`)
     .join(' · ');
-const where = (site: NearSite | AlongSite) =>
+const where = (site: FoundSite | AlongSite) =>
   'alongM' in site
     ? `${distanceText(site.alongM, props.unit)} ${props.unit} on the way`
-    : `${distanceText(site.distanceM, props.unit)} ${props.unit}, ${Math.round(site.bearingDeg) % 360}° ${compassPoint(site.bearingDeg)}`;
+    : site.distanceM === null || site.bearingDeg === null
+      ? 'place not said'
+      : `${distanceText(site.distanceM, props.unit)} ${props.unit}, ${Math.round(site.bearingDeg) % 360}° ${compassPoint(site.bearingDeg)}`;
 
-function tick(site: NearSite | AlongSite, on: boolean): void {
+function tick(site: FoundSite | AlongSite, on: boolean): void {
   const next = new Set(ticked.value);
   if (on) next.add(keyOf(site));
   else next.delete(keyOf(site));

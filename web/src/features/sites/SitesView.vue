@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Lists of sites, and which of their sites are near. */
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
+import { computed, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { repeatersOf } from '@relay/core/plan/sites';
 import { EmptyState, PageHead, TextField } from '../../fields';
@@ -9,15 +9,17 @@ import { readPlace, type Taken } from '../../fields/field';
 import { licenceBands } from '@relay/core/units/bands';
 import { markGone, takenFrom } from '@relay/core/lists/gone';
 import { legBetween } from '@relay/core/units/geo/geodesic';
-import type { AlongSite, FiledSite, ListSummary, NearSite, Trip } from '@relay/core/lists/filed';
+import type { AlongSite, FiledSite, FoundSite, ListSummary, Trip } from '@relay/core/lists/filed';
 import type { Position } from '@relay/core/plan/types';
 import { api, EVERY_SITE, type SiteFilter } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
 import AddDrawer from './AddDrawer.vue';
+import { useAct } from '../../app/use-act';
 import { useChosen } from './chosen';
 import CorrectDrawer from './CorrectDrawer.vue';
 import ImportDrawer from './ImportDrawer.vue';
 import { keyOf } from './listed';
+import { useFound } from './use-found';
 import ListsPanel from './ListsPanel.vue';
 import NearTable from './NearTable.vue';
 import PlanSites from './PlanSites.vue';
@@ -28,13 +30,11 @@ import TripPanel from './TripPanel.vue';
 import { type DistanceUnit, homeOf, placeWords } from './place';
 
 const UNIT_KEY = 'yellow-relay-distance-unit';
-const MOST = 60;
 const store = usePlanStore();
 const route = useRoute();
 const router = useRouter();
 const lists = shallowRef<ListSummary[] | null>(null);
 const forgotten = shallowRef<ListSummary[]>([]);
-const sites = shallowRef<NearSite[] | null>(null);
 const problem = ref('');
 const importing = ref(false);
 const correcting = shallowRef<FiledSite | null>(null);
@@ -51,16 +51,27 @@ const filter = computed<SiteFilter>(() => ({
 const from = computed(
   () => (typeof route.query['from'] === 'string' ? readPlace(route.query['from']) : null) ?? homeOf(store.plan!),
 );
+const sought = computed(() => String(route.query['find'] ?? '').trim());
+const onlyUnplaced = computed(() => route.query['place'] === 'none');
 const { ticked, adding, toAdd, remember, addTicked, addAll } = useChosen(() => beside.value);
-let asking: AbortController | null = null;
+
+const {
+  sites,
+  isSought,
+  hasMore,
+  countWords,
+  unplaced,
+  load: loadNear,
+  showMore,
+} = useFound({ from, filter, sought, onlyUnplaced }, remember, problem);
 
 const onMap = computed(() => route.query['map'] === '1' && view.value !== 'plan');
 const siteMap = ref<InstanceType<typeof SiteMap> | null>(null);
 const selected = ref<string | null>(null);
 /** Picked on the map, and not among those that are listed. */
-const picked = shallowRef<NearSite | null>(null);
+const picked = shallowRef<FoundSite | null>(null);
 const trip = shallowRef<{ found: Trip; points: readonly Position[] } | null>(null);
-const listed = computed<readonly (NearSite | AlongSite)[]>(() =>
+const listed = computed<readonly (FoundSite | AlongSite)[]>(() =>
   onTrip.value ? (trip.value?.found.sites ?? []) : (sites.value ?? []),
 );
 const beside = computed(() =>
@@ -96,19 +107,6 @@ async function loadLists(): Promise<void> {
     [lists.value, forgotten.value] = await Promise.all([api.lists(), api.lists(true)]);
   } catch (error) {
     problem.value = (error as Error).message;
-  }
-}
-
-async function loadNear(): Promise<void> {
-  asking?.abort();
-  if (!from.value) return;
-  const mine = (asking = new AbortController());
-  problem.value = '';
-  try {
-    sites.value = await api.near(from.value, MOST, filter.value, mine.signal);
-    remember(sites.value);
-  } catch (error) {
-    if (!mine.signal.aborted) problem.value = (error as Error).message;
   }
 }
 
@@ -164,6 +162,7 @@ async function corrected(words: string): Promise<void> {
   await Promise.all([loadNear(), tripPanel.value?.look()]);
 }
 
+useAct((name) => (name === 'import' ? () => (importing.value = true) : undefined));
 const view = computed(() =>
   route.query['view'] === 'trip' || route.query['view'] === 'plan' ? route.query['view'] : 'near',
 );
@@ -172,11 +171,9 @@ const inPlan = computed(() => repeatersOf(store.plan!).length);
 const placeParam = ({ lat, lon }: Position) => `${lat.toFixed(4)}, ${lon.toFixed(4)}`;
 const TITLES = { near: 'Near me', trip: 'Along a trip', plan: 'In the plan' };
 const tripPanel = ref<InstanceType<typeof TripPanel> | null>(null);
-watch([from, filter], loadNear, { deep: true });
 watch(filter, () => void tripPanel.value?.look(), { flush: 'post' });
 watch(unit, (now) => localStorage.setItem(UNIT_KEY, now));
 onMounted(() => void Promise.all([loadLists(), loadNear()]));
-onBeforeUnmount(() => asking?.abort());
 </script>
 
 <template>
@@ -185,12 +182,18 @@ onBeforeUnmount(() => asking?.abort());
     ><NextStep v-if="lists?.length"
   /></PageHead>
   <p v-if="problem" role="alert" class="is-broken problem">{{ problem }}</p>
-  <EmptyState v-if="lists?.length === 0 && forgotten.length === 0 && inPlan === 0" title="No list yet">
+  <EmptyState
+    v-if="lists?.length === 0 && forgotten.length === 0 && inPlan === 0 && view !== 'plan'"
+    title="No list yet"
+  >
     <p>
       Repeaters come from lists: tables that clubs and people keep, in any layout. Import one, and see what is near,
       with distance and bearing.
     </p>
-    <template #acts><el-button type="primary" @click="importing = true">Import a list</el-button></template>
+    <template #acts
+      ><el-button type="primary" @click="importing = true">Import a list</el-button
+      ><el-button @click="ask({ view: 'plan', act: 'add' })">Enter a repeater by hand</el-button></template
+    >
   </EmptyState>
   <div v-else class="body">
     <p v-if="lists === null" class="soft" role="status">Loading…</p>
@@ -222,6 +225,15 @@ onBeforeUnmount(() => asking?.abort());
           placeholder="locator, or 46.71, -33.42"
         />
         <el-button v-if="view === 'near'" @click="locate">Where this device is</el-button>
+        <input
+          v-if="view === 'near'"
+          class="plain-input seek"
+          :value="sought"
+          type="search"
+          aria-label="Call sign, name, town or frequency"
+          placeholder="call sign, name, town or MHz"
+          @change="ask({ find: ($event.target as HTMLInputElement).value.trim() || undefined })"
+        />
         <SiteFilters
           v-if="view !== 'plan'"
           v-model:unit="unit"
@@ -248,12 +260,28 @@ onBeforeUnmount(() => asking?.abort());
         @found="tripFound"
         @correct="correcting = $event"
       />
-      <p v-else-if="!from" class="soft">Say where you are: type a locator or a position, or give your station one.</p>
+      <p v-else-if="!from && !isSought" class="soft">
+        Say where you are: type a locator or a position, or give your station one.
+      </p>
       <p v-else-if="sites === null" class="soft" role="status">Looking…</p>
-      <p v-else-if="sites.length === 0" class="soft">No site of this kind with a position is in the lists.</p>
+      <p v-else-if="sites.length === 0" class="soft">
+        {{
+          isSought ? 'No site of this kind has these words.' : 'No site of this kind with a position is in the lists.'
+        }}
+      </p>
       <div v-else-if="!onMap" class="scroll" tabindex="0" role="region" aria-label="Sites near me">
         <NearTable v-model:ticked="ticked" :sites="sites" :unit="unit" @correct="correcting = $event" />
       </div>
+      <p v-if="view === 'near' && sites" class="count soft" role="status">
+        <template v-if="sites.length">{{ countWords }}</template>
+        <el-button v-if="hasMore" data-testid="more-sites" @click="showMore">Show more</el-button>
+        <el-button v-if="isSought" link @click="ask({ find: undefined, place: undefined })"
+          >Back to what is near</el-button
+        >
+        <el-button v-else-if="unplaced > 0" link @click="ask({ place: 'none' })"
+          >{{ unplaced.toLocaleString('en') }} without a position</el-button
+        >
+      </p>
       <div v-if="onMap" class="side-by-side">
         <SiteMap
           ref="siteMap"
@@ -322,6 +350,16 @@ section {
 }
 
 .chosen {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+
+.seek {
+  width: 210px;
+}
+
+.count {
   display: flex;
   gap: 12px;
   align-items: center;
