@@ -72,19 +72,56 @@ for (const [width, scheme] of [
   });
 }
 
-test('nothing is wider than a phone where it is read in the field', async ({ page, relay }) => {
+for (const width of [390, 640, 1280, 1920])
+  test(`nothing is wider than a screen of ${width}, and nothing that is pressed lies under something else`, async ({
+    page,
+    relay,
+  }) => {
+    await page.setViewportSize({ width, height: 800 });
+    const ids = [await relay.create({ demo: 'all-modes' }), await relay.create({ demo: 'inherited' })];
+    const more = ['sites?map=1', 'sites?view=trip', 'sites?view=plan'];
+    for (const screen of ids.flatMap((id) => [...STOPS, ...more].map((stop) => relay.at(id, stop)))) {
+      await page.goto(screen);
+      await expect(tally(page)).toBeVisible();
+      await expect(page.locator('h1').first()).toBeVisible();
+      const found = await page.evaluate(() => {
+        const work = document.querySelector('#work')!;
+        const wider = [work.scrollWidth - work.clientWidth, document.documentElement.scrollWidth - innerWidth];
+        // What stands in the bar and at the head of a page: no two of them share ground.
+        const parts = [...document.querySelectorAll('.top > *, .page-head > *, .page-head .acts > *')].filter(
+          (one) => one.getClientRects().length > 0,
+        );
+        const boxes = parts.map((one) => ({ one, box: one.getBoundingClientRect() }));
+        const overlaps = boxes.flatMap(({ one, box }, at) =>
+          boxes.slice(at + 1).flatMap((other) => {
+            const wide = Math.min(box.right, other.box.right) - Math.max(box.left, other.box.left);
+            const high = Math.min(box.bottom, other.box.bottom) - Math.max(box.top, other.box.top);
+            const isInside = one.contains(other.one) || other.one.contains(one);
+            return !isInside && wide > 1 && high > 1 ? [`${one.className} / ${other.one.className}`] : [];
+          }),
+        );
+        return { wider: Math.max(...wider), overlaps };
+      });
+      expect(found, screen).toEqual({ wider: expect.any(Number), overlaps: [] });
+      expect(found.wider, screen).toBeLessThanOrEqual(0);
+    }
+  });
+
+test('on a phone Find, Undo, Redo and the name of the plan are there, and the relay line stands upright', async ({
+  page,
+  relay,
+}) => {
   await page.setViewportSize({ width: 390, height: 800 });
-  const id = await relay.create({ demo: 'all-modes' });
-  for (const stop of ['carry-out', 'card', 'rooms', 'agreement', 'station']) {
-    await page.goto(relay.at(id, stop));
-    await expect(page.locator('h1').first()).toBeVisible();
-    expect(
-      await page.evaluate(
-        () => document.querySelector('#work')!.scrollWidth - document.querySelector('#work')!.clientWidth,
-      ),
-      stop,
-    ).toBeLessThanOrEqual(0);
-  }
+  const id = await relay.create({ demo: 'inherited' });
+  await page.goto(relay.at(id, 'agreement?radio=handheld&channel=ch-w-g417'));
+  await expect(tally(page)).toBeVisible();
+  for (const one of [page.getByTestId('undo'), page.getByRole('button', { name: 'Redo' }), page.locator('.top .find')])
+    await expect(one).toBeInViewport({ ratio: 1 });
+  await expect(page.locator('.top .plan')).toContainText('Inherited');
+  const beads = page.locator('[data-hop] .bead');
+  const boxes = await Promise.all((await beads.all()).map((one) => one.boundingBox()));
+  expect(boxes.length).toBeGreaterThan(4);
+  expect(new Set(boxes.slice(0, 6).map((box) => Math.round(box!.x))).size).toBe(1);
 });
 
 test('no screen says an error to the console, and the first load is at most 250 kB of script', async ({

@@ -40,9 +40,10 @@ const folded = ref(false);
   margin-right: 10px;
 }
 
-@media (max-width: 760px) {
+/* Where there is little room, as at twice the size, the work keeps most of it. */
+@media (max-width: 760px), (max-height: 560px) {
   .dock {
-    max-height: 40vh;
+    max-height: 34vh;
     overflow: auto;
   }
 }

@@ -100,7 +100,7 @@ onUnmounted(() => {
     <a class="skip" href="#work">Skip to the work</a>
     <TopBar :plan-id="planId" class="frame-top" @find="find" />
     <TrackNav :plan-id="planId" class="frame-track" />
-    <main id="work" class="frame-work" tabindex="-1">
+    <main id="work" class="frame-work" data-scrolls tabindex="-1">
       <p v-if="failure" class="failure is-broken" role="alert">
         {{ failure }} <router-link :to="{ name: 'plans' }">All plans</router-link>
       </p>
@@ -123,7 +123,7 @@ onUnmounted(() => {
 <style scoped>
 .frame {
   display: grid;
-  grid-template: 46px minmax(0, 1fr) auto / 168px minmax(0, 1fr);
+  grid-template: minmax(46px, auto) minmax(0, 1fr) auto / 168px minmax(0, 1fr);
   grid-template-areas: 'top top' 'track work' 'track dock';
   height: 100vh;
 }
@@ -179,7 +179,7 @@ onUnmounted(() => {
 
 @media (max-width: 760px) {
   .frame {
-    grid-template: 46px auto minmax(0, 1fr) auto / minmax(0, 1fr);
+    grid-template: auto auto minmax(0, 1fr) auto / minmax(0, 1fr);
     grid-template-areas: 'top' 'track' 'work' 'dock';
   }
 }

@@ -159,26 +159,51 @@ const tally = computed(() => store.agreement?.tally ?? null);
 }
 
 @media (max-width: 1100px) {
-  .plan,
-  .redo {
-    display: none;
+  .plan {
+    max-width: 110px;
+  }
+
+  .undo {
+    max-width: 120px;
   }
 }
 
-@media (max-width: 760px) {
+/* Two lines: whose plan it is and how it stands; what is found, undone and saved. */
+@media (max-width: 900px) {
   .top {
-    gap: 10px;
-    padding: 0 8px;
+    flex-wrap: wrap;
+    gap: 4px 10px;
+    padding: 6px 8px;
   }
 
   .brand strong,
-  .find,
-  .undo {
+  .what,
+  .find kbd {
     display: none;
   }
 
+  .plan {
+    flex: 1 1 84px;
+    min-width: 84px;
+    max-width: none;
+  }
+
+  .find {
+    flex: 1 1 110px;
+    min-width: 110px;
+    margin-left: 0;
+  }
+
+  .undo {
+    max-width: 96px;
+  }
+
+  .redo {
+    margin-left: 0;
+  }
+
   .save {
-    margin-left: auto;
+    min-width: 0;
   }
 }
 </style>

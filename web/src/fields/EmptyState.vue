@@ -21,7 +21,7 @@ defineProps<{ title: string }>();
   display: grid;
   gap: 12px;
   justify-items: start;
-  max-width: 560px;
+  max-width: min(560px, calc(100% - 40px));
   margin: 24px 20px;
   padding: 24px;
   background: var(--raised);
@@ -57,6 +57,7 @@ circle {
 
 .acts {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
 }
 </style>

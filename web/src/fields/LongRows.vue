@@ -20,10 +20,9 @@ const scroller = shallowRef<HTMLElement | null>(null);
 const margin = ref(0);
 const focused = ref(-1);
 
+/** What scrolls up and down says so itself: a table that scrolls sideways looks the same to a style sheet. */
 function scrollerOf(element: HTMLElement): HTMLElement {
-  for (let at = element.parentElement; at; at = at.parentElement)
-    if (/auto|scroll/.test(getComputedStyle(at).overflowY)) return at;
-  return document.documentElement;
+  return element.closest<HTMLElement>('[data-scrolls], .el-drawer__body, .el-dialog__body') ?? document.documentElement;
 }
 
 /** How far below the top of what scrolls these rows begin: what stands above them may grow. */

@@ -15,7 +15,7 @@
 
 @media (max-width: 760px) {
   .master {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

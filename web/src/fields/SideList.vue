@@ -31,12 +31,14 @@ defineProps<{
 <style scoped>
 .list {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
   align-content: start;
 }
 
 ul {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 6px;
   margin: 0;
   padding: 0;
@@ -60,6 +62,7 @@ li.here {
 
 a {
   display: grid;
+  overflow-wrap: anywhere;
   flex: 1;
   min-width: 0;
   text-decoration: none;

@@ -279,14 +279,85 @@ const saidClass = ({ has, expects }: Pair) => ({ mono: has !== expects, soft: ha
   color: var(--ink);
 }
 
+/* On a narrow screen the line stands upright: stations one under the other, their settings beside. */
 @media (max-width: 760px) {
   .hop {
+    grid-template-columns: 24px minmax(0, 1fr);
+    column-gap: 10px;
     justify-items: start;
+    padding-bottom: 14px;
     text-align: left;
   }
 
+  .hop > :not(.rail) {
+    grid-column: 2;
+  }
+
   .rail {
+    grid-row: 1 / span 30;
+    align-self: stretch;
+    width: 24px;
+    height: auto;
+    min-height: 46px;
+    margin-bottom: -14px;
+  }
+
+  .half {
+    left: 8px;
+    right: auto;
+    width: 8px;
+    height: auto;
+  }
+
+  .half--before {
+    top: 0;
+    height: 14px;
+  }
+
+  .half--after {
+    top: 14px;
+    bottom: 0;
+  }
+
+  .half--dashed {
+    background: repeating-linear-gradient(180deg, var(--yellow) 0 9px, transparent 9px 15px);
+    border-block: 0;
+    border-inline: 1px solid var(--doubtful);
+  }
+
+  .half--before.half--gap {
+    height: 0;
+  }
+
+  .half--cut {
+    top: auto;
+    bottom: 0;
+    height: 10px;
+  }
+
+  .half--astray {
+    left: 10px;
+    width: 0;
+    border-top: 0;
+    border-left: 3px dotted var(--broken);
+  }
+
+  .gap {
+    top: -20px;
+    left: 6px;
+    transform: rotate(90deg);
+  }
+
+  .bead {
+    left: 1px;
+  }
+
+  .bend {
     display: none;
+  }
+
+  .pairs th {
+    text-align: left;
   }
 }
 </style>

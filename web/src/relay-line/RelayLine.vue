@@ -141,12 +141,17 @@ const reply = computed(() => drawing(props.view.reply));
 
 @media (max-width: 760px) {
   .line {
-    grid-template-columns: 1fr;
-    gap: 8px;
+    grid-template-columns: minmax(0, 1fr);
+    grid-auto-flow: row;
   }
 
   .reply {
+    grid-template-columns: 44px minmax(0, 1fr);
     padding-right: 0;
+  }
+
+  .reply > :last-child {
+    grid-column: 2;
   }
 }
 </style>

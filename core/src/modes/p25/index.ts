@@ -7,6 +7,7 @@ import { card } from './card';
 import { blankChannel, fields } from './channel';
 import { cross } from './cross';
 import { directory } from './directory';
+import { first } from './first';
 import { destinations, LOCAL, offer, route, standing } from './links';
 import { listed } from './listed';
 import { machine } from './machine';
@@ -41,4 +42,5 @@ export const p25: Mode<'p25'> = {
   sheet,
   directory,
   listed,
+  first,
 };

@@ -107,107 +107,121 @@ function setLead(room: Room, value: string): void {
 
 <template>
   <NarrowField v-model="words" what="rooms" :count="all.length" :shown="shown.length" />
-  <table class="plain">
-    <thead>
-      <tr>
-        <th scope="col" class="narrow">Number</th>
-        <th scope="col">Name</th>
-        <th scope="col">Place</th>
-        <th scope="col" class="number">Connected</th>
-        <th scope="col">The same as, or bridges to</th>
-        <th scope="col"><span class="visually-hidden">Acts</span></th>
-      </tr>
-    </thead>
-    <VirtualRows v-slot="{ row: room, at }" :rows="shown" :key-of="(one) => one.id" :height="43">
-      <tr :data-index="at">
-        <td>
-          <TextField bare :label="`Number of ${room.name}`" :value="roomDigits(room.number)" :take="take(room)" mono />
-        </td>
-        <td>
-          <TextField
-            bare
-            :label="`Name of ${roomDigits(room.number)}`"
-            :value="room.name"
-            :take="
-              (text) =>
-                takeName(text, 60, (value) =>
-                  emit('change', 'name', (draft) => void (draft.rooms.byId[room.id]!.name = value)),
+  <div class="wide-table" tabindex="0" role="region" aria-label="Rooms">
+    <table class="plain">
+      <thead>
+        <tr>
+          <th scope="col" class="narrow">Number</th>
+          <th scope="col">Name</th>
+          <th scope="col">Place</th>
+          <th scope="col" class="number">Connected</th>
+          <th scope="col">The same as, or bridges to</th>
+          <th scope="col"><span class="visually-hidden">Acts</span></th>
+        </tr>
+      </thead>
+      <VirtualRows v-slot="{ row: room, at }" :rows="shown" :key-of="(one) => one.id" :height="43">
+        <tr :data-index="at">
+          <td>
+            <TextField
+              bare
+              :label="`Number of ${room.name}`"
+              :value="roomDigits(room.number)"
+              :take="take(room)"
+              mono
+            />
+          </td>
+          <td>
+            <TextField
+              bare
+              :label="`Name of ${roomDigits(room.number)}`"
+              :value="room.name"
+              :take="
+                (text) =>
+                  takeName(text, 60, (value) =>
+                    emit('change', 'name', (draft) => void (draft.rooms.byId[room.id]!.name = value)),
+                  )
+              "
+            />
+          </td>
+          <td>
+            <TextField
+              bare
+              :label="`Place of ${roomDigits(room.number)}`"
+              :value="room.place"
+              :take="
+                (text) => (
+                  emit(
+                    'change',
+                    'place',
+                    (draft) => void (draft.rooms.byId[room.id]!.place = text.trim().slice(0, 60)),
+                  ),
+                  null
                 )
-            "
-          />
-        </td>
-        <td>
-          <TextField
-            bare
-            :label="`Place of ${roomDigits(room.number)}`"
-            :value="room.place"
-            :take="
-              (text) => (
-                emit('change', 'place', (draft) => void (draft.rooms.byId[room.id]!.place = text.trim().slice(0, 60))),
-                null
-              )
-            "
-          />
-        </td>
-        <td class="number mono">{{ room.activity ?? '–' }}</td>
-        <td>
-          <PickBox
-            class="lead"
-            :value="leadsTo(room)"
-            :options="leads"
-            :label="`${room.name} is the same as, or bridges to`"
-            @choose="setLead(room, $event)"
-          />
-        </td>
-        <td>
-          <el-button
-            link
-            :aria-label="`Remove ${room.name}`"
-            @click="
-              store.remove(`Removed ${room.name}`, (draft) => removeRow(roomNetwork(draft, network.id)!.rooms, room.id))
-            "
-            >Remove</el-button
-          >
-        </td>
-      </tr>
-    </VirtualRows>
-    <tbody>
-      <tr>
-        <td>
-          <input
-            ref="numberBox"
-            v-model="number"
-            class="plain-input mono"
-            aria-label="New room: number"
-            placeholder="41205"
-            inputmode="numeric"
-            @keydown.enter="add"
-          />
-        </td>
-        <td>
-          <input
-            v-model="name"
-            class="plain-input"
-            aria-label="New room: name"
-            placeholder="New room"
-            @keydown.enter="add"
-          />
-        </td>
-        <td>
-          <input
-            v-model="place"
-            class="plain-input"
-            aria-label="New room: place"
-            placeholder="Place"
-            @keydown.enter="add"
-          />
-        </td>
-        <td />
-        <td />
-        <td><el-button @click="add">Add</el-button></td>
-      </tr>
-    </tbody>
-  </table>
+              "
+            />
+          </td>
+          <td class="number mono">{{ room.activity ?? '–' }}</td>
+          <td>
+            <PickBox
+              class="lead"
+              :value="leadsTo(room)"
+              :options="leads"
+              :label="`${room.name} is the same as, or bridges to`"
+              @choose="setLead(room, $event)"
+            />
+          </td>
+          <td>
+            <el-button
+              link
+              :aria-label="`Remove ${room.name}`"
+              @click="
+                store.remove(`Removed ${room.name}`, (draft) =>
+                  removeRow(roomNetwork(draft, network.id)!.rooms, room.id),
+                )
+              "
+              >Remove</el-button
+            >
+          </td>
+        </tr>
+      </VirtualRows>
+      <tbody>
+        <tr>
+          <td>
+            <input
+              ref="numberBox"
+              v-model="number"
+              class="plain-input mono"
+              aria-label="New room: number"
+              placeholder="41205"
+              inputmode="numeric"
+              @keydown.enter="add"
+            />
+          </td>
+          <td>
+            <input
+              v-model="name"
+              class="plain-input"
+              aria-label="New room: name"
+              placeholder="New room"
+              @keydown.enter="add"
+            />
+          </td>
+          <td>
+            <input
+              v-model="place"
+              class="plain-input"
+              aria-label="New room: place"
+              placeholder="Place"
+              @keydown.enter="add"
+            />
+          </td>
+          <td />
+          <td />
+          <td><el-button @click="add">Add</el-button></td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
   <p v-if="problem" class="is-broken" role="alert">
     {{ problem }} <el-button v-if="meant" link @click="useMeant">Use {{ meant }}</el-button>
   </p>

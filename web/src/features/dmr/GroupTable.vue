@@ -81,108 +81,116 @@ function remove(id: string, groupName: string): void {
 
 <template>
   <NarrowField v-model="words" what="groups" :count="groups.length" :shown="shown.length" />
-  <table class="plain">
-    <thead>
-      <tr>
-        <th scope="col" class="narrow">Number</th>
-        <th scope="col">Name</th>
-        <th scope="col">Reach</th>
-        <th v-if="ways.length" scope="col">On the radio</th>
-        <th scope="col"><span class="visually-hidden">Acts</span></th>
-      </tr>
-    </thead>
-    <VirtualRows v-slot="{ row: group, at }" :rows="shown" :key-of="(one) => one.id" :height="43">
-      <tr :data-index="at">
-        <td>
-          <TextField
-            bare
-            label="Group number"
-            :value="String(group.number)"
-            :take="
-              (text) =>
-                takeWhole(text, ADDRESS_MIN, ADDRESS_MAX, (value) =>
-                  emit(
-                    'change',
-                    `group ${group.name}`,
-                    (network) => void (network.groups.byId[group.id]!.number = value),
-                  ),
+  <div class="wide-table" tabindex="0" role="region" aria-label="Talk groups">
+    <table class="plain">
+      <thead>
+        <tr>
+          <th scope="col" class="narrow">Number</th>
+          <th scope="col">Name</th>
+          <th scope="col">Reach</th>
+          <th v-if="ways.length" scope="col">On the radio</th>
+          <th scope="col"><span class="visually-hidden">Acts</span></th>
+        </tr>
+      </thead>
+      <VirtualRows v-slot="{ row: group, at }" :rows="shown" :key-of="(one) => one.id" :height="43">
+        <tr :data-index="at">
+          <td>
+            <TextField
+              bare
+              label="Group number"
+              :value="String(group.number)"
+              :take="
+                (text) =>
+                  takeWhole(text, ADDRESS_MIN, ADDRESS_MAX, (value) =>
+                    emit(
+                      'change',
+                      `group ${group.name}`,
+                      (network) => void (network.groups.byId[group.id]!.number = value),
+                    ),
+                  )
+              "
+              mono
+            />
+          </td>
+          <td>
+            <TextField
+              bare
+              label="Group name"
+              :value="group.name"
+              :take="
+                (text) =>
+                  takeName(text, 60, (value) =>
+                    emit(
+                      'change',
+                      `group ${group.name}`,
+                      (network) => void (network.groups.byId[group.id]!.name = value),
+                    ),
+                  )
+              "
+            />
+          </td>
+          <td>
+            <el-select
+              :persistent="false"
+              class="reach"
+              :model-value="group.category"
+              aria-label="Reach"
+              @update:model-value="
+                emit(
+                  'change',
+                  `group ${group.name}`,
+                  (network) => void (network.groups.byId[group.id]!.category = $event),
                 )
-            "
-            mono
-          />
-        </td>
-        <td>
-          <TextField
-            bare
-            label="Group name"
-            :value="group.name"
-            :take="
-              (text) =>
-                takeName(text, 60, (value) =>
-                  emit(
-                    'change',
-                    `group ${group.name}`,
-                    (network) => void (network.groups.byId[group.id]!.name = value),
-                  ),
-                )
-            "
-          />
-        </td>
-        <td>
-          <el-select
-            :persistent="false"
-            class="reach"
-            :model-value="group.category"
-            aria-label="Reach"
-            @update:model-value="
-              emit(
-                'change',
-                `group ${group.name}`,
-                (network) => void (network.groups.byId[group.id]!.category = $event),
-              )
-            "
-          >
-            <el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one" />
-          </el-select>
-        </td>
-        <td v-if="ways.length" class="mono ways">
-          <span v-for="one in onRadio(group.number)" :key="one.number"
-            >{{ one.number }}<span v-if="one.sites" class="soft"> {{ one.sites }}</span></span
-          >
-        </td>
-        <td>
-          <el-button link :aria-label="`Remove group ${group.name}`" @click="remove(group.id, group.name)"
-            >Remove</el-button
-          >
-        </td>
-      </tr>
-    </VirtualRows>
-    <tbody>
-      <tr>
-        <td>
-          <input
-            ref="numberBox"
-            v-model="number"
-            class="new mono"
-            aria-label="New group: number"
-            placeholder="Number"
-            inputmode="numeric"
-            @keydown.enter="add"
-          />
-        </td>
-        <td>
-          <input v-model="name" class="new" aria-label="New group: name" placeholder="New group" @keydown.enter="add" />
-        </td>
-        <td>
-          <el-select :persistent="false" v-model="category" class="reach" aria-label="New group: reach"
-            ><el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one"
-          /></el-select>
-        </td>
-        <td v-if="ways.length" />
-        <td><el-button @click="add">Add group</el-button></td>
-      </tr>
-    </tbody>
-  </table>
+              "
+            >
+              <el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one" />
+            </el-select>
+          </td>
+          <td v-if="ways.length" class="mono ways">
+            <span v-for="one in onRadio(group.number)" :key="one.number"
+              >{{ one.number }}<span v-if="one.sites" class="soft"> {{ one.sites }}</span></span
+            >
+          </td>
+          <td>
+            <el-button link :aria-label="`Remove group ${group.name}`" @click="remove(group.id, group.name)"
+              >Remove</el-button
+            >
+          </td>
+        </tr>
+      </VirtualRows>
+      <tbody>
+        <tr>
+          <td>
+            <input
+              ref="numberBox"
+              v-model="number"
+              class="new mono"
+              aria-label="New group: number"
+              placeholder="Number"
+              inputmode="numeric"
+              @keydown.enter="add"
+            />
+          </td>
+          <td>
+            <input
+              v-model="name"
+              class="new"
+              aria-label="New group: name"
+              placeholder="New group"
+              @keydown.enter="add"
+            />
+          </td>
+          <td>
+            <el-select :persistent="false" v-model="category" class="reach" aria-label="New group: reach"
+              ><el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one"
+            /></el-select>
+          </td>
+          <td v-if="ways.length" />
+          <td><el-button @click="add">Add group</el-button></td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
   <p v-if="problem" class="is-broken" role="alert">{{ problem }}</p>
 </template>
 

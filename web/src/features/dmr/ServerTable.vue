@@ -47,79 +47,83 @@ const takeRegion =
 </script>
 
 <template>
-  <table class="plain">
-    <thead>
-      <tr>
-        <th scope="col">Name</th>
-        <th scope="col">Address</th>
-        <th scope="col">Region</th>
-        <th scope="col" class="number">Delay ms</th>
-        <th scope="col"><span class="visually-hidden">Acts</span></th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="server in servers" :key="server.id">
-        <td>
-          <TextField
-            bare
-            label="Server name"
-            :value="server.name"
-            :take="
-              (text) =>
-                takeName(text, 60, (value) =>
-                  emit('change', 'server name', (network) => void (network.servers.byId[server.id]!.name = value)),
-                )
-            "
-          />
-        </td>
-        <td><TextField bare label="Server address" :value="server.host" :take="takeHost(server.id)" mono /></td>
-        <td><TextField bare label="Server region" :value="server.region" :take="takeRegion(server.id)" /></td>
-        <td class="number">
-          {{ server.delay ? server.delay.medianMs.toFixed(1) : '–'
-          }}<span v-if="server.delay?.lost" class="is-doubtful lost">{{ server.delay.lost }} lost</span>
-        </td>
-        <td>
-          <el-button
-            link
-            :aria-label="`Remove server ${server.name}`"
-            @click="emit('change', `remove server ${server.name}`, (network) => removeRow(network.servers, server.id))"
-            >Remove</el-button
-          >
-        </td>
-      </tr>
-      <tr>
-        <td>
-          <input
-            v-model="name"
-            class="new"
-            aria-label="New server: name"
-            placeholder="New server"
-            @keydown.enter="add"
-          />
-        </td>
-        <td>
-          <input
-            v-model="host"
-            class="new mono"
-            aria-label="New server: address"
-            placeholder="host name or address"
-            @keydown.enter="add"
-          />
-        </td>
-        <td>
-          <input
-            v-model="region"
-            class="new"
-            aria-label="New server: region"
-            placeholder="Region"
-            @keydown.enter="add"
-          />
-        </td>
-        <td />
-        <td><el-button :disabled="name.trim() === ''" @click="add">Add server</el-button></td>
-      </tr>
-    </tbody>
-  </table>
+  <div class="wide-table" tabindex="0" role="region" aria-label="Servers">
+    <table class="plain">
+      <thead>
+        <tr>
+          <th scope="col">Name</th>
+          <th scope="col">Address</th>
+          <th scope="col">Region</th>
+          <th scope="col" class="number">Delay ms</th>
+          <th scope="col"><span class="visually-hidden">Acts</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="server in servers" :key="server.id">
+          <td>
+            <TextField
+              bare
+              label="Server name"
+              :value="server.name"
+              :take="
+                (text) =>
+                  takeName(text, 60, (value) =>
+                    emit('change', 'server name', (network) => void (network.servers.byId[server.id]!.name = value)),
+                  )
+              "
+            />
+          </td>
+          <td><TextField bare label="Server address" :value="server.host" :take="takeHost(server.id)" mono /></td>
+          <td><TextField bare label="Server region" :value="server.region" :take="takeRegion(server.id)" /></td>
+          <td class="number">
+            {{ server.delay ? server.delay.medianMs.toFixed(1) : '–'
+            }}<span v-if="server.delay?.lost" class="is-doubtful lost">{{ server.delay.lost }} lost</span>
+          </td>
+          <td>
+            <el-button
+              link
+              :aria-label="`Remove server ${server.name}`"
+              @click="
+                emit('change', `remove server ${server.name}`, (network) => removeRow(network.servers, server.id))
+              "
+              >Remove</el-button
+            >
+          </td>
+        </tr>
+        <tr>
+          <td>
+            <input
+              v-model="name"
+              class="new"
+              aria-label="New server: name"
+              placeholder="New server"
+              @keydown.enter="add"
+            />
+          </td>
+          <td>
+            <input
+              v-model="host"
+              class="new mono"
+              aria-label="New server: address"
+              placeholder="host name or address"
+              @keydown.enter="add"
+            />
+          </td>
+          <td>
+            <input
+              v-model="region"
+              class="new"
+              aria-label="New server: region"
+              placeholder="Region"
+              @keydown.enter="add"
+            />
+          </td>
+          <td />
+          <td><el-button :disabled="name.trim() === ''" @click="add">Add server</el-button></td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
   <DelayProbe
     v-if="servers.length"
     :servers="servers"

@@ -57,6 +57,7 @@ function remove(site: Repeater): void {
     <template #side>
       <SideList
         class="long"
+        data-scrolls
         :items="sites"
         :chosen="chosen.id"
         label="Repeaters of the plan"

@@ -42,7 +42,7 @@ watch(
 </script>
 
 <template>
-  <div class="scroll">
+  <div class="scroll" data-scrolls>
     <VirtualRows
       ref="list"
       v-slot="{ row: site, at }"

@@ -112,75 +112,77 @@ onMounted(() => {
         }}</span
       >
     </div>
-    <table class="plain">
-      <thead>
-        <tr>
-          <th scope="col">Destination</th>
-          <th scope="col">Called as</th>
-          <th scope="col">Network</th>
-          <th
-            v-for="radio in radios"
-            :key="radio.id"
-            scope="col"
-            class="radio"
-            :class="{ over: over === radio.id }"
-            @dragover.prevent="over = radio.id"
-            @dragleave="over = null"
-            @drop.prevent="drop(radio.id)"
-          >
-            {{ radio.name }}
-          </th>
-        </tr>
-      </thead>
-      <VirtualRows v-slot="{ row, at }" :rows="shown" :key-of="(one) => one.key" :height="40">
-        <tr :data-index="at" draggable="true" @dragstart="dragged = row" @dragend="((dragged = null), (over = null))">
-          <th scope="row" class="name">
-            {{ row.name }} <span class="soft">{{ row.category }}</span>
-          </th>
-          <td class="mono called">
-            {{ row.address
-            }}<span v-for="number in row.onRadio" :key="number" class="soft" :title="`On the radio, ${number}`">
-              · radio {{ number }}</span
+    <div class="wide-table" tabindex="0" role="region" aria-label="Wants board">
+      <table class="plain">
+        <thead>
+          <tr>
+            <th scope="col">Destination</th>
+            <th scope="col">Called as</th>
+            <th scope="col">Network</th>
+            <th
+              v-for="radio in radios"
+              :key="radio.id"
+              scope="col"
+              class="radio"
+              :class="{ over: over === radio.id }"
+              @dragover.prevent="over = radio.id"
+              @dragleave="over = null"
+              @drop.prevent="drop(radio.id)"
             >
-          </td>
-          <td>{{ row.networkName }}</td>
-          <td
-            v-for="cell in row.cells"
-            :key="cell.radioId"
-            @dragover.prevent="over = cell.radioId"
-            @drop.prevent="drop(cell.radioId)"
-          >
-            <button
-              v-for="way in chipsOf(cell.ways).chips"
-              :key="way.siteId"
-              type="button"
-              class="chip"
-              :class="[{ 'chip--on': way.want }, way.verdict ? `chip--${way.verdict}` : '']"
-              :aria-pressed="way.want !== null"
-              :aria-label="`${row.name} through ${way.siteName}${way.how ? `, ${way.how}` : ''}: ${pressed(way)}`"
-              @click="toggle(row, cell.radioId, way)"
+              {{ radio.name }}
+            </th>
+          </tr>
+        </thead>
+        <VirtualRows v-slot="{ row, at }" :rows="shown" :key-of="(one) => one.key" :height="40">
+          <tr :data-index="at" draggable="true" @dragstart="dragged = row" @dragend="((dragged = null), (over = null))">
+            <th scope="row" class="name">
+              {{ row.name }} <span class="soft">{{ row.category }}</span>
+            </th>
+            <td class="mono called">
+              {{ row.address
+              }}<span v-for="number in row.onRadio" :key="number" class="soft" :title="`On the radio, ${number}`">
+                · radio {{ number }}</span
+              >
+            </td>
+            <td>{{ row.networkName }}</td>
+            <td
+              v-for="cell in row.cells"
+              :key="cell.radioId"
+              @dragover.prevent="over = cell.radioId"
+              @drop.prevent="drop(cell.radioId)"
             >
-              {{ way.siteName }}<span v-if="way.how" class="state">{{ way.how }}</span
-              ><span v-if="way.want" class="state">{{ pressed(way) }}</span>
-            </button>
-            <PickBox
-              v-if="chipsOf(cell.ways).others.length"
-              class="more"
-              value=""
-              placeholder="through…"
-              :label="`${row.name} through another site`"
-              :options="
-                chipsOf(cell.ways).others.map((way) => ({
-                  value: way.siteId,
-                  label: way.how ? `${way.siteName}, ${way.how}` : way.siteName,
-                }))
-              "
-              @choose="addThrough(row, cell.radioId, $event)"
-            />
-          </td>
-        </tr>
-      </VirtualRows>
-    </table>
+              <button
+                v-for="way in chipsOf(cell.ways).chips"
+                :key="way.siteId"
+                type="button"
+                class="chip"
+                :class="[{ 'chip--on': way.want }, way.verdict ? `chip--${way.verdict}` : '']"
+                :aria-pressed="way.want !== null"
+                :aria-label="`${row.name} through ${way.siteName}${way.how ? `, ${way.how}` : ''}: ${pressed(way)}`"
+                @click="toggle(row, cell.radioId, way)"
+              >
+                {{ way.siteName }}<span v-if="way.how" class="state">{{ way.how }}</span
+                ><span v-if="way.want" class="state">{{ pressed(way) }}</span>
+              </button>
+              <PickBox
+                v-if="chipsOf(cell.ways).others.length"
+                class="more"
+                value=""
+                placeholder="through…"
+                :label="`${row.name} through another site`"
+                :options="
+                  chipsOf(cell.ways).others.map((way) => ({
+                    value: way.siteId,
+                    label: way.how ? `${way.siteName}, ${way.how}` : way.siteName,
+                  }))
+                "
+                @choose="addThrough(row, cell.radioId, $event)"
+              />
+            </td>
+          </tr>
+        </VirtualRows>
+      </table>
+    </div>
     <p v-if="shown.length === 0" class="soft none">No destination has these words.</p>
   </div>
   <BuildDrawer v-model="building" />
