@@ -434,3 +434,33 @@ test('sixty thousand lines come in with progress, are given up half way with not
   expect(seen.frames).toBeGreaterThan(10);
   await forgetAll(relay);
 });
+
+test('sites are sought by words, page on, and are found from anywhere', async ({ page, relay }) => {
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  const lines = Array.from(
+    { length: 150 },
+    (_, n) =>
+      `QO5S${String.fromCharCode(65 + Math.floor(n / 26))}${String.fromCharCode(65 + (n % 26))};Seek ${n};439.1;FM;${46 + n / 100};-33.4`,
+  );
+  const body = `Call sign;Name;Output MHz;Mode;Lat;Lon\n${lines.join('\n')}\nQO6NOP;Nowhere Mast;438.9;FM;;\n`;
+  await fetch(`${relay.url}/api/v1/lists?name=Seek`, { method: 'POST', body });
+  await page.goto(relay.at(id, 'sites'));
+  await page.getByTestId('more-sites').click();
+  await expect(page.locator('.count')).toContainText('the 120 nearest');
+  await page.getByLabel('Call sign, name, town or frequency').fill('seek 149');
+  await page.getByLabel('Call sign, name, town or frequency').press('Enter');
+  await expect(page.getByTestId('near-site')).toHaveCount(1);
+  await expect(page.getByTestId('near-site')).toContainText('Seek 149');
+  await page.getByRole('button', { name: 'Back to what is near' }).click();
+  await page.getByRole('button', { name: /without a position$/ }).click();
+  await expect(page.getByTestId('near-site').filter({ hasText: 'QO6NOP' })).toContainText('place not said');
+  await page.keyboard.press('Control+K');
+  await page.keyboard.type('seek 77');
+  await page.getByRole('option', { name: /in a list.*Seek 77/ }).click();
+  await expect(page.getByTestId('near-site').filter({ hasText: 'Seek 77' })).toBeVisible();
+  // Actions are found by other words too, and are carried out.
+  await page.keyboard.press('Control+K');
+  await page.keyboard.type('csv');
+  await page.getByRole('option', { name: /Import a list/ }).click();
+  await expect(page.getByRole('dialog').filter({ hasText: 'Import' })).toBeVisible();
+});

@@ -3,6 +3,7 @@ import { agreementOf } from '../agreement/agreement';
 import { MODE_IDS } from '../plan/modes';
 import { rows } from '../plan/table';
 import type { ModeId } from '../plan/types';
+import { validatePlan } from '../plan/validate';
 import { firstPlan, firstQuestions } from '../registries/builder';
 
 /** The examples beside the questions, as a beginner may type them; a password is one's own. */
@@ -13,6 +14,7 @@ describe('a first plan', () => {
   it.each(MODE_IDS)('of %s from the answers is whole, with nothing left to mend', (mode) => {
     const { plan, problems } = firstPlan(mode, examples(mode));
     expect(problems).toEqual([]);
+    expect(validatePlan(plan).problems).toEqual([]);
     const { tally, findings } = agreementOf(plan!);
     expect(tally.whole).toBeGreaterThan(0);
     expect([tally.doubtful, tally.broken, findings.filter((one) => one.severity !== 'note')]).toEqual([0, 0, []]);

@@ -5,7 +5,6 @@ import { addHotspot } from '../plan/hotspot';
 import { MODE_DATA, NETWORK_MODE_IDS } from '../plan/modes';
 import { putRow } from '../plan/table';
 import type { ModeId, NetworkModeId, Plan } from '../plan/types';
-import { validatePlan } from '../plan/validate';
 import { isCallSign } from '../units/call-signs';
 import { formatMHz, meantMHz, MOST_HZ, parseMHz, parseWhole } from '../units/quantities';
 import { carryOut } from './build';
@@ -79,9 +78,5 @@ export function firstPlan(
     else putRow(draft.wants, { id: 'want', destination: wanted, radioId: IDS.radioId, siteId: IDS.siteId });
   });
   if (found) return { plan: null, problems: [found] };
-  const { plan: built } = edit(plan, carryOut(modes));
-  const checked = validatePlan(built);
-  return checked.plan
-    ? { plan: checked.plan, problems: [] }
-    : { plan: null, problems: checked.problems.map(({ found: what }) => ({ key: '', problem: `Found ${what}.` })) };
+  return { plan: edit(plan, carryOut(modes)).plan, problems: [] };
 }

@@ -1,10 +1,14 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { placeWords } from '@relay/core/plan/place-words';
-import { EmptyState, PageHead } from '../../fields';
+import type { Plan } from '@relay/core/plan/types';
+import { PageHead } from '../../fields';
 import { api, ApiProblem, type PlanSummary } from '../../sync/api';
 
+/** Loaded when they are shown: they know every mode. */
+const FirstLook = defineAsyncComponent(() => import('./FirstLook.vue'));
+const GuidedStart = defineAsyncComponent(() => import('./GuidedStart.vue'));
 const router = useRouter();
 const plans = ref<PlanSummary[] | null>(null);
 const deleted = ref<PlanSummary[]>([]);
@@ -15,6 +19,7 @@ const file = ref<HTMLInputElement | null>(null);
 const read = shallowRef<unknown>(null);
 const problems = ref<{ pointer: string; found: string; expected: string }[]>([]);
 const when = (text: string) => new Date(text).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+const guided = ref(false);
 const none = computed(() => plans.value?.length === 0);
 
 async function attempt(act: () => Promise<void>): Promise<void> {
@@ -40,6 +45,8 @@ async function openNew(plan: PlanSummary, stop = 'agreement'): Promise<void> {
 
 const create = () =>
   attempt(async () => openNew(await api.create({ name: name.value.trim() || 'My plan' }), 'station'));
+/** The answers became a plan: it opens where its first path is shown. */
+const makeFirst = (document: Plan) => attempt(async () => openNew(await api.create({ document })));
 const loadDemo = (demo: string) => attempt(async () => openNew(await api.create({ demo })));
 const change = (act: Promise<unknown>) =>
   attempt(async () => {
@@ -69,7 +76,6 @@ onMounted(refresh);
 <template>
   <main class="plans">
     <PageHead title="Yellow Relay" detail="Your plans">
-      <el-button @click="file?.click()">Open a plan file</el-button>
       <input
         ref="file"
         type="file"
@@ -90,13 +96,15 @@ onMounted(refresh);
         </ul>
       </div>
       <p v-if="plans === null && !failure" role="status" class="soft">Reading the list…</p>
-      <EmptyState v-if="none" title="No plan yet">
-        <p>
-          A plan holds your station, radios, hotspots, networks and what you want to reach. Yellow Relay builds
-          codeplugs and hotspot profiles from it and proves that they agree.
-        </p>
-        <template #acts><el-button @click="loadDemo('ostrey-isles')">Load the demo plan</el-button></template>
-      </EmptyState>
+      <FirstLook v-if="none && !guided" />
+      <GuidedStart v-if="guided" @made="makeFirst" @close="guided = false" />
+      <div v-else class="ways" role="group" aria-label="Ways to begin">
+        <el-button :type="none ? 'primary' : 'default'" data-testid="guided" @click="guided = true"
+          >Guided start: a few questions</el-button
+        >
+        <el-button @click="file?.click()">Open a plan file</el-button>
+        <el-button @click="loadDemo('ostrey-isles')">{{ none ? 'Load the demo plan' : 'Add the demo plan' }}</el-button>
+      </div>
       <table v-if="plans?.length" class="plain">
         <thead>
           <tr>
@@ -147,8 +155,7 @@ onMounted(refresh);
           placeholder="Its name"
           autocomplete="off"
         />
-        <el-button type="primary" native-type="submit">Start it</el-button>
-        <el-button @click="loadDemo('ostrey-isles')">Add the demo plan</el-button>
+        <el-button native-type="submit">Start it empty</el-button>
         <el-button @click="loadDemo('all-modes')">Add the plan of all modes</el-button>
         <el-button @click="loadDemo('inherited')">Add “Inherited”, to learn on</el-button>
       </form>
@@ -199,8 +206,14 @@ onMounted(refresh);
   padding: 8px 20px 40px;
 }
 
-.body :deep(.empty) {
-  margin: 0;
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+.ways .el-button + .el-button {
+  margin-left: 0;
 }
 
 .acts {
