@@ -44,6 +44,7 @@ export interface AppParts {
 export interface App {
   koa: Koa;
   plans: Plans;
+  directory: Directory;
   /** Ends what it keeps running beside the requests. */
   close: () => Promise<void>;
 }
@@ -99,6 +100,7 @@ export function createApp(parts: AppParts): App {
   return {
     koa,
     plans,
+    directory,
     close: async () => {
       await plans.close();
       await reads.close();

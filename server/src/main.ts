@@ -2,15 +2,14 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
-import { DEMO_PLANS } from '../../demo/ostrey-isles';
 import { createApp } from './app';
 import { openDatabase } from './db/data-source';
 import { isDatabaseTrouble } from './db/trouble';
 import { PlanEvents } from './events';
 import { isLoopback } from './http/guard';
 import { makeLog } from './http/log';
+import { loadDemo } from './demo';
 import { LoopMonitor } from './http/monitor';
-import type { Plans } from './plans/plans';
 import { simulatedLine } from './prober/line';
 
 function setting(name: string, fallback?: string): string {
@@ -54,7 +53,8 @@ async function main(): Promise<void> {
     webRoot: setting('RELAY_WEB_ROOT', join(import.meta.dirname, '../../web/dist')),
     line: simulatedLine(),
   });
-  if (setting('RELAY_DEMO', '') === '1') await loadDemo(app.plans);
+  if (setting('RELAY_DEMO', '') === '1')
+    await loadDemo(app.plans, app.directory, join(import.meta.dirname, '../../demo/lists'));
   const answer = app.koa.callback();
   const server = createServer((request, response) => void answer(request, response));
   await new Promise<void>((resolve, reject) => server.once('error', reject).listen(port, host, resolve));
@@ -100,13 +100,6 @@ function secretKey(file: string): Uint8Array {
 /** The hash of the shared password, `null` where none was set. */
 function accessHash(file: string): string | null {
   return file !== '' && existsSync(file) ? readFileSync(file, 'utf8').trim() : null;
-}
-
-/** Loads the demo plans when the database holds no plan at all, deleted ones included. */
-async function loadDemo(plans: Plans): Promise<void> {
-  if ((await plans.list(false)).length > 0 || (await plans.list(true)).length > 0) return;
-  const encoder = new TextEncoder();
-  for (const demo of Object.keys(DEMO_PLANS)) await plans.create(encoder.encode(JSON.stringify({ demo })));
 }
 
 main().catch((error: unknown) => {

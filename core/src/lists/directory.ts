@@ -84,3 +84,19 @@ export function putDirectory(directory: ModeDirectory, network: Network, list: r
       ),
     );
 }
+
+/**
+ * A row for what was typed and no list of the network has: a number that somebody knows. It is called by what was typed.
+ * @returns `null` where that is no number of such a network, or is in its list
+ */
+export function unlistedRow(directory: ModeDirectory, network: Network, typed: string): DirectoryRow | null {
+  const text = typed.trim();
+  if (!/\d/.test(text)) return null;
+  const row = directory.read(
+    (field) => (field === 'number' || field === 'name' ? text : ''),
+    () => null,
+    network,
+  );
+  const isListed = row && rows(directory.table(network)).some((entry) => entry.number === row.number);
+  return isListed ? null : row;
+}

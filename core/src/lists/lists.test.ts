@@ -1,5 +1,8 @@
 import { MODES } from '../registries/modes';
-import { guessColumns, readSites } from '../registries/lists';
+import { directoryOf, guessColumns, readSites } from '../registries/lists';
+import { rows } from '../plan/table';
+import { samplePlan } from '../testing/sample-plan';
+import { unlistedRow } from './directory';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -377,5 +380,21 @@ describe('rows that are wrong', () => {
         (data) => void expect(() => readSites(readRaw(data), guessColumns(readRaw(data)))).not.toThrow(),
       ),
     );
+  });
+});
+
+describe('a number that no list has', () => {
+  const plan = samplePlan();
+  const network = rows(plan.networks)[0]!;
+  const directory = directoryOf(network.mode);
+  it.each([
+    ['12345', 12_345],
+    [' 9990123 ', 9_990_123],
+    ['417', null],
+    ['Hask', null],
+    ['', null],
+    ['99999999', null],
+  ])('%j is taken as %j', (typed, number) => {
+    expect(unlistedRow(directory, network, typed)?.number ?? null).toBe(number);
   });
 });

@@ -188,6 +188,15 @@ export class Directory {
   }
 
   /** @throws NotFound for a line that the list has not */
+  /** Where a list names a call sign first; `null` where it does not. */
+  async lineOf(listId: string, callSign: string): Promise<number | null> {
+    const [found] = (await this.source.query(
+      'SELECT min(line) AS line FROM directory_site WHERE list_id = $1 AND call_sign = $2',
+      [listId, callSign],
+    )) as { line: number | null }[];
+    return found?.line ?? null;
+  }
+
   async correct(listId: string, line: number, correction: Omit<Correction, 'was' | 'madeAt'>): Promise<void> {
     const key = { listId, line };
     const site = (await filedSites(this.query, [key])).get(keyText(key));

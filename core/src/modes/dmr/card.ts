@@ -1,13 +1,24 @@
 /** What is called in DMR, by network and hotspot, with the number on the radio. */
 import type { ModeCard } from '../../card/mode-card';
 import { SPECIAL_NAMES } from '../../plan/modes/dmr/schema';
-import type { SpecialNumber } from '../../plan/modes/dmr/types';
+import type { SpecialNumber, TalkGroup } from '../../plan/modes/dmr/types';
 import { effectiveProfile } from '../../plan/profiles';
 import { hotspotsOf } from '../../plan/sites';
+import { rows } from '../../plan/table';
 import type { Plan, Site } from '../../plan/types';
 import { type DmrNetwork, dmrNetworks } from './networks';
 import { SPECIAL_TITLES } from './links';
 import { radioNumber } from './routes/prefixes';
+
+/** The groups that are wanted through a site, in the order of the network's list. */
+function wantedGroups(plan: Plan, network: DmrNetwork, site: Site): TalkGroup[] {
+  const wanted = new Set(
+    rows(plan.wants).flatMap(({ siteId, destination: to }) =>
+      siteId === site.id && to.mode === 'dmr' && to.kind === 'group' && to.networkId === network.id ? [to.groupId] : [],
+    ),
+  );
+  return rows(network.groups).filter((group) => wanted.has(group.id));
+}
 
 function section(plan: Plan, network: DmrNetwork, site: Site): ReturnType<ModeCard>[number] {
   const onRadio = ({ number, kind }: SpecialNumber) => radioNumber(plan, site.id, network.id, kind, number) ?? number;
@@ -18,11 +29,16 @@ function section(plan: Plan, network: DmrNetwork, site: Site): ReturnType<ModeCa
       ? [{ enter: `${known.kind} ${onRadio(known)}`, name: SPECIAL_TITLES[special], note: `through ${site.name}` }]
       : [];
   });
+  const groups = wantedGroups(plan, network, site).map(({ number, name }) => ({
+    enter: `group ${onRadio({ number, kind: 'group' })}`,
+    name,
+    note: `through ${site.name}`,
+  }));
   const { unlink } = network.special;
   const timer = `a dynamic group is dropped after ${network.dynamicTimerMin} min`;
   return {
     title: network.name,
-    lines,
+    lines: [...groups, ...lines],
     out: unlink
       ? `To leave, make a ${unlink.kind} call to ${onRadio(unlink)}; ${timer} anyway.`
       : `A${timer.slice(1)}.`,

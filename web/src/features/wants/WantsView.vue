@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { putDirectory, unlistedRow } from '@relay/core/lists/directory';
 import { rows } from '@relay/core/plan/table';
+import { directoryOf } from '@relay/core/registries/lists';
 import { EmptyState, PageHead, PickBox, VirtualRows } from '../../fields';
 import { narrowed } from '../../fields/narrow';
 import { NextStep } from '../../panels';
@@ -32,6 +34,25 @@ const shown = computed(() =>
 );
 /** Something is wanted that no channel serves yet: building is the next act. */
 const unbuilt = computed(() => store.agreement !== null && isUnbuilt(plan.value));
+/** A number that no list has can be wanted all the same: it is put into the list of a network. */
+const unlisted = computed(() => {
+  const typed = filter.value.trim();
+  // One number, and none of those in view.
+  if (!/^\S*\d\S*$/.test(typed) || shown.value.some((row) => row.address.split(' ').includes(typed))) return [];
+  return rows(plan.value.networks).flatMap((network) => {
+    const row = unlistedRow(directoryOf(network.mode), network, typed);
+    return row ? [{ network, row }] : [];
+  });
+});
+
+function addUnlisted({ network, row }: (typeof unlisted.value)[number]): void {
+  store.edit(`add ${filter.value.trim()} to ${network.name}`, (draft) => {
+    const there = draft.networks.byId[network.id];
+    if (there) putDirectory(directoryOf(there.mode), there, [row]);
+  });
+  store.notice = `${filter.value.trim()} is in the list of ${network.name} now. Press a site to want it.`;
+}
+
 const missing = computed(() => {
   if (plan.value.radios.order.length === 0)
     return { text: 'Add a radio first: a want says on which radio.', route: 'radios', label: 'Add a radio' };
@@ -183,7 +204,13 @@ onMounted(() => {
         </VirtualRows>
       </table>
     </div>
-    <p v-if="shown.length === 0" class="soft none">No destination has these words.</p>
+    <p v-if="shown.length === 0 && unlisted.length === 0" class="soft none">No destination has these words.</p>
+    <p v-if="unlisted.length" class="none" data-testid="unlisted">
+      {{ filter.trim() }} is in no list of this plan. If you know it:
+      <el-button v-for="one in unlisted" :key="one.network.id" @click="addUnlisted(one)"
+        >Add it to {{ one.network.name }}</el-button
+      >
+    </p>
   </div>
   <BuildDrawer v-model="building" />
 </template>
