@@ -1,5 +1,5 @@
 /**
- * Takes the pictures in docs/screenshots from the demo of a running server: `npx tsx docs/screenshots.ts [URL]`.
+ * Takes the pictures in docs/screenshots from `./relay demo`, just started with nothing kept before: `npx tsx docs/screenshots.ts [URL]`.
  * They are made at 1280 by 800 with Debian's Chromium; look at each before it is committed.
  */
 import { chromium, type Page } from '@playwright/test';
@@ -33,7 +33,10 @@ const browser = await chromium.launch({
   ],
 });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' });
-await take(page, 'plans', '/', 'tbody tr');
+await page.goto(`${url}/`);
+await page.getByTestId('guided').click();
+await page.getByTestId('relay-verdict').waitFor();
+await page.screenshot({ path: new URL('screenshots/plans.png', import.meta.url).pathname, animations: 'disabled' });
 const home = await create({ demo: 'ostrey-isles' });
 const lent = await create({ demo: 'inherited' });
 const modes = await create({ demo: 'all-modes' });
@@ -71,15 +74,6 @@ await page.getByTestId('accept-network').click();
 await page.getByRole('button', { name: 'Close', exact: true }).click();
 await take(page, 'routes', `/plan/${home}/hotspots/home/routes?number=8000417`, 'svg.ribbon .chip');
 await take(page, 'carry-out', `/plan/${home}/carry-out`, '[data-testid="reprogram-channel"]');
-for (const file of ['isles-club.csv', 'survey.csv', 'harbour-book.geojson']) {
-  await page.goto(`${url}/plan/${home}/sites`);
-  await page.getByRole('button', { name: 'Import a list' }).first().click();
-  await page
-    .getByLabel('List of sites', { exact: true })
-    .setInputFiles(new URL(`../demo/lists/${file}`, import.meta.url).pathname);
-  await page.getByTestId('import-list').click();
-  await page.getByTestId('import-list').waitFor({ state: 'hidden' });
-}
 await take(page, 'sites', `/plan/${home}/sites`, '[data-testid="near-site"]');
 // Three repeaters go into the plan, and the map shows them among the others.
 for (const name of [/^Choose QO1HSK B/, /^Choose QO1MRN B/, /^Choose QO1ELY C/]) await page.getByLabel(name).check();
@@ -89,8 +83,6 @@ await page.getByTestId('add-sites').waitFor({ state: 'hidden' });
 await page.getByTestId('save-state').getByText('Saved', { exact: true }).waitFor();
 await take(page, 'map', `/plan/${home}/sites?map=1`, '[data-testid="map-site"]');
 await take(page, 'repeaters', `/plan/${home}/sites?view=plan`, 'nav[aria-label="Repeaters of the plan"]');
-for (const list of (await (await fetch(`${url}/api/v1/lists`)).json()) as { id: string }[])
-  await fetch(`${url}/api/v1/lists/${list.id}`, { method: 'DELETE' });
 await take(page, 'build', `/plan/${lent}/wants?build=1`, '[data-testid="carry-out-build"]');
 for (const id of made) await fetch(`${url}/api/v1/plans/${id}`, { method: 'DELETE' });
 await take(page, 'help', '/help/checks/color-code-differs', 'article');

@@ -4,7 +4,7 @@ import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { ensureBuild } from './build.mjs';
 import { Failure, knownCause } from './failure.mjs';
-import { ensureNodePackages } from './packages.mjs';
+import { ensureChromium, ensureNodePackages } from './packages.mjs';
 import { home, ROOT } from './paths.mjs';
 import { isServing, reset, serve, status, stopAll } from './serve.mjs';
 
@@ -51,6 +51,7 @@ const COMMANDS = {
   restore: async (words) => (await import('./backup.mjs')).restore(words, isServing),
   test: async (words) => (await import('./test-run.mjs')).testRun(words),
   bench: async (words) => {
+    if (words.includes('browser')) ensureChromium();
     ensureNodePackages();
     return (
       spawnSync(process.execPath, ['--expose-gc', '--import', 'tsx', join(ROOT, 'bench', 'main.ts'), ...words], {

@@ -11,6 +11,8 @@ const KEYS: readonly [string, string][] = [
   ['Arrows, Enter or F2', 'Sheet: move, edit'],
   ['Ctrl C / Ctrl V', 'Sheet: copy and paste ranges, also to and from a spreadsheet'],
   ['Ctrl D', 'Sheet: fill the range down from its first row'],
+  ['Ctrl A, Shift and arrows', 'Sheet: select all, or a range'],
+  ['Esc', 'Sheet: give up what was not taken in a cell'],
 ];
 </script>
 

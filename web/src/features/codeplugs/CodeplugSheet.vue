@@ -26,7 +26,7 @@ const emit = defineEmits<{
 
 const FROZEN = 1;
 /** A cell is made wider for what it needs up to this, px: further, and it would push others out of view. */
-const WIDEST = 190;
+const WIDEST = 206;
 
 const grid = shallowRef<{ $el: HTMLRevoGridElement } | null>(null);
 const element = (): HTMLRevoGridElement => grid.value!.$el;
@@ -103,7 +103,7 @@ function neededWidths(): Map<string, number> {
 const widths = computed<string>((before) => {
   const needed = neededWidths();
   const widthOf = ({ id, width }: SheetColumn) =>
-    needed.has(id) ? Math.max(width, Math.min(WIDEST, Math.ceil(needed.get(id)! * 8) + 92)) : width;
+    needed.has(id) ? Math.max(width, Math.min(WIDEST, Math.ceil(needed.get(id)! * 8) + 78)) : width;
   const now = props.shown.map((column) => `${column.id}:${widthOf(column)}`).join();
   return before === now ? before : now;
 });
