@@ -101,18 +101,17 @@ export class Memo {
     value.parts.clear();
     value.sources.clear();
     const outer = this.reader;
-    this.reader = value;
-    let found: unknown;
     try {
-      found = value.compute();
-    } finally {
+      this.reader = value;
+      const found = value.compute();
+      // To compare is not to read on anybody's behalf.
       this.reader = null;
-      const isOther = !value.wasComputed || !value.isSame(found, value.value);
-      this.reader = outer;
-      if (isOther) {
+      if (!value.wasComputed || !value.isSame(found, value.value)) {
         value.value = found;
         for (const reader of value.readers) this.spoil(reader, 'spoiled');
       }
+    } finally {
+      this.reader = outer;
     }
     value.wasComputed = true;
     value.state = 'fresh';
