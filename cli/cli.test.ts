@@ -70,7 +70,7 @@ describe('check', () => {
     );
     const { status, err } = run('check', path);
     expect(status).toBe(2);
-    expect(err).toMatch(/colorCode: found 16, expected must be <= 15/);
+    expect(err).toMatch(/colorCode: found 16, expected at most 15/);
   });
 });
 

@@ -1,5 +1,5 @@
 /** From an empty list of plans to a whole path: the guided start, in each mode. */
-import { firstQuestions } from '@relay/core/registries/builder';
+import { firstQuestions } from '@relay/core/registries/first';
 import { MODES } from '@relay/core/registries/modes';
 import { MODE_IDS } from '@relay/core/plan/modes/index';
 import { expect, tally, test } from './story';
@@ -16,7 +16,7 @@ for (const mode of MODE_IDS)
       await doing;
     };
     await act(page.getByTestId('guided').click());
-    await act(page.getByText(MODES[mode].name, { exact: true }).click());
+    await act(page.getByRole('radiogroup').getByText(MODES[mode].name, { exact: true }).click());
     for (const { key, example } of firstQuestions(mode))
       await act(page.locator(`#first-${key}`).fill(example || 'a password'));
     await expect(page.getByTestId('relay-verdict')).toHaveText('whole, both ways');

@@ -363,8 +363,8 @@ test('a repeater of the plan offers its groups on their slots; what is wrong in 
   await page.locator('[data-check="site-off-air"]').getByRole('button').first().click();
   await expect(page.locator('[data-check="site-off-air"]')).toHaveCount(0);
   await page.getByRole('button', { name: 'Enter one by hand' }).click();
-  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Repeater 4');
-  await page.getByRole('button', { name: 'Remove Repeater 4' }).click();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Repeater 1');
+  await page.getByRole('button', { name: 'Remove Repeater 1' }).click();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Hask Head');
 });
 

@@ -59,7 +59,7 @@ describe('plans', () => {
     const refused = await call<{ problems: object[] }>('POST', '/plans', { document: broken });
     expect(refused).toMatchObject({ status: 422, type: 'application/problem+json' });
     expect(refused.body.problems).toEqual([
-      { pointer: '/sites/byId/home/dmr/colorCode', found: '16', expected: 'must be <= 15' },
+      { pointer: '/sites/byId/home/dmr/colorCode', found: '16', expected: 'at most 15' },
     ]);
     expect((await call('POST', '/plans', { demo: 'nowhere' })).status).toBe(422);
   });

@@ -4,7 +4,7 @@ import { MODE_IDS } from '../plan/modes';
 import { rows } from '../plan/table';
 import type { ModeId } from '../plan/types';
 import { validatePlan } from '../plan/validate';
-import { firstPlan, firstQuestions } from '../registries/builder';
+import { firstPlan, firstQuestions } from '../registries/first';
 
 /** The examples beside the questions, as a beginner may type them; a password is one's own. */
 const examples = (mode: ModeId): Record<string, string> =>

@@ -11,11 +11,14 @@ import { carryOut } from './build';
 import type { BuildModes } from './mode-build';
 import type { FirstAnswers, FirstProblem, FirstQuestion, ModeFirst } from './mode-first';
 
-export type FirstModes = BuildModes & Readonly<Record<ModeId, { first: ModeFirst }>>;
+export interface FirstModes {
+  build: BuildModes;
+  first: Readonly<Record<ModeId, ModeFirst>>;
+}
 
 /** In the order in which they are asked; the mode's own come last. */
 export function firstQuestions(modes: FirstModes, mode: ModeId): FirstQuestion[] {
-  const { first } = modes[mode];
+  const first = modes.first[mode];
   return [
     { key: 'callSign', label: 'Your call sign', example: 'QO3VES' },
     ...(first.needsId ? [{ key: 'id', label: `Your ${mode === 'p25' ? 'unit' : 'DMR'} ID`, example: '999 2417' }] : []),
@@ -41,7 +44,7 @@ export function firstPlan(
   mode: ModeId,
   answers: FirstAnswers,
 ): { plan: Plan; problems: [] } | { plan: null; problems: FirstProblem[] } {
-  const { first } = modes[mode];
+  const first = modes.first[mode];
   const problems: FirstProblem[] = [];
   const answer = (key: string) => (answers[key] ?? '').trim();
   for (const { key, label, optional } of firstQuestions(modes, mode))
@@ -78,5 +81,5 @@ export function firstPlan(
     else putRow(draft.wants, { id: 'want', destination: wanted, radioId: IDS.radioId, siteId: IDS.siteId });
   });
   if (found) return { plan: null, problems: [found] };
-  return { plan: edit(plan, carryOut(modes)).plan, problems: [] };
+  return { plan: edit(plan, carryOut(modes.build)).plan, problems: [] };
 }

@@ -4,7 +4,7 @@ import { formatMHz, formatShiftMHz, meantMHz, MOST_HZ, parseMHz } from '../units
 import type { ChannelValues, CodeplugBlocks } from '../plan/types';
 import type { ChannelField, Reading } from './channel-field';
 import type { CodeplugModes } from './mode-codeplug';
-import { choice, refused } from './reading';
+import { choice, oneLine, refused } from './reading';
 
 const NAME_MAX = 60;
 
@@ -24,10 +24,12 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
     width: 150,
     facts: [],
     show: (one) => one.name,
-    read: (text) =>
-      text.trim() === '' || text.trim().length > NAME_MAX
-        ? refused(`${text.trim().length} characters`, `a name of 1 to ${NAME_MAX}`)
-        : { put: (to) => (to.name = text.trim()) },
+    read: (typed) => {
+      const text = oneLine(typed);
+      return text === '' || text.length > NAME_MAX
+        ? refused(`${text.length} characters`, `a name of 1 to ${NAME_MAX}`)
+        : { put: (to) => (to.name = text) };
+    },
     copy: (to, from) => (to.name = from.name),
   },
   {

@@ -2,6 +2,11 @@
 import type { ModeId, ValuesOf } from '../plan/types';
 import type { Reading, Refusal } from './channel-field';
 
+/** A name on one line: tabs, line ends and what is no character become single spaces, those at the ends go. */
+export function oneLine(text: string): string {
+  return text.replace(/[\s\u0000-\u001f\u007f\p{Surrogate}]+/gu, ' ').trim();
+}
+
 /** Why a text cannot be taken, with the value meant where that can be guessed. */
 export function refused(found: string, expected: string, meant?: string): Refusal {
   return {

@@ -4,7 +4,6 @@
  * here: pages need the modes, and only the worker needs the checks.
  */
 import type { BuildingMode } from '../builder/mode-build';
-import type { ModeFirst } from '../builder/mode-first';
 import type { ModeCard } from '../card/mode-card';
 import type { ModeSheet } from '../formats/mode-sheet';
 import type { ModeDirectory } from '../lists/mode-directory';
@@ -18,8 +17,6 @@ export interface Mode<M extends ModeId = ModeId> extends BuildingMode<M> {
   /** Its part of a hotspot's settings sheet; for modes that a hotspot can have. */
   sheet?: ModeSheet;
   listed: ModeListed<M>;
-  /** What it asks of somebody who begins. */
-  first: ModeFirst;
   /** For modes whose networks list what can be called. */
   directory?: ModeDirectory;
 }

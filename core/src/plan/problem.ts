@@ -15,6 +15,42 @@ export function show(value: unknown): string {
   return text.length > 80 ? `${text.slice(0, 77)}…` : text;
 }
 
+const KINDS: Readonly<Record<string, string>> = {
+  string: 'text',
+  number: 'a number',
+  integer: 'a whole number',
+  boolean: 'yes or no',
+  object: 'a block',
+  array: 'a list',
+  null: 'nothing',
+};
+
+/** What a rule of the schema asks for, for people. */
+function expectedWords({ keyword, params, message }: ErrorObject): string {
+  const limit = String((params as { limit?: number }).limit ?? '');
+  switch (keyword) {
+    case 'type':
+      return [(params as { type: string | string[] }).type]
+        .flat()
+        .map((kind) => KINDS[kind] ?? kind)
+        .join(' or ');
+    case 'minimum':
+      return `at least ${limit}`;
+    case 'maximum':
+      return `at most ${limit}`;
+    case 'minLength':
+    case 'maxLength':
+      return `at ${keyword === 'minLength' ? 'least' : 'most'} ${limit} characters`;
+    case 'minItems':
+    case 'maxItems':
+      return `at ${keyword === 'minItems' ? 'least' : 'most'} ${limit} of them`;
+    case 'pattern':
+      return 'another form: plain text on one line, without spaces at its ends';
+    default:
+      return message ?? keyword;
+  }
+}
+
 /** `required` and `additionalProperties` point at the parent: the property's name is appended. */
 function problemOf(error: ErrorObject): Problem {
   const params = error.params as Record<string, unknown>;
@@ -38,7 +74,7 @@ function problemOf(error: ErrorObject): Problem {
     };
   if (error.keyword === 'const')
     return { pointer: error.instancePath, found: show(error.data), expected: show(params['allowedValue']) };
-  return { pointer: error.instancePath, found: show(error.data), expected: error.message ?? error.keyword };
+  return { pointer: error.instancePath, found: show(error.data), expected: expectedWords(error) };
 }
 
 /**

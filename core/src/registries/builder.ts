@@ -2,8 +2,6 @@
 import { type Accept, carryOut as carryOutWith, propose as proposeWith } from '../builder/build';
 import type { BuildItem } from '../builder/types';
 import { buildZones as buildZonesWith, type ZoneReport, type ZoneRequest } from '../builder/zones';
-import { firstPlan as firstPlanWith, firstQuestions as firstQuestionsWith } from '../builder/first-plan';
-import type { FirstAnswers, FirstQuestion } from '../builder/mode-first';
 import { inMode as inModeWith } from '../codeplug/change-mode';
 import { newChannel as newChannelWith, type NewChannel } from '../codeplug/new-channel';
 import type { Channel, Id, ModeId, Plan } from '../plan/types';
@@ -32,14 +30,4 @@ export function inMode(plan: Plan, channel: Channel, mode: ModeId): Channel {
 /** A channel that is added by hand. @throws Error for an unknown radio */
 export function newChannel(plan: Plan, radioId: Id, asked: NewChannel): Channel {
   return newChannelWith(MODES, plan, radioId, asked);
-}
-
-/** What is asked of somebody who begins with a radio of this mode. */
-export function firstQuestions(mode: ModeId): FirstQuestion[] {
-  return firstQuestionsWith(MODES, mode);
-}
-
-/** A first plan from the answers, or what is wrong with them. */
-export function firstPlan(mode: ModeId, answers: FirstAnswers): ReturnType<typeof firstPlanWith> {
-  return firstPlanWith(MODES, mode, answers);
 }

@@ -1,4 +1,5 @@
 import { freshName } from '@relay/core/plan/fresh-name';
+import { oneLine } from '@relay/core/codeplug/reading';
 import { locatorCentre } from '@relay/core/units/geo/locator';
 import { readPair } from '@relay/core/lists/coordinates';
 import { rows } from '@relay/core/plan/table';
@@ -75,7 +76,7 @@ export function takeName(
   put: (value: string) => void,
   others: readonly string[] = [],
 ): Taken {
-  const name = text.trim();
+  const name = oneLine(text);
   if (name === '' || name.length > most)
     return {
       problem:

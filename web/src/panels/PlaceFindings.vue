@@ -43,6 +43,7 @@ const here = computed(() =>
 <style scoped>
 .findings {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 6px;
   max-width: 820px;
   margin: 0 0 16px;
@@ -73,7 +74,18 @@ li {
 
 .acts {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
   align-items: center;
+}
+
+.acts :deep(.el-button) {
+  height: auto;
+  min-height: 24px;
+  white-space: normal;
+}
+
+.acts :deep(.el-button + .el-button) {
+  margin-left: 0;
 }
 </style>

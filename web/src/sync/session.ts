@@ -8,6 +8,7 @@
  * `pending-store`.
  */
 import { diff } from '@relay/core/plan/diff';
+import { placeWords } from '@relay/core/plan/place-words';
 import { edit as editPlan, editByPatches, type Recipe } from '@relay/core/plan/edit';
 import { type EditRecord, undoStacks, type UndoStep } from '@relay/core/plan/history';
 import { mergeDocuments } from '@relay/core/plan/merge';
@@ -251,7 +252,7 @@ export class PlanSession {
     }
     this.keep();
     this.parts.events.changed(this.current, diff(before, this.current));
-    const words = `“${refused.label}” was not taken: ${error instanceof Error ? error.message : String(error)}`;
+    const words = `“${refused.label}” was not taken: ${this.reasonOf(error)}`;
     this.parts.events.state('refused', words);
     return words;
   }
@@ -265,6 +266,14 @@ export class PlanSession {
   }
 
   /** Takes in what others saved since, and puts what waits here on top of it. */
+  /** In the user's words: which place of the plan, what was found there, what was expected. */
+  private reasonOf(error: unknown): string {
+    const [first, ...more] = (error instanceof ApiProblem && error.body.problems) || [];
+    if (!first) return error instanceof Error ? error.message : String(error);
+    const others = more.length > 0 ? `, and ${more.length} more` : '';
+    return `${placeWords(this.current, first.pointer)}: found ${first.found}, expected ${first.expected}${others}.`;
+  }
+
   private take(rows: readonly SavedEdit[]): void {
     const fresh = rows.filter((row) => row.version > this.version);
     if (fresh.length === 0) return;

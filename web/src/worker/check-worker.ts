@@ -2,10 +2,8 @@
 import { expose } from 'comlink';
 import { agreementOf, type Agreement } from '@relay/core/agreement/agreement';
 import { type AgreementDelta, agreementDelta } from '@relay/core/agreement/delta';
-import { propose } from '@relay/core/registries/builder';
 import type { BuildItem } from '@relay/core/builder/types';
 import type { Reprogramming } from '@relay/core/compare/written';
-import { reprogrammingList, runSheet } from '@relay/core/registries/outputs';
 import type { Step } from '@relay/core/run-sheet/step';
 import { describePath, type RelayView } from '@relay/core/path/describe';
 import { contextOf } from '@relay/core/path/context';
@@ -76,11 +74,14 @@ const checker = {
     const channel = index.plan.codeplugs[radioId]?.channels.byId[channelId];
     return channel ? keyUp(world, contextOf(index, radioId, channel), atMs) : world;
   },
-  carrying(): Carrying {
+  async carrying(): Promise<Carrying> {
+    const { reprogrammingList, runSheet } = await import('@relay/core/registries/outputs');
     const index = present().apart();
     return { steps: runSheet(index), reprogram: reprogrammingList(index) };
   },
-  propose(): BuildItem[] {
+  // What builds and carries out is loaded when it is wanted: the first verdicts need none of it.
+  async propose(): Promise<BuildItem[]> {
+    const { propose } = await import('@relay/core/registries/builder');
     return propose(present().plan);
   },
 };

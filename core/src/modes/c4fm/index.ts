@@ -8,7 +8,6 @@ import { blankChannel, fields } from './channel';
 import { cross } from './cross';
 import { directory } from './directory';
 import { files } from './files';
-import { first } from './first';
 import { destinations, LOCAL, offer, route, standing } from './links';
 import { listed } from './listed';
 import { machine } from './machine';
@@ -49,5 +48,4 @@ export const c4fm: Mode<'c4fm'> = {
   sheet,
   directory,
   listed,
-  first,
 };

@@ -7,7 +7,6 @@ import { blankChannel, fields } from './channel';
 import { cross } from './cross';
 import { directory } from './directory';
 import { files } from './files';
-import { first } from './first';
 import { destinations, LOCAL, route } from './links';
 import { listed } from './listed';
 import { machine } from './machine';
@@ -44,5 +43,4 @@ export const dmr: Mode<'dmr'> = {
   sheet,
   directory,
   listed,
-  first,
 };

@@ -6,7 +6,6 @@ import { build } from './build';
 import { card } from './card';
 import { blankChannel, fields } from './channel';
 import { directory } from './directory';
-import { first } from './first';
 import { destinations, offer, route, standing, typed, withoutNetwork } from './links';
 import { listed } from './listed';
 import { machine } from './machine';
@@ -43,5 +42,4 @@ export const dstar: Mode<'dstar'> = {
   sheet,
   directory,
   listed,
-  first,
 };

@@ -5,7 +5,6 @@ import { fmOccupiedHz } from '../../units/emission';
 import { NO_TONE, type SiteTone, toneWords } from '../../units/tones';
 import { build } from './build';
 import { blankChannel, fields } from './channel';
-import { first } from './first';
 import { LOCAL, offer, route } from './links';
 import { listed } from './listed';
 import { trace } from './trace';
@@ -43,5 +42,4 @@ export const fm: Mode<'fm'> = {
   runSheet: { hotspot: () => [], radio: () => [], steps: () => [] },
   card: () => [],
   listed,
-  first,
 };

@@ -7,7 +7,6 @@ import { card } from './card';
 import { blankChannel, fields } from './channel';
 import { cross } from './cross';
 import { directory } from './directory';
-import { first } from './first';
 import { destinations, LOCAL, offer, route, standing } from './links';
 import { listed } from './listed';
 import { machine } from './machine';
@@ -42,5 +41,4 @@ export const p25: Mode<'p25'> = {
   sheet,
   directory,
   listed,
-  first,
 };

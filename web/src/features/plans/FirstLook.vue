@@ -2,7 +2,7 @@
 /** What this is, in two sentences and one relay line: the demo's first path, as it is traced here and now. */
 import { describePath } from '@relay/core/path/describe';
 import { edit } from '@relay/core/plan/edit';
-import { firstPlan, firstQuestions } from '@relay/core/registries/builder';
+import { firstPlan, firstQuestions } from '@relay/core/registries/first';
 import { planIndex } from '@relay/core/registries/modes';
 import { computed, ref } from 'vue';
 import { RelayLine } from '../../relay-line';

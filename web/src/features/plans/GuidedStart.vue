@@ -4,7 +4,7 @@ import { computed, reactive, ref, watch } from 'vue';
 import { describePath } from '@relay/core/path/describe';
 import { MODE_IDS } from '@relay/core/plan/modes/index';
 import type { ModeId, Plan } from '@relay/core/plan/types';
-import { firstPlan, firstQuestions } from '@relay/core/registries/builder';
+import { firstPlan, firstQuestions } from '@relay/core/registries/first';
 import { MODES, planIndex } from '@relay/core/registries/modes';
 import { RelayLine } from '../../relay-line';
 
