@@ -1,5 +1,5 @@
 import { type ShallowRef, shallowRef, watch } from 'vue';
-import type { Carrying } from '../worker/check-worker';
+import type { Carrying } from '../worker/maker-worker';
 import { usePlanStore } from './plan-store';
 
 /** The run sheet and the reprogramming list of the open plan, kept up to date; `null` until they are first known. */

@@ -14,7 +14,8 @@ import { editByPatches, type Recipe } from '@relay/core/plan/edit';
 import { lossOnRemoval } from '@relay/core/plan/references';
 import type { Channel, ModeId, ModeTypes, Plan } from '@relay/core/plan/types';
 import type { Checker } from '../worker/check-worker';
-import { startChecker } from '../worker/checker';
+import { startChecker, startMaker } from '../worker/checker';
+import type { Maker } from '../worker/maker-worker';
 import { api, ServerGone } from './api';
 import { placesOfHotspots, sitesAround } from './around';
 import { dropOrphans, markWindow, openWindows, pendingStore, takeOrphans } from './pending-store';
@@ -57,6 +58,8 @@ export const usePlanStore = defineStore('plan', () => {
   let session: PlanSession | null = null;
   let events: EventSource | null = null;
   let checker: Remote<Checker> | null = null;
+  let maker: Remote<Maker> | null = null;
+  const makerNow = () => (maker ??= startMaker());
   let asked = 0;
   /** The agreement as the worker told it last. */
   let told: Agreement | null = null;
@@ -293,7 +296,7 @@ export const usePlanStore = defineStore('plan', () => {
     lookAround,
     keyUp,
     say,
-    carrying: async () => (checker ? checker.carrying() : null),
-    proposals: async () => (checker ? checker.propose() : []),
+    carrying: async () => (plan.value ? makerNow().carrying(plan.value, around.value) : null),
+    proposals: async () => (plan.value ? makerNow().propose(plan.value) : []),
   };
 });

@@ -2,9 +2,6 @@
 import { expose } from 'comlink';
 import { agreementOf, type Agreement } from '@relay/core/agreement/agreement';
 import { type AgreementDelta, agreementDelta } from '@relay/core/agreement/delta';
-import type { BuildItem } from '@relay/core/builder/types';
-import type { Reprogramming } from '@relay/core/compare/written';
-import type { Step } from '@relay/core/run-sheet/step';
 import { describePath, type RelayView } from '@relay/core/path/describe';
 import { contextOf } from '@relay/core/path/context';
 import { tracePath } from '@relay/core/path/trace';
@@ -15,12 +12,6 @@ import type { World } from '@relay/core/path/world';
 import { followingIndex } from '@relay/core/registries/modes';
 import { applyPatches, type Patch } from '@relay/core/plan/patches';
 import type { Plan } from '@relay/core/plan/types';
-
-/** What carrying the plan out takes: the steps in order, and what each radio must be given. */
-export interface Carrying {
-  steps: Step[];
-  reprogram: Reprogramming[];
-}
 
 let following: FollowingIndex | null = null;
 let around: readonly AroundSite[] = [];
@@ -73,16 +64,6 @@ const checker = {
     const index = present().apart(world);
     const channel = index.plan.codeplugs[radioId]?.channels.byId[channelId];
     return channel ? keyUp(world, contextOf(index, radioId, channel), atMs) : world;
-  },
-  async carrying(): Promise<Carrying> {
-    const { reprogrammingList, runSheet } = await import('@relay/core/registries/outputs');
-    const index = present().apart();
-    return { steps: runSheet(index), reprogram: reprogrammingList(index) };
-  },
-  // What builds and carries out is loaded when it is wanted: the first verdicts need none of it.
-  async propose(): Promise<BuildItem[]> {
-    const { propose } = await import('@relay/core/registries/builder');
-    return propose(present().plan);
   },
 };
 

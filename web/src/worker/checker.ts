@@ -1,6 +1,11 @@
 import { type Remote, wrap } from 'comlink';
 import type { Checker } from './check-worker';
+import type { Maker } from './maker-worker';
 
 export function startChecker(): Remote<Checker> {
   return wrap<Checker>(new Worker(new URL('./check-worker.ts', import.meta.url), { type: 'module', name: 'checks' }));
+}
+
+export function startMaker(): Remote<Maker> {
+  return wrap<Maker>(new Worker(new URL('./maker-worker.ts', import.meta.url), { type: 'module', name: 'maker' }));
 }

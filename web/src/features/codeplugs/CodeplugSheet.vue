@@ -156,6 +156,18 @@ function onEdit(event: CustomEvent): void {
     emit('type', [{ channelId: model.id, columnId: prop, text: String(val ?? '') }], titleOf(prop));
 }
 
+/** Puts a text into the cell that is about to open. */
+async function putIntoEditor(text: string): Promise<void> {
+  for (let frame = 0; frame < 10; frame += 1) {
+    await new Promise((go) => requestAnimationFrame(go));
+    const input = element().querySelector<HTMLInputElement>('revogr-edit input');
+    if (!input) continue;
+    input.value = text;
+    input.select();
+    return;
+  }
+}
+
 function onEditStart(event: CustomEvent): void {
   const detail = event.detail as EditDetail;
   const { model, prop, val } = detail;
@@ -163,7 +175,7 @@ function onEditStart(event: CustomEvent): void {
   typing.value = row && prop ? { channelId: row.id, columnId: prop } : null;
   // What was not taken is there to be corrected.
   const refused = row && prop ? refusedAt(row, prop) : undefined;
-  if (refused && !val) detail.val = refused.text;
+  if (refused && !val) void putIntoEditor(refused.text);
 }
 
 /** Whatever takes the focus away, another step or a button: what was typed stays. */
