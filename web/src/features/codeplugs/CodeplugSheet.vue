@@ -269,12 +269,22 @@ function giveUp(): void {
 async function openCell(): Promise<void> {
   const now = await remember();
   const columnId = now && columnIds.value[now.range.x];
-  if (now && columnId) await element().setCellEdit(now.range.y, columnId);
+  const row = now?.visible[now.range.y];
+  if (!now || !columnId || !row) return;
+  typing.value = { channelId: row.id, columnId };
+  await element().setCellEdit(now.range.y, columnId);
+  const refused = refusedAt(row, columnId);
+  if (refused) await putIntoEditor(refused.text);
 }
 
 function onKey(event: KeyboardEvent): void {
   const isTyping = (event.target as HTMLElement).tagName === 'INPUT';
-  if (event.key === 'Escape' && isTyping) typing.value = null;
+  if (event.key === 'Escape' && isTyping) {
+    // The value is as it was before anything was typed, now or earlier.
+    const refused = typing.value && props.refused.get(refusedKey(typing.value));
+    typing.value = null;
+    if (refused) emit('giveUp', refused);
+  }
   const command = event.ctrlKey || event.metaKey;
   // While a cell is open these keys belong to its text.
   if (isTyping) return command ? event.stopPropagation() : undefined;
