@@ -2,9 +2,9 @@
 import type { ModeId, ValuesOf } from '../plan/types';
 import type { Reading, Refusal } from './channel-field';
 
-/** A name on one line: tabs, line ends and what is no character become single spaces, those at the ends go. */
+/** A name on one line: tabs, line ends and what is no character become a space; spaces at the ends go, others stay. */
 export function oneLine(text: string): string {
-  return text.replace(/[\s\u0000-\u001f\u007f\p{Surrogate}]+/gu, ' ').trim();
+  return text.replace(/[\u0000-\u001f\u007f\p{Surrogate}]+/gu, ' ').trim();
 }
 
 /** Why a text cannot be taken, with the value meant where that can be guessed. */
