@@ -1,4 +1,7 @@
-/** `./relay start` as a process of its own, with a home of its own, on loopback: what the soak attacks and the browser opens. */
+/**
+ * `./relay start` as a process of its own, with a home of its own, on loopback: what the soak attacks and the browser
+ * opens.
+ */
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';

@@ -1,6 +1,6 @@
 /**
- * Takes the pictures in docs/screenshots from `./relay demo`, just started with nothing kept before: `npx tsx docs/screenshots.ts [URL]`.
- * They are made at 1280 by 800 with Debian's Chromium; look at each before it is committed.
+ * Takes the pictures in docs/screenshots from `./relay demo`, just started with nothing kept before: `npx tsx
+ * docs/screenshots.ts [URL]`. They are made at 1280 by 800 with Debian's Chromium; look at each before it is committed.
  */
 import { chromium, type Page } from '@playwright/test';
 

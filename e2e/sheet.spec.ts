@@ -25,6 +25,36 @@ test('a cell is typed by keyboard, shows what its other end expects, and is undo
   await expect(tally(page)).toContainText('3 whole');
 });
 
+test('a cell that was opened and left as it was, or cannot be opened, does not hold the sheet up', async ({
+  page,
+  relay,
+}) => {
+  const id = await relay.threePaths();
+  await openSheet(page, relay.at(id, 'codeplugs/r1'));
+  await expect(tally(page)).toContainText('3 whole');
+  const rename = async (name: string) => {
+    await (await cell(page, 1, 'Channel')).click();
+    await page.keyboard.press('F2');
+    await expect(page.locator('revogr-edit input')).toBeFocused();
+    await page.keyboard.press('Control+A');
+    await page.keyboard.type(name);
+    await page.keyboard.press('Enter');
+    await expect(await cell(page, 1, 'Channel')).toContainText(name);
+  };
+  await (await cell(page, 0, 'Slot')).click();
+  await page.keyboard.press('F2');
+  await expect(page.locator('revogr-edit input')).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('revogr-edit')).toHaveCount(0);
+  await expect(page.getByTestId('undo')).toBeDisabled();
+  await rename('First');
+  await (await cell(page, 0, 'Comes out at')).click();
+  await page.keyboard.press('F2');
+  await rename('Second');
+  await page.getByTestId('undo').click();
+  await expect(await cell(page, 1, 'Channel')).toContainText('First');
+});
+
 test('what cannot be read stays in the cell with its reason, and changes nothing', async ({ page, relay }) => {
   const id = await relay.threePaths();
   await openSheet(page, relay.at(id, 'codeplugs/r1'));

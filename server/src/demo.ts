@@ -37,7 +37,9 @@ async function loadLists(directory: Directory, folder: string): Promise<void> {
   }
 }
 
-/** Loads the demo where there is nothing yet, deleted plans and forgotten lists included. `folder`: of the demo's lists. */
+/**
+ * Loads the demo where there is nothing yet, deleted plans and forgotten lists included. `folder`: of the demo's lists.
+ */
 export async function loadDemo(plans: Plans, directory: Directory, folder: string): Promise<void> {
   if ((await plans.list(false)).length === 0 && (await plans.list(true)).length === 0) {
     const encoder = new TextEncoder();

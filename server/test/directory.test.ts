@@ -11,14 +11,14 @@ import { readList } from '../src/directory/reader';
 import {
   CORRECTIONS_SCHEMA,
   FILED_SCHEMA,
+  HELD_SCHEMA,
   IMPORTED_SCHEMA,
   LIST_SCHEMA,
   MAP_SCHEMA,
   NEAR_SCHEMA,
   PREVIEW_SCHEMA,
-  HELD_SCHEMA,
   TRIP_SCHEMA,
-} from '../src/http/schemas';
+} from '../src/http/list-schemas';
 import { ask, type Running, startServer, KEY, ownDatabase } from './harness';
 
 let server: Running;

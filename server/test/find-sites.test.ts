@@ -3,7 +3,7 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { FoundSites } from '@relay/core/lists/filed';
-import { FOUND_SCHEMA } from '../src/http/schemas';
+import { FOUND_SCHEMA } from '../src/http/list-schemas';
 import { ask, ownDatabase, type Running, startServer } from './harness';
 
 let server: Running;

@@ -1,4 +1,7 @@
-/** An index that follows a plan says after every edit what an index made afresh says, and works out only what was touched. */
+/**
+ * An index that follows a plan says after every edit what an index made afresh says, and works out only what was
+ * touched.
+ */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { AroundSite } from '../path/around';

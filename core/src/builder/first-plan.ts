@@ -1,4 +1,7 @@
-/** A first plan from a handful of answers: station, radio, site, network, what is wanted, and the codeplug built from it. */
+/**
+ * A first plan from a handful of answers: station, radio, site, network, what is wanted, and the codeplug built from
+ * it.
+ */
 import { emptyPlan, newNetwork, newRadio, newRepeater } from '../plan/create';
 import { edit } from '../plan/edit';
 import { addHotspot } from '../plan/hotspot';
@@ -21,7 +24,7 @@ export function firstQuestions(modes: FirstModes, mode: ModeId): FirstQuestion[]
   const first = modes.first[mode];
   return [
     { key: 'callSign', label: 'Your call sign', example: 'QO3VES' },
-    ...(first.needsId ? [{ key: 'id', label: `Your ${mode === 'p25' ? 'unit' : 'DMR'} ID`, example: '999 2417' }] : []),
+    ...(first.id ? [{ key: 'id', label: first.id.label, example: '999 2417' }] : []),
     first.through === 'hotspot'
       ? {
           key: 'frequency',
@@ -55,8 +58,8 @@ export function firstPlan(
   };
   const callSign = answer('callSign').toUpperCase();
   if (!isCallSign(callSign)) wrong('callSign', `Found “${answer('callSign')}”, expected a call sign such as QO3VES.`);
-  const id = first.needsId ? parseWhole(answer('id')) : null;
-  if (first.needsId && (id === null || id < 1 || id > 16_776_415))
+  const id = first.id ? parseWhole(answer('id')) : null;
+  if (first.id && (id === null || id < 1 || id > first.id.most))
     wrong('id', `Found “${answer('id')}”, expected the number you were given, such as 999 2417.`);
   const txHz = parseMHz(answer('frequency'));
   if (txHz === null || txHz <= 0 || txHz > MOST_HZ)

@@ -31,13 +31,16 @@ export interface FirstIds {
 export interface ModeFirst {
   /** What the first call goes through: a hotspot of one's own, or a repeater. */
   through: 'hotspot' | 'repeater';
-  /** Whether whoever sends in it has an ID. */
-  needsId: boolean;
+  /** The number that whoever sends in it has; `null` where nobody has one. */
+  id: { label: string; most: number } | null;
   /** An example of what such a site sends on, MHz. */
   exampleMHz: string;
   /** In the order in which they are asked. */
   questions: readonly FirstQuestion[];
-  /** Puts the answers into a draft that has radio, site and network already. @returns what is wanted, or what is wrong */
+  /**
+   * Puts the answers into a draft that has radio, site and network already.
+   * @returns what is wanted, or what is wrong
+   */
   furnish(draft: Plan, at: FirstIds, answers: FirstAnswers): Destination | FirstProblem;
 }
 

@@ -9,7 +9,10 @@ import { channelPointer, channelSubject, set } from './walk';
 const SIDES = ['rxHz', 'txHz'] as const;
 type Side = (typeof SIDES)[number];
 
-/** The sides of a channel that are off the raster; `null` for none. What has its site's frequency is told of at the site. */
+/**
+ * The sides of a channel that are off the raster; `null` for none. What has its site's frequency is told of at the
+ * site.
+ */
 function offRasterSides({ context: { channel, site } }: TracedPath): Side[] | null {
   const off = SIDES.filter(
     (side) =>

@@ -101,8 +101,8 @@ const LEAST_LETTERS = 3;
 const MANY_WORDS = 3;
 
 /**
- * Cuts the longest word by one character until it fits, or the last of many short ones; where only numbers and call signs
- * are left, the last of them go whole.
+ * Cuts the longest word by one character until it fits, or the last of many short ones; where only numbers and call
+ * signs are left, the last of them go whole.
  */
 function cutWords(words: string[], maxLength: number): string[] {
   const result = words.map((word) => ({

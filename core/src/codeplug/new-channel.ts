@@ -1,4 +1,7 @@
-/** A channel that is added by hand: of a mode that its radio has, through a site that has it too where it goes through one. */
+/**
+ * A channel that is added by hand: of a mode that its radio has, through a site that has it too where it goes through
+ * one.
+ */
 import { freshName } from '../plan/fresh-name';
 import { MODE_IDS } from '../plan/modes';
 import { rows } from '../plan/table';

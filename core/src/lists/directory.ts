@@ -13,7 +13,9 @@ export interface ReadDirectory<Row extends DirectoryRow = DirectoryRow> {
   rejected: ReadFinding[];
 }
 
-/** Reads a list for a network. A line that cannot be read is told, and the rest goes on; what comes twice is taken once. */
+/**
+ * Reads a list for a network. A line that cannot be read is told, and the rest goes on; what comes twice is taken once.
+ */
 export function readDirectory(list: RawList, directory: ModeDirectory, network: Network): ReadDirectory {
   const raw = headed(list, directory.guesses);
   const at = columnsBy(raw, directory.guesses);
@@ -53,7 +55,9 @@ export interface DirectoryDifference<
   same: number;
 }
 
-/** A network's directory against a list that was read: what is new, what differs, what is the same. Matched by number. */
+/**
+ * A network's directory against a list that was read: what is new, what differs, what is the same. Matched by number.
+ */
 export function compareDirectory(
   directory: ModeDirectory,
   network: Network,
@@ -86,7 +90,8 @@ export function putDirectory(directory: ModeDirectory, network: Network, list: r
 }
 
 /**
- * A row for what was typed and no list of the network has: a number that somebody knows. It is called by what was typed.
+ * A row for what was typed and no list of the network has: a number that somebody knows. It is called by what was
+ * typed.
  * @returns `null` where that is no number of such a network, or is in its list
  */
 export function unlistedRow(directory: ModeDirectory, network: Network, typed: string): DirectoryRow | null {

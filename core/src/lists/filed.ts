@@ -38,7 +38,10 @@ export interface FiledSite extends ListedSite {
   corrections: Correction[];
 }
 
-/** Sites that have a position, column by column, in one order: list (a place in `lists`), line, degrees, Hz, modes as bits in the order of `LISTED_MODES`. */
+/**
+ * Sites that have a position, column by column, in one order: list (a place in `lists`), line, degrees, Hz, modes as
+ * bits in the order of `LISTED_MODES`.
+ */
 export interface SiteMap {
   lists: string[];
   list: number[];

@@ -1,4 +1,7 @@
-/** What a path is traced with, and what a mode provides so that its channels can be traced. `codeplug/`, `builder/` and others ask more of it, each in a contract of its own. */
+/**
+ * What a path is traced with, and what a mode provides so that its channels can be traced. `codeplug/`, `builder/` and
+ * others ask more of it, each in a contract of its own.
+ */
 import type {
   Arrival,
   ArrivalOf,
@@ -52,7 +55,9 @@ export interface PathContext<M extends ModeId = ModeId> {
 export interface Crossing {
   pair: CrossPair;
   networkId: Id;
-  /** What is to be entered on the radio for the destination, as digits; `null` where it cannot be reached cross-mode. */
+  /**
+   * What is to be entered on the radio for the destination, as digits; `null` where it cannot be reached cross-mode.
+   */
   digits: string | null;
   name: string;
   /** The network and the place where it comes out. */
@@ -66,8 +71,8 @@ export interface TracedPath {
 }
 
 /**
- * The look-ups that tracing and checking need; made by `indexPlan`. Everything is read through `plan`, and every look-up
- * that several paths share through `look`: so the index can know who reads what.
+ * The look-ups that tracing and checking need; made by `indexPlan`. Everything is read through `plan`, and every
+ * look-up that several paths share through `look`: so the index can know who reads what.
  */
 export interface PlanIndex {
   plan: Plan;
@@ -84,13 +89,16 @@ export interface PlanIndex {
   zonesOf(radioId: Id): ReadonlyMap<Id, readonly Zone[]>;
   /** The settings that a hotspot runs; `null` for any other site. */
   profile(siteId: Id): ProfileValues | null;
-  /** What `make` finds for an id, found once while what it reads stays the same. It may look at the plan, not at the world. */
+  /**
+   * What `make` finds for an id, found once while what it reads stays the same. It may look at the plan, not at the
+   * world.
+   */
   look<T>(make: (index: PlanIndex, id: Id) => T, id: Id): T;
   /** Every channel of every radio, traced; computed at first use. In order of radios, then of channels. */
   paths(): readonly TracedPath[];
   /**
-   * What `make` finds of each path, in the order of `paths`: an index that follows a plan finds it again only for paths that
-   * an edit touched. `make`: a function of its own, not one made for the call.
+   * What `make` finds of each path, in the order of `paths`: an index that follows a plan finds it again only for paths
+   * that an edit touched. `make`: a function of its own, not one made for the call.
    */
   eachPath<T>(make: (traced: TracedPath) => T): readonly T[];
   /** What `make` finds of the whole plan in this world, found once while what it reads stays the same. */
@@ -100,8 +108,8 @@ export interface PlanIndex {
 }
 
 /*
- * The functions of a mode see channels of that mode only. They are declared as methods, so that a mode of one kind stands
- * in a registry beside the others; looking it up by `channel.mode` is what makes it right.
+ * The functions of a mode see channels of that mode only. They are declared as methods, so that a mode of one kind
+ * stands in a registry beside the others; looking it up by `channel.mode` is what makes it right.
  */
 
 export interface ModeTrace<M extends ModeId = ModeId> {
@@ -166,11 +174,17 @@ export interface ModeCross<M extends ModeId = ModeId> {
   asked(values: ValuesOf<M>): string;
   /** Makes a channel ask for these digits, in place. */
   ask(values: ValuesOf<M>, digits: string): void;
-  /** The patches that make a channel of the plan ask for these digits, with what goes along in the radio; without, the channel alone changes. */
+  /**
+   * The patches that make a channel of the plan ask for these digits, with what goes along in the radio; without, the
+   * channel alone changes.
+   */
   askPatches?(context: PathContext<M>, digits: string): Patch[];
   /** The largest number that can be asked for. */
   most: number;
-  /** What is entered on a radio of another mode for a destination of this one; `null` for what cannot be reached cross-mode. */
+  /**
+   * What is entered on a radio of another mode for a destination of this one; `null` for what cannot be reached
+   * cross-mode.
+   */
   entry(plan: Plan, destination: Destination): { digits: string; name: string } | null;
   /** Where these digits lead on one of its networks. */
   arrival(networkId: Id, digits: string): ArrivalOf<M>;
@@ -205,7 +219,10 @@ export interface ModePath<M extends ModeId = ModeId> {
   siteWidthHz?(site: Site): number;
   /** Whether a channel without a site calls nobody beyond the radios that hear it. */
   isDirect(values: ValuesOf<M>): boolean;
-  /** What opens a site in this mode, in a few words: `color code 3`; `null` where it has not the mode, or nobody has said. */
+  /**
+   * What opens a site in this mode, in a few words: `color code 3`; `null` where it has not the mode, or nobody has
+   * said.
+   */
   access(site: Site): string | null;
   /** Where the site's gateway sends this channel's call; `null` when nowhere. */
   route(context: PathContext<M>): ArrivalOf<M> | null;

@@ -1,4 +1,7 @@
-/** Sound plans in which one value was exchanged for another of its kind: what a slip of the hand, or an old list, makes of a plan. */
+/**
+ * Sound plans in which one value was exchanged for another of its kind: what a slip of the hand, or an old list, makes
+ * of a plan.
+ */
 import fc from 'fast-check';
 import { edit } from '../plan/edit';
 import { toPointer, type PathKey } from '../plan/patches';

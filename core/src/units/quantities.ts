@@ -1,4 +1,7 @@
-/** Reading and writing the trade's quantities. What people type is taken kindly; what cannot be read is `null`, never a guess. */
+/**
+ * Reading and writing the trade's quantities. What people type is taken kindly; what cannot be read is `null`, never a
+ * guess.
+ */
 
 /** `439125000` → `439.1250`; more decimals only where they are needed to say the value exactly. */
 export function formatMHz(hz: number): string {
@@ -12,7 +15,9 @@ export function formatShiftMHz(hz: number): string {
   return (hz > 0 ? '+' : '') + String(Number((hz / 1e6).toFixed(6)));
 }
 
-/** MHz with point or comma, with or without unit; kHz and Hz where the unit says so. Whole Hz, `null` when unreadable. */
+/**
+ * MHz with point or comma, with or without unit; kHz and Hz where the unit says so. Whole Hz, `null` when unreadable.
+ */
 export function parseMHz(text: string): number | null {
   const match = /^([+-]?)\s*(\d+(?:[.,]\d*)?|[.,]\d+)\s*(mhz|khz|hz)?$/i.exec(text.trim().replace('−', '-'));
   if (!match) return null;
@@ -25,8 +30,8 @@ export function parseMHz(text: string): number | null {
 export const MOST_HZ = 6_000_000_000;
 
 /**
- * The frequency in MHz that was meant by digits that are none, as `439.1250`: those of a frequency in kHz or Hz, or with the
- * point left out; `null` where nothing of the kind comes out between 1 MHz and 6 GHz.
+ * The frequency in MHz that was meant by digits that are none, as `439.1250`: those of a frequency in kHz or Hz, or
+ * with the point left out; `null` where nothing of the kind comes out between 1 MHz and 6 GHz.
  */
 export function meantMHz(text: string): string | null {
   const digits = text.replace(/[\s.,'_]/g, '').replace(/mhz$/i, '');

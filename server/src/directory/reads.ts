@@ -54,8 +54,6 @@ interface Spot extends Position {
 }
 
 const MOST_ALONG = 500;
-/** More that have the same words are not told apart by distance. */
-const MOST_FOUND = 5_000;
 /** How often a site may be held against a piece of the trip: some seconds of work. */
 const MOST_LOOKS = 300_000;
 
@@ -144,22 +142,27 @@ export class DirectoryReads {
     if (sends !== null) wanted.push(`tx_hz BETWEEN ${value(sends.lowHz)} AND ${value(sends.highHz)}`);
     if (status !== null) wanted.push(`status = ${value(status)}`);
     if (network !== null) wanted.push(`array_to_string(networks || linked, chr(31)) ILIKE ${value(like(network))}`);
+    // On a sphere with its meridians drawn together it is near enough to choose by; what was chosen is then measured.
+    const near = from
+      ? `power(lat - ${value(from.lat)}, 2) + power(least(abs(lon - ${value(from.lon)}), 360 - abs(lon - ${value(from.lon)}))
+           * cos(radians(${value(from.lat)})), 2) NULLS LAST,`
+      : '';
     const found = (await this.query(
-      `SELECT list_id AS "listId", line, lat, lon, call_sign AS "callSign" FROM directory_site
-       WHERE ${wanted.join(' AND ')} ORDER BY call_sign, list_id, line LIMIT ${MOST_FOUND}`,
+      `SELECT list_id AS "listId", line, lat, lon, (count(*) OVER ())::int AS total FROM directory_site
+       WHERE ${wanted.join(' AND ')} ORDER BY ${near} call_sign, list_id, line LIMIT ${value(limit)}`,
       values,
-    )) as (SiteKey & { lat: number | null; lon: number | null; callSign: string })[];
-    const ways = found.map((one) => ({
+    )) as (SiteKey & { lat: number | null; lon: number | null; total: number })[];
+    const ways = found.map(({ lat, lon, ...one }) => ({
       ...one,
-      leg: from && one.lat !== null && one.lon !== null ? legBetween(from, { lat: one.lat, lon: one.lon }) : null,
+      leg: from && lat !== null && lon !== null ? legBetween(from, { lat, lon }) : null,
     }));
     // What has no distance comes after what has, in the order of call signs.
-    ways.sort((a, b) => (a.leg?.distanceM ?? Infinity) - (b.leg?.distanceM ?? Infinity) || 0);
-    const shown = ways.slice(0, limit);
-    const sites = shown.length === 0 ? new Map<string, FiledSite>() : await sitesAsCorrected(this.query, shown);
+    const farM = ({ leg }: (typeof ways)[number]) => leg?.distanceM ?? Number.MAX_VALUE;
+    ways.sort((a, b) => farM(a) - farM(b));
+    const sites = ways.length === 0 ? new Map<string, FiledSite>() : await sitesAsCorrected(this.query, ways);
     return {
-      total: found.length,
-      sites: shown.flatMap(({ leg, ...key }): FoundSite[] => {
+      total: found[0]?.total ?? 0,
+      sites: ways.flatMap(({ leg, ...key }): FoundSite[] => {
         const site = sites.get(keyText(key));
         return site ? [{ ...site, distanceM: leg?.distanceM ?? null, bearingDeg: leg?.bearingDeg ?? null }] : [];
       }),

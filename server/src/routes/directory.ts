@@ -11,7 +11,7 @@ import type { SiteFilter, TripQuery } from '../directory/reads';
 import type { ReadAnswer, ReadOperations } from '../directory/reads-worker';
 import { bodyBytes, smallJson } from '../http/body';
 import { withProgress } from '../http/progress';
-import { CORRECTION_BODY, HELD_BODY, TRIP_BODY } from '../http/schemas';
+import { CORRECTION_BODY, HELD_BODY, TRIP_BODY } from '../http/list-schemas';
 import { bodyChecker } from '../http/validate';
 import { InvalidRequest, NotFound, Overloaded } from '../errors';
 import type { Thread } from '../threads/thread';

@@ -2,7 +2,7 @@
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePlanStore } from '../sync/plan-store';
-import { api, EVERY_SITE } from '../sync/api';
+import { api, EVERY_SITE, ServerGone } from '../sync/api';
 import { findAnything, type Found, listedSites } from './finder';
 
 const props = defineProps<{ planId: string }>();
@@ -33,9 +33,10 @@ const listed = shallowRef<Found[]>([]);
 const found = computed(() => [...here.value, ...listed.value]);
 const LISTED_AFTER_MS = 180;
 const LEAST_LETTERS = 2;
+const MOST_LETTERS = 100;
 const MOST_LISTED = 8;
-watch([typed, open], (_, __, cleanUp) => {
-  const words = typed.value.trim();
+function seekInLists(cleanUp: (end: () => void) => void): void {
+  const words = typed.value.trim().slice(0, MOST_LETTERS);
   listed.value = [];
   if (!open.value || words.length < LEAST_LETTERS) return;
   const asking = new AbortController();
@@ -43,15 +44,18 @@ watch([typed, open], (_, __, cleanUp) => {
     try {
       const { sites } = await api.find(words, MOST_LISTED, { ...EVERY_SITE, from: null }, asking.signal);
       if (!asking.signal.aborted) listed.value = listedSites(props.planId, sites);
-    } catch {
+    } catch (error) {
       // Without the server only what is of the plan is found; the frame says that it is away.
+      if (!asking.signal.aborted && !(error instanceof ServerGone)) throw error;
     }
   }, LISTED_AFTER_MS);
   cleanUp(() => {
     clearTimeout(timer);
     asking.abort();
   });
-});
+}
+// Also what was typed before this was loaded.
+watch([typed, open], (_, __, cleanUp) => seekInLists(cleanUp), { immediate: true });
 watch(here, () => (at.value = 0));
 watch(typed, (now) => now.endsWith('\n') && go(found.value[0]), { immediate: true });
 

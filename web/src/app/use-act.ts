@@ -1,7 +1,9 @@
 import { watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 
-/** Does what the address asks for (`?act=add`) when the page opens, or is asked again, and takes it out of the address. */
+/**
+ * Does what the address asks for (`?act=add`) when the page opens, or is asked again, and takes it out of the address.
+ */
 export function useAct(acts: (name: string) => (() => void) | undefined): void {
   const route = useRoute();
   const router = useRouter();

@@ -1,5 +1,6 @@
 export { default as ChoiceField } from './ChoiceField.vue';
 export { default as EmptyState } from './EmptyState.vue';
+export { default as EntryTable } from './EntryTable.vue';
 export { default as FieldGroup } from './FieldGroup.vue';
 export { default as FieldRow } from './FieldRow.vue';
 export { default as MasterDetail } from './MasterDetail.vue';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-/** A path as a yellow line through its stations: whole, dashed, or with a gap; the reply under it from right to left. */
+/**
+ * A path as a yellow line through its stations: whole, dashed, or with a gap; the reply under it from right to left.
+ */
 import { computed } from 'vue';
 import type { ExplainedFinding } from '@relay/core/agreement/agreement';
 import type { RelayView } from '@relay/core/path/describe';

@@ -12,8 +12,8 @@ export interface Settled {
 }
 
 /**
- * The open plan with its agreement, one step after an edit instead of two where the verdict is quick: for what costs much
- * to draw. `null` while no plan is open.
+ * The open plan with its agreement, one step after an edit instead of two where the verdict is quick: for what costs
+ * much to draw. `null` while no plan is open.
  */
 export function useSettled(): Ref<Settled | null> {
   const store = usePlanStore();

@@ -4,7 +4,7 @@ import { roomNetwork, roomNumberProblem } from './rooms';
 
 export const first: ModeFirst = {
   through: 'hotspot',
-  needsId: false,
+  id: null,
   exampleMHz: '439.1250',
   questions: [
     { key: 'room', label: 'The room you want to hear', example: '41205', hint: 'Its number: five digits.' },

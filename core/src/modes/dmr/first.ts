@@ -9,7 +9,7 @@ import { dmrNetwork } from './networks';
 
 export const first: ModeFirst = {
   through: 'hotspot',
-  needsId: true,
+  id: { label: 'Your DMR ID', most: ADDRESS_MAX },
   exampleMHz: '439.1250',
   questions: [
     { key: 'group', label: 'The talk group you want to hear', example: '417', hint: 'Its number.' },

@@ -7,7 +7,7 @@ const REFLECTOR = /^([A-Z]{3})\s*-?\s*(\d{1,3})\s*-?\s*([A-Z])$/;
 
 export const first: ModeFirst = {
   through: 'hotspot',
-  needsId: false,
+  id: null,
   exampleMHz: '439.1250',
   questions: [
     {

@@ -5,7 +5,7 @@ import { NO_TONE, readTone } from '../../units/tones';
 
 export const first: ModeFirst = {
   through: 'repeater',
-  needsId: false,
+  id: null,
   exampleMHz: '145.7000',
   questions: [
     { key: 'shift', label: 'Its shift', example: '-0.6', hint: 'In MHz, with its sign.' },

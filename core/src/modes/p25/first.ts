@@ -1,11 +1,12 @@
 import { type ModeFirst, nameOr } from '../../builder/mode-first';
+import { UNIT_MAX } from '../../plan/modes/p25/limits';
 import { putRow } from '../../plan/table';
 import { readGroup } from './addresses';
 import { p25Network } from './links';
 
 export const first: ModeFirst = {
   through: 'hotspot',
-  needsId: true,
+  id: { label: 'Your unit ID', most: UNIT_MAX },
   exampleMHz: '439.1250',
   questions: [
     { key: 'group', label: 'The talk group you want to hear', example: '4170', hint: 'Its number.' },

@@ -1,8 +1,8 @@
 /**
- * Values that are computed from parts of a plan and from each other, each computed again only when something that it read
- * is another than before: the memo knows who reads what.
+ * Values that are computed from parts of a plan and from each other, each computed again only when something that it
+ * read is another than before: the memo knows who reads what.
  *
- *   part changed ──▶ its readers are spoiled ──▶ asked again, a value whose sources came out the same is kept
+ *   part changed ──▶ its readers are spoiled ──▶ asked again; what has the same sources as before is kept
  */
 import { same } from './same';
 
@@ -66,7 +66,8 @@ export class Memo {
 
   /**
    * The value that `make` has for a key; `compute` makes it, and is kept to make it again.
-   * @param isSame whether a value that was computed again is as good as the one before, so that no reader need look again
+   * @param isSame whether a value that was computed again is as good as the one before, so that no reader need look
+   * again
    */
   get<T>(make: Make, key: string, compute: () => T, isSame: (a: unknown, b: unknown) => boolean = same): T {
     let known = this.values.get(make);

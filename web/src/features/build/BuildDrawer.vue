@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** What building would do, line by line: nothing happens before the user takes it, and hand-made values stay unless ticked. */
+/**
+ * What building would do, line by line: nothing happens before the user takes it, and hand-made values stay unless
+ * ticked.
+ */
 import { computed, shallowRef, watch } from 'vue';
 import { carryOut } from '@relay/core/registries/builder';
 import type { BuildItem } from '@relay/core/builder/types';

@@ -10,8 +10,7 @@ import {
 } from '@relay/core/modes/c4fm/rooms';
 import type { Room } from '@relay/core/plan/modes/c4fm/types';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import { NarrowField, PickBox, TextField, VirtualRows } from '../../fields';
-import { useNarrowed } from '../../fields/narrow';
+import { EntryTable, PickBox, TextField } from '../../fields';
 import type { Pick } from '../../fields/pick';
 import { takeName, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
@@ -21,10 +20,7 @@ const props = defineProps<{ network: RoomNetwork }>();
 const emit = defineEmits<{ change: [label: string, recipe: (network: RoomNetwork) => void] }>();
 const store = usePlanStore();
 const all = computed(() => rows(props.network.rooms));
-const { words, shown } = useNarrowed(
-  () => all.value,
-  (room) => `${roomDigits(room.number)} ${room.name} ${room.place}`,
-);
+const textOf = (room: (typeof all.value)[number]) => `${roomDigits(room.number)} ${room.name} ${room.place}`;
 const elsewhere = computed(() => roomNetworks(store.plan!).filter((one) => one.id !== props.network.id));
 const number = ref('');
 const name = ref('');
@@ -106,122 +102,100 @@ function setLead(room: Room, value: string): void {
 </script>
 
 <template>
-  <NarrowField v-model="words" what="rooms" :count="all.length" :shown="shown.length" />
-  <div class="wide-table" tabindex="0" role="region" aria-label="Rooms">
-    <table class="plain">
-      <thead>
-        <tr>
-          <th scope="col" class="narrow">Number</th>
-          <th scope="col">Name</th>
-          <th scope="col">Place</th>
-          <th scope="col" class="number">Connected</th>
-          <th scope="col">The same as, or bridges to</th>
-          <th scope="col"><span class="visually-hidden">Acts</span></th>
-        </tr>
-      </thead>
-      <VirtualRows v-slot="{ row: room, at }" :rows="shown" :key-of="(one) => one.id" :height="43">
-        <tr :data-index="at">
-          <td>
-            <TextField
-              bare
-              :label="`Number of ${room.name}`"
-              :value="roomDigits(room.number)"
-              :take="take(room)"
-              mono
-            />
-          </td>
-          <td>
-            <TextField
-              bare
-              :label="`Name of ${roomDigits(room.number)}`"
-              :value="room.name"
-              :take="
-                (text) =>
-                  takeName(text, 60, (value) =>
-                    emit('change', 'name', (draft) => void (draft.rooms.byId[room.id]!.name = value)),
-                  )
-              "
-            />
-          </td>
-          <td>
-            <TextField
-              bare
-              :label="`Place of ${roomDigits(room.number)}`"
-              :value="room.place"
-              :take="
-                (text) => (
-                  emit(
-                    'change',
-                    'place',
-                    (draft) => void (draft.rooms.byId[room.id]!.place = text.trim().slice(0, 60)),
-                  ),
-                  null
-                )
-              "
-            />
-          </td>
-          <td class="number mono">{{ room.activity ?? '–' }}</td>
-          <td>
-            <PickBox
-              class="lead"
-              :value="leadsTo(room)"
-              :options="leads"
-              :label="`${room.name} is the same as, or bridges to`"
-              @choose="setLead(room, $event)"
-            />
-          </td>
-          <td>
-            <el-button
-              link
-              :aria-label="`Remove ${room.name}`"
-              @click="
-                store.remove(`Removed ${room.name}`, (draft) =>
-                  removeRow(roomNetwork(draft, network.id)!.rooms, room.id),
-                )
-              "
-              >Remove</el-button
-            >
-          </td>
-        </tr>
-      </VirtualRows>
-      <tbody>
-        <tr>
-          <td>
-            <input
-              ref="numberBox"
-              v-model="number"
-              class="plain-input mono"
-              aria-label="New room: number"
-              placeholder="41205"
-              inputmode="numeric"
-              @keydown.enter="add"
-            />
-          </td>
-          <td>
-            <input
-              v-model="name"
-              class="plain-input"
-              aria-label="New room: name"
-              placeholder="New room"
-              @keydown.enter="add"
-            />
-          </td>
-          <td>
-            <input
-              v-model="place"
-              class="plain-input"
-              aria-label="New room: place"
-              placeholder="Place"
-              @keydown.enter="add"
-            />
-          </td>
-          <td />
-          <td />
-          <td><el-button @click="add">Add</el-button></td>
-        </tr>
-      </tbody>
-    </table>
-  </div>
+  <EntryTable what="rooms" label="Rooms" :entries="all" :text-of="textOf">
+    <template #head>
+      <th scope="col" class="narrow">Number</th>
+      <th scope="col">Name</th>
+      <th scope="col">Place</th>
+      <th scope="col" class="number">Connected</th>
+      <th scope="col">The same as, or bridges to</th>
+    </template>
+    <template #row="{ row: room }">
+      <td>
+        <TextField bare :label="`Number of ${room.name}`" :value="roomDigits(room.number)" :take="take(room)" mono />
+      </td>
+      <td>
+        <TextField
+          bare
+          :label="`Name of ${roomDigits(room.number)}`"
+          :value="room.name"
+          :take="
+            (text) =>
+              takeName(text, 60, (value) =>
+                emit('change', 'name', (draft) => void (draft.rooms.byId[room.id]!.name = value)),
+              )
+          "
+        />
+      </td>
+      <td>
+        <TextField
+          bare
+          :label="`Place of ${roomDigits(room.number)}`"
+          :value="room.place"
+          :take="
+            (text) => (
+              emit('change', 'place', (draft) => void (draft.rooms.byId[room.id]!.place = text.trim().slice(0, 60))),
+              null
+            )
+          "
+        />
+      </td>
+      <td class="number mono">{{ room.activity ?? '–' }}</td>
+      <td>
+        <PickBox
+          class="lead"
+          :value="leadsTo(room)"
+          :options="leads"
+          :label="`${room.name} is the same as, or bridges to`"
+          @choose="setLead(room, $event)"
+        />
+      </td>
+      <td>
+        <el-button
+          link
+          :aria-label="`Remove ${room.name}`"
+          @click="
+            store.remove(`Removed ${room.name}`, (draft) => removeRow(roomNetwork(draft, network.id)!.rooms, room.id))
+          "
+          >Remove</el-button
+        >
+      </td>
+    </template>
+    <template #fresh>
+      <td>
+        <input
+          ref="numberBox"
+          v-model="number"
+          class="plain-input mono"
+          aria-label="New room: number"
+          placeholder="41205"
+          inputmode="numeric"
+          @keydown.enter="add"
+        />
+      </td>
+      <td>
+        <input
+          v-model="name"
+          class="plain-input"
+          aria-label="New room: name"
+          placeholder="New room"
+          @keydown.enter="add"
+        />
+      </td>
+      <td>
+        <input
+          v-model="place"
+          class="plain-input"
+          aria-label="New room: place"
+          placeholder="Place"
+          @keydown.enter="add"
+        />
+      </td>
+      <td />
+      <td />
+      <td><el-button @click="add">Add</el-button></td>
+    </template>
+  </EntryTable>
   <p v-if="problem" class="is-broken" role="alert">
     {{ problem }} <el-button v-if="meant" link @click="useMeant">Use {{ meant }}</el-button>
   </p>

@@ -2,6 +2,7 @@
 /** Zones as racks: how full each is, what is in it, in which order. Drag, or move by keyboard. */
 import { VueDraggable } from 'vue-draggable-plus';
 import { computed, ref } from 'vue';
+import { freshName } from '@relay/core/plan/fresh-name';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { Codeplug, Radio } from '@relay/core/plan/types';
 import { TextField } from '../../fields';
@@ -35,8 +36,12 @@ function move(zoneId: string, at: number, step: number): void {
 }
 
 function add(): void {
-  const name = newName.value.trim().slice(0, 60).trim();
-  if (name === '') return;
+  const typed = newName.value.trim().slice(0, 56).trim();
+  if (typed === '') return;
+  const name = freshName(
+    zones.value.map((zone) => zone.name),
+    (n) => (n === 1 ? typed : `${typed} ${n}`),
+  );
   const selected = props.selected;
   change(`add zone ${name}`, (codeplug) =>
     putRow(codeplug.zones, { id: newId('zone'), name, channelIds: selected ? [selected] : [] }),

@@ -1,4 +1,7 @@
-/** A range from a spreadsheet on its way into the sheet: what lands in cells that are there, and what goes on below them. */
+/**
+ * A range from a spreadsheet on its way into the sheet: what lands in cells that are there, and what goes on below
+ * them.
+ */
 import { edit } from '@relay/core/plan/edit';
 import { newChannel } from '@relay/core/registries/builder';
 import { putRow } from '@relay/core/plan/table';

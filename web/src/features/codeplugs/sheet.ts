@@ -63,7 +63,10 @@ const COLUMNS: readonly SheetColumn[] = [
   })),
 ].sort((a, b) => a.order - b.order);
 
-/** What a codeplug needs to show: fields of a mode only where a channel is of it, the mode only where there are several, or could be. */
+/**
+ * What a codeplug needs to show: fields of a mode only where a channel is of it, the mode only where there are several,
+ * or could be.
+ */
 export function columnsFor(modes: ReadonlySet<ModeId>, severalInRadio = false): SheetColumn[] {
   return COLUMNS.filter((column) =>
     column.id === 'mode'
@@ -84,7 +87,9 @@ interface Made {
 
 const made = new WeakMap<Channel, Made>();
 
-/** The rows of a radio's sheet. A row that nothing touched is the same object as before: the grid need not look at it. */
+/**
+ * The rows of a radio's sheet. A row that nothing touched is the same object as before: the grid need not look at it.
+ */
 export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null): SheetRow[] {
   const codeplug = plan.codeplugs[radioId];
   if (!codeplug) return [];

@@ -1,6 +1,6 @@
 /**
- * What is selected in the sheet, in columns counted from the frozen one. The grid knows ranges on one side of the frozen
- * edge only; one that begins at the name and goes on to the right is put together here.
+ * What is selected in the sheet, in columns counted from the frozen one. The grid knows ranges on one side of the
+ * frozen edge only; one that begins at the name and goes on to the right is put together here.
  */
 import { ref, type ShallowRef, shallowRef } from 'vue';
 import type { SheetRow } from './sheet';

@@ -1,4 +1,7 @@
-/** What is typed and pasted into the sheet of a radio: what can be taken becomes an edit, the rest is kept with its reason. */
+/**
+ * What is typed and pasted into the sheet of a radio: what can be taken becomes an edit, the rest is kept with its
+ * reason.
+ */
 import { computed, shallowRef } from 'vue';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';

@@ -9,8 +9,7 @@ import { parseWhole } from '@relay/core/units/quantities';
 import { hotspotsOf } from '@relay/core/plan/sites';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { type DmrNetwork, dmrNetwork } from '@relay/core/modes/dmr/networks';
-import { NarrowField, TextField, VirtualRows } from '../../fields';
-import { useNarrowed } from '../../fields/narrow';
+import { EntryTable, TextField } from '../../fields';
 import { takeName, takeWhole } from '../../fields/field';
 import { newId } from '../../fields/new-id';
 import { usePlanIndex } from '../../sync/plan-look-ups';
@@ -21,10 +20,7 @@ const emit = defineEmits<{ change: [label: string, recipe: (network: DmrNetwork)
 const store = usePlanStore();
 const lookUps = usePlanIndex();
 const groups = computed(() => rows(props.network.groups));
-const { words, shown } = useNarrowed(
-  () => groups.value,
-  (group) => `${group.number} ${group.name} ${group.category}`,
-);
+const textOf = (group: (typeof groups.value)[number]) => `${group.number} ${group.name} ${group.category}`;
 /** Hotspots that are logged in here, and what each makes of a number. */
 const ways = computed(() => {
   const index = lookUps.value!;
@@ -80,117 +76,93 @@ function remove(id: string, groupName: string): void {
 </script>
 
 <template>
-  <NarrowField v-model="words" what="groups" :count="groups.length" :shown="shown.length" />
-  <div class="wide-table" tabindex="0" role="region" aria-label="Talk groups">
-    <table class="plain">
-      <thead>
-        <tr>
-          <th scope="col" class="narrow">Number</th>
-          <th scope="col">Name</th>
-          <th scope="col">Reach</th>
-          <th v-if="ways.length" scope="col">On the radio</th>
-          <th scope="col"><span class="visually-hidden">Acts</span></th>
-        </tr>
-      </thead>
-      <VirtualRows v-slot="{ row: group, at }" :rows="shown" :key-of="(one) => one.id" :height="43">
-        <tr :data-index="at">
-          <td>
-            <TextField
-              bare
-              label="Group number"
-              :value="String(group.number)"
-              :take="
-                (text) =>
-                  takeWhole(text, ADDRESS_MIN, ADDRESS_MAX, (value) =>
-                    emit(
-                      'change',
-                      `group ${group.name}`,
-                      (network) => void (network.groups.byId[group.id]!.number = value),
-                    ),
-                  )
-              "
-              mono
-            />
-          </td>
-          <td>
-            <TextField
-              bare
-              label="Group name"
-              :value="group.name"
-              :take="
-                (text) =>
-                  takeName(text, 60, (value) =>
-                    emit(
-                      'change',
-                      `group ${group.name}`,
-                      (network) => void (network.groups.byId[group.id]!.name = value),
-                    ),
-                  )
-              "
-            />
-          </td>
-          <td>
-            <el-select
-              :persistent="false"
-              class="reach"
-              :model-value="group.category"
-              aria-label="Reach"
-              @update:model-value="
+  <EntryTable what="groups" label="Talk groups" :entries="groups" :text-of="textOf">
+    <template #head>
+      <th scope="col" class="narrow">Number</th>
+      <th scope="col">Name</th>
+      <th scope="col">Reach</th>
+      <th v-if="ways.length" scope="col">On the radio</th>
+    </template>
+    <template #row="{ row: group }">
+      <td>
+        <TextField
+          bare
+          label="Group number"
+          :value="String(group.number)"
+          :take="
+            (text) =>
+              takeWhole(text, ADDRESS_MIN, ADDRESS_MAX, (value) =>
                 emit(
                   'change',
                   `group ${group.name}`,
-                  (network) => void (network.groups.byId[group.id]!.category = $event),
-                )
-              "
-            >
-              <el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one" />
-            </el-select>
-          </td>
-          <td v-if="ways.length" class="mono ways">
-            <span v-for="one in onRadio(group.number)" :key="one.number"
-              >{{ one.number }}<span v-if="one.sites" class="soft"> {{ one.sites }}</span></span
-            >
-          </td>
-          <td>
-            <el-button link :aria-label="`Remove group ${group.name}`" @click="remove(group.id, group.name)"
-              >Remove</el-button
-            >
-          </td>
-        </tr>
-      </VirtualRows>
-      <tbody>
-        <tr>
-          <td>
-            <input
-              ref="numberBox"
-              v-model="number"
-              class="new mono"
-              aria-label="New group: number"
-              placeholder="Number"
-              inputmode="numeric"
-              @keydown.enter="add"
-            />
-          </td>
-          <td>
-            <input
-              v-model="name"
-              class="new"
-              aria-label="New group: name"
-              placeholder="New group"
-              @keydown.enter="add"
-            />
-          </td>
-          <td>
-            <el-select :persistent="false" v-model="category" class="reach" aria-label="New group: reach"
-              ><el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one"
-            /></el-select>
-          </td>
-          <td v-if="ways.length" />
-          <td><el-button @click="add">Add group</el-button></td>
-        </tr>
-      </tbody>
-    </table>
-  </div>
+                  (network) => void (network.groups.byId[group.id]!.number = value),
+                ),
+              )
+          "
+          mono
+        />
+      </td>
+      <td>
+        <TextField
+          bare
+          label="Group name"
+          :value="group.name"
+          :take="
+            (text) =>
+              takeName(text, 60, (value) =>
+                emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.name = value)),
+              )
+          "
+        />
+      </td>
+      <td>
+        <el-select
+          :persistent="false"
+          class="reach"
+          :model-value="group.category"
+          aria-label="Reach"
+          @update:model-value="
+            emit('change', `group ${group.name}`, (network) => void (network.groups.byId[group.id]!.category = $event))
+          "
+        >
+          <el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one" />
+        </el-select>
+      </td>
+      <td v-if="ways.length" class="mono ways">
+        <span v-for="one in onRadio(group.number)" :key="one.number"
+          >{{ one.number }}<span v-if="one.sites" class="soft"> {{ one.sites }}</span></span
+        >
+      </td>
+      <td>
+        <el-button link :aria-label="`Remove group ${group.name}`" @click="remove(group.id, group.name)"
+          >Remove</el-button
+        >
+      </td>
+    </template>
+    <template #fresh>
+      <td>
+        <input
+          ref="numberBox"
+          v-model="number"
+          class="new mono"
+          aria-label="New group: number"
+          placeholder="Number"
+          inputmode="numeric"
+          @keydown.enter="add"
+        />
+      </td>
+      <td>
+        <input v-model="name" class="new" aria-label="New group: name" placeholder="New group" @keydown.enter="add" />
+      </td>
+      <td>
+        <el-select :persistent="false" v-model="category" class="reach" aria-label="New group: reach"
+          ><el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one"
+        /></el-select>
+      </td>
+      <td v-if="ways.length" />
+      <td><el-button @click="add">Add group</el-button></td>
+    </template>
+  </EntryTable>
   <p v-if="problem" class="is-broken" role="alert">{{ problem }}</p>
 </template>
 

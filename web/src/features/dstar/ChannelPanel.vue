@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** A D-STAR channel beside the sheet: its fields as boxes, the order of use, and what a key-up does in each state of the site. */
+/**
+ * A D-STAR channel beside the sheet: its fields as boxes, the order of use, and what a key-up does in each state of the
+ * site.
+ */
 import { computed, ref } from 'vue';
 import { CHANNEL_FIELDS } from '@relay/core/registries/outputs';
 import { contextOf } from '@relay/core/path/context';

@@ -5,8 +5,7 @@ import { type Family, reflectorCall } from '@relay/core/modes/dstar/links';
 import { networkOf } from '@relay/core/plan/networks';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { parseWhole } from '@relay/core/units/quantities';
-import { NarrowField, TextField, VirtualRows } from '../../fields';
-import { useNarrowed } from '../../fields/narrow';
+import { EntryTable, TextField } from '../../fields';
 import { takeWhole, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
@@ -15,10 +14,7 @@ const props = defineProps<{ family: Family }>();
 const emit = defineEmits<{ change: [label: string, recipe: (family: Family) => void] }>();
 const store = usePlanStore();
 const reflectors = computed(() => rows(props.family.reflectors));
-const { words, shown } = useNarrowed(
-  () => reflectors.value,
-  (one) => `${reflectorCall(props.family, one)} ${one.title}`,
-);
+const textOf = (one: (typeof reflectors.value)[number]) => `${reflectorCall(props.family, one)} ${one.title}`;
 const number = ref('');
 const title = ref('');
 const modules = ref('');
@@ -77,93 +73,83 @@ const takeTitle =
 </script>
 
 <template>
-  <NarrowField v-model="words" what="reflectors" :count="reflectors.length" :shown="shown.length" />
-  <div class="wide-table" tabindex="0" role="region" aria-label="Reflectors">
-    <table class="plain">
-      <thead>
-        <tr>
-          <th scope="col" class="narrow">Number</th>
-          <th scope="col">Known as</th>
-          <th scope="col">Modules</th>
-          <th scope="col" class="number">Activity</th>
-          <th scope="col"><span class="visually-hidden">Acts</span></th>
-        </tr>
-      </thead>
-      <VirtualRows v-slot="{ row: one, at }" :rows="shown" :key-of="(row) => row.id" :height="43">
-        <tr :data-index="at">
-          <td>
-            <TextField
-              bare
-              :label="`Number of ${reflectorCall(family, one)}`"
-              :value="String(one.number).padStart(3, '0')"
-              :take="
-                (text) =>
-                  takeWhole(text, 0, 999, (value) =>
-                    emit('change', 'number', (draft) => void (draft.reflectors.byId[one.id]!.number = value)),
-                  )
-              "
-              mono
-            />
-          </td>
-          <td>
-            <TextField
-              bare
-              :label="`Title of ${reflectorCall(family, one)}`"
-              :value="one.title"
-              :take="takeTitle(one.id)"
-            />
-          </td>
-          <td>
-            <TextField
-              bare
-              :label="`Modules of ${reflectorCall(family, one)}`"
-              :value="one.modules"
-              :take="takeModules(one.id)"
-              mono
-            />
-          </td>
-          <td class="number mono">{{ one.activity ?? '–' }}</td>
-          <td>
-            <el-button link :aria-label="`Remove ${reflectorCall(family, one)}`" @click="remove(one)">Remove</el-button>
-          </td>
-        </tr>
-      </VirtualRows>
-      <tbody>
-        <tr>
-          <td>
-            <input
-              ref="numberBox"
-              v-model="number"
-              class="plain-input"
-              aria-label="New reflector: number"
-              placeholder="001"
-              @keydown.enter="add"
-            />
-          </td>
-          <td>
-            <input
-              v-model="title"
-              class="plain-input"
-              aria-label="New reflector: known as"
-              placeholder="Known as"
-              @keydown.enter="add"
-            />
-          </td>
-          <td>
-            <input
-              v-model="modules"
-              class="plain-input"
-              aria-label="New reflector: modules"
-              placeholder="ABC"
-              @keydown.enter="add"
-            />
-          </td>
-          <td />
-          <td><el-button @click="add">Add</el-button></td>
-        </tr>
-      </tbody>
-    </table>
-  </div>
+  <EntryTable what="reflectors" label="Reflectors" :entries="reflectors" :text-of="textOf">
+    <template #head>
+      <th scope="col" class="narrow">Number</th>
+      <th scope="col">Known as</th>
+      <th scope="col">Modules</th>
+      <th scope="col" class="number">Activity</th>
+    </template>
+    <template #row="{ row: one }">
+      <td>
+        <TextField
+          bare
+          :label="`Number of ${reflectorCall(family, one)}`"
+          :value="String(one.number).padStart(3, '0')"
+          :take="
+            (text) =>
+              takeWhole(text, 0, 999, (value) =>
+                emit('change', 'number', (draft) => void (draft.reflectors.byId[one.id]!.number = value)),
+              )
+          "
+          mono
+        />
+      </td>
+      <td>
+        <TextField
+          bare
+          :label="`Title of ${reflectorCall(family, one)}`"
+          :value="one.title"
+          :take="takeTitle(one.id)"
+        />
+      </td>
+      <td>
+        <TextField
+          bare
+          :label="`Modules of ${reflectorCall(family, one)}`"
+          :value="one.modules"
+          :take="takeModules(one.id)"
+          mono
+        />
+      </td>
+      <td class="number mono">{{ one.activity ?? '–' }}</td>
+      <td>
+        <el-button link :aria-label="`Remove ${reflectorCall(family, one)}`" @click="remove(one)">Remove</el-button>
+      </td>
+    </template>
+    <template #fresh>
+      <td>
+        <input
+          ref="numberBox"
+          v-model="number"
+          class="plain-input"
+          aria-label="New reflector: number"
+          placeholder="001"
+          @keydown.enter="add"
+        />
+      </td>
+      <td>
+        <input
+          v-model="title"
+          class="plain-input"
+          aria-label="New reflector: known as"
+          placeholder="Known as"
+          @keydown.enter="add"
+        />
+      </td>
+      <td>
+        <input
+          v-model="modules"
+          class="plain-input"
+          aria-label="New reflector: modules"
+          placeholder="ABC"
+          @keydown.enter="add"
+        />
+      </td>
+      <td />
+      <td><el-button @click="add">Add</el-button></td>
+    </template>
+  </EntryTable>
   <p v-if="problem" class="is-broken" role="alert">{{ problem }}</p>
 </template>
 

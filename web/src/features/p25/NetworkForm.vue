@@ -7,8 +7,7 @@ import { p25Network, type P25Network, SPECIAL_TITLES } from '@relay/core/modes/p
 import type { P25SpecialName } from '@relay/core/plan/modes/p25/types';
 import { reachOf } from '@relay/core/plan/sites';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import { FieldGroup, NarrowField, ReachList, TextField, VirtualRows } from '../../fields';
-import { useNarrowed } from '../../fields/narrow';
+import { EntryTable, FieldGroup, ReachList, TextField } from '../../fields';
 import DirectoryImport from '../../panels/DirectoryImport.vue';
 import { namesBeside, takeName, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
@@ -18,10 +17,7 @@ import { usePlanStore } from '../../sync/plan-store';
 const props = defineProps<{ network: P25Network }>();
 const store = usePlanStore();
 const groups = computed(() => rows(props.network.groups));
-const { words, shown } = useNarrowed(
-  () => groups.value,
-  (group) => `${group.number} ${group.name}`,
-);
+const textOf = (group: (typeof groups.value)[number]) => `${group.number} ${group.name}`;
 const number = ref('');
 const name = ref('');
 const problem = ref('');
@@ -106,79 +102,69 @@ function add(): void {
     <FieldGroup title="Which sites reach it"><ReachList :sites="sites" mode="P25" /></FieldGroup>
     <FieldGroup title="Talk groups">
       <DirectoryImport :network="network" />
-      <NarrowField v-model="words" what="groups" :count="groups.length" :shown="shown.length" />
-      <table class="plain">
-        <thead>
-          <tr>
-            <th scope="col" class="narrow">Number</th>
-            <th scope="col">Name</th>
-            <th scope="col"><span class="visually-hidden">Acts</span></th>
-          </tr>
-        </thead>
-        <VirtualRows v-slot="{ row: group, at }" :rows="shown" :key-of="(one) => one.id" :height="43">
-          <tr :data-index="at">
-            <td>
-              <TextField
-                bare
-                :label="`Number of ${group.name}`"
-                :value="String(group.number)"
-                :take="takeNumber(group.id)"
-                mono
-              />
-            </td>
-            <td>
-              <TextField
-                bare
-                :label="`Name of group ${group.number}`"
-                :value="group.name"
-                :take="
-                  (text) =>
-                    takeName(text, 60, (value) =>
-                      change('name', (one) => void (one.groups.byId[group.id]!.name = value)),
-                    )
-                "
-              />
-            </td>
-            <td>
-              <el-button
-                link
-                :aria-label="`Remove group ${group.name}`"
-                @click="
-                  store.remove(`Removed group ${group.name}`, (draft) =>
-                    removeRow(p25Network(draft, network.id)!.groups, group.id),
-                  )
-                "
-                >Remove</el-button
-              >
-            </td>
-          </tr>
-        </VirtualRows>
-        <tbody>
-          <tr>
-            <td>
-              <input
-                ref="numberBox"
-                v-model="number"
-                class="plain-input mono"
-                aria-label="New group: number"
-                placeholder="Number"
-                inputmode="numeric"
-                @keydown.enter="add"
-              />
-            </td>
-            <td>
-              <input
-                v-model="name"
-                class="plain-input"
-                aria-label="New group: name"
-                placeholder="New group"
-                @keydown.enter="add"
-              />
-            </td>
-            <td><el-button @click="add">Add group</el-button></td>
-          </tr>
-        </tbody>
-      </table>
+      <EntryTable what="groups" label="Talk groups" :entries="groups" :text-of="textOf">
+        <template #head>
+          <th scope="col" class="narrow">Number</th>
+          <th scope="col">Name</th>
+        </template>
+        <template #row="{ row: group }">
+          <td>
+            <TextField
+              bare
+              :label="`Number of ${group.name}`"
+              :value="String(group.number)"
+              :take="takeNumber(group.id)"
+              mono
+            />
+          </td>
+          <td>
+            <TextField
+              bare
+              :label="`Name of group ${group.number}`"
+              :value="group.name"
+              :take="
+                (text) =>
+                  takeName(text, 60, (value) => change('name', (one) => void (one.groups.byId[group.id]!.name = value)))
+              "
+            />
+          </td>
+          <td>
+            <el-button
+              link
+              :aria-label="`Remove group ${group.name}`"
+              @click="
+                store.remove(`Removed group ${group.name}`, (draft) =>
+                  removeRow(p25Network(draft, network.id)!.groups, group.id),
+                )
+              "
+              >Remove</el-button
+            >
+          </td>
+        </template>
+        <template #fresh>
+          <td>
+            <input
+              ref="numberBox"
+              v-model="number"
+              class="plain-input mono"
+              aria-label="New group: number"
+              placeholder="Number"
+              inputmode="numeric"
+              @keydown.enter="add"
+            />
+          </td>
+          <td>
+            <input
+              v-model="name"
+              class="plain-input"
+              aria-label="New group: name"
+              placeholder="New group"
+              @keydown.enter="add"
+            />
+          </td>
+          <td><el-button @click="add">Add group</el-button></td>
+        </template>
+      </EntryTable>
       <p v-if="problem" class="is-broken" role="alert">{{ problem }}</p>
     </FieldGroup>
   </div>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-/** One repeater as the plan holds it. Channels are held against these values, so what is wrong here is wrong everywhere. */
+/**
+ * One repeater as the plan holds it. Channels are held against these values, so what is wrong here is wrong everywhere.
+ */
 import type { ModeId, Repeater, SiteStatus } from '@relay/core/plan/types';
 import { formatMHz, formatShiftMHz, parseMHz } from '@relay/core/units/quantities';
 import { ChoiceField, FieldGroup, SwitchField, TextField } from '../../fields';

@@ -97,7 +97,8 @@ export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): 
     });
   };
   const wantedKeys = new Set(rows(plan.wants).map((want) => destinationKey(want.destination)));
-  // There may be thousands of destinations, and a few dozen are in view: what is in their cells is worked out when asked for.
+  // There may be thousands of destinations, and a few dozen are in view: what is in their cells is worked out when
+  // asked for.
   const rowOf = (info: DestinationInfo, networkName: string): BoardRow => {
     let cells: BoardRow['cells'] | null = null;
     let onRadio: string[] | null = null;
