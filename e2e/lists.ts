@@ -5,9 +5,21 @@ import { expect, type Relay } from './story';
 
 export const demoList = (name: string) => fileURLToPath(new URL(`../demo/lists/${name}`, import.meta.url));
 
+interface ListedForTest {
+  line: number;
+  corrections: { field: string }[];
+}
+
+/** Forgets every list; corrections would outlive that and reach the stories behind, so they are taken back first. */
 export async function forgetAll(relay: Relay): Promise<void> {
-  const lists = (await (await fetch(`${relay.url}/api/v1/lists`)).json()) as { id: string }[];
-  for (const { id } of lists) await fetch(`${relay.url}/api/v1/lists/${id}`, { method: 'DELETE' });
+  const at = `${relay.url}/api/v1/lists`;
+  for (const { id } of (await (await fetch(at)).json()) as { id: string }[]) {
+    const sites = (await (await fetch(`${at}/${id}/sites`)).json()) as ListedForTest[];
+    for (const { line, corrections } of sites)
+      for (const { field } of corrections)
+        await fetch(`${at}/${id}/sites/${line}/corrections/${field}`, { method: 'DELETE' });
+    await fetch(`${at}/${id}`, { method: 'DELETE' });
+  }
 }
 
 export async function choose(page: Page, name: string): Promise<void> {

@@ -52,12 +52,11 @@ li {
   padding: 6px 10px;
   background: var(--raised);
   border: 1px solid var(--hairline);
-  border-left: 4px solid transparent;
   border-radius: 3px;
 }
 
 li.here {
-  border-left-color: var(--yellow);
+  box-shadow: inset 4px 0 0 var(--yellow);
 }
 
 a {
