@@ -310,13 +310,18 @@ describe('a whole list', () => {
     expect(map.body.lists).toEqual([body.list.id]);
     expect(
       new Set(
-        Object.values(map.body)
-          .slice(1)
-          .map((column) => (column as number[]).length),
+        Object.entries(map.body)
+          .filter(([column]) => column !== 'lists' && column !== 'places')
+          .map(([, column]) => (column as unknown[]).length),
       ),
     ).toEqual(new Set([10]));
     expect([map.body.line[0], map.body.lat[0], map.body.lon[0], map.body.txHz[0], map.body.modes[0]]).toEqual([
       2, 46.7132, -33.4185, 439_425_000, 2,
+    ]);
+    expect([map.body.callSign[0], map.body.name[0], map.body.places[map.body.place[0]!]]).toEqual([
+      'QO1HSK',
+      'Hask Head',
+      'Hask',
     ]);
   });
 });

@@ -40,7 +40,7 @@ export interface FiledSite extends ListedSite {
 
 /**
  * Sites that have a position, column by column, in one order: list (a place in `lists`), line, degrees, Hz, modes as
- * bits in the order of `LISTED_MODES`.
+ * bits in the order of `LISTED_MODES`, call sign, name, and the town (a place in `places`; -1 where nobody has said).
  */
 export interface SiteMap {
   lists: string[];
@@ -50,6 +50,10 @@ export interface SiteMap {
   lon: number[];
   txHz: number[];
   modes: number[];
+  callSign: string[];
+  name: string[];
+  places: string[];
+  place: number[];
 }
 
 export interface NearSite extends FiledSite {

@@ -51,6 +51,9 @@ interface Spot extends Position {
   status: ListedSite['status'];
   networks: string[];
   linked: string;
+  callSign: string;
+  name: string;
+  place: string;
 }
 
 const MOST_ALONG = 500;
@@ -96,10 +99,12 @@ export class DirectoryReads {
   async map(): Promise<SiteMap> {
     const { spots } = await this.current();
     const lists = [...new Set(spots.map((spot) => spot.listId))];
-    const place = new Map(lists.map((id, at) => [id, at]));
+    const listAt = new Map(lists.map((id, at) => [id, at]));
+    const places = [...new Set(spots.map((spot) => spot.place))].filter((place) => place !== '');
+    const placeAt = new Map(places.map((place, at) => [place, at]));
     return {
       lists,
-      list: spots.map((spot) => place.get(spot.listId)!),
+      list: spots.map((spot) => listAt.get(spot.listId)!),
       line: spots.map((spot) => spot.line),
       lat: spots.map((spot) => round5(spot.lat)),
       lon: spots.map((spot) => round5(spot.lon)),
@@ -107,6 +112,10 @@ export class DirectoryReads {
       modes: spots.map((spot) =>
         LISTED_MODES.reduce((bits, mode, at) => bits | (spot.modes.includes(mode) ? 1 << at : 0), 0),
       ),
+      callSign: spots.map((spot) => spot.callSign),
+      name: spots.map((spot) => spot.name),
+      places,
+      place: spots.map((spot) => placeAt.get(spot.place) ?? -1),
     };
   }
 
@@ -205,7 +214,11 @@ export class DirectoryReads {
   /** Made after the stamp was read: should a list come in between, the next one finds another stamp. */
   private async make(): Promise<Index> {
     const spots = (await this.query(
-      'SELECT list_id AS "listId", line, lat, lon, modes, tx_hz::float8 AS "txHz", status, networks, linked FROM directory_site WHERE lat IS NOT NULL AND lon IS NOT NULL AND list_id IN (SELECT id FROM directory_list WHERE forgotten_at IS NULL) ORDER BY list_id, line',
+      `SELECT list_id AS "listId", line, lat, lon, modes, tx_hz::float8 AS "txHz", status, networks, linked,
+         call_sign AS "callSign", name, place
+       FROM directory_site
+       WHERE lat IS NOT NULL AND lon IS NOT NULL AND list_id IN (SELECT id FROM directory_list WHERE forgotten_at IS NULL)
+       ORDER BY list_id, line`,
     )) as Spot[];
     return { spots, nearest: nearestIndex(spots) };
   }

@@ -317,10 +317,11 @@ export const FILED_SCHEMA = {
 };
 
 const NUMBERS = { type: 'array', items: { type: 'number' } };
+const TEXTS = { type: 'array', items: { type: 'string' } };
 
 export const MAP_SCHEMA = {
   type: 'object',
-  required: ['lists', 'list', 'line', 'lat', 'lon', 'txHz', 'modes'],
+  required: ['lists', 'list', 'line', 'lat', 'lon', 'txHz', 'modes', 'callSign', 'name', 'places', 'place'],
   properties: {
     lists: { type: 'array', items: UUID },
     list: NUMBERS,
@@ -329,6 +330,10 @@ export const MAP_SCHEMA = {
     lon: NUMBERS,
     txHz: NUMBERS,
     modes: NUMBERS,
+    callSign: TEXTS,
+    name: TEXTS,
+    places: TEXTS,
+    place: NUMBERS,
   },
   additionalProperties: false,
 };

@@ -22,7 +22,7 @@ const { words, shown } = useNarrowed(
 
 <template>
   <NarrowField v-model="words" :what="what" :count="entries.length" :shown="shown.length" />
-  <div class="wide-table" tabindex="0" role="region" :aria-label="label">
+  <div class="wide-table" tabindex="0" role="group" :aria-label="label">
     <table class="plain">
       <thead>
         <tr>

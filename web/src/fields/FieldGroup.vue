@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import { useId } from 'vue';
 
-defineProps<{ title: string }>();
+defineProps<{
+  title: string;
+  /** It holds a table, and takes the width of the page. */
+  wide?: boolean;
+}>();
 const id = useId();
 </script>
 
 <template>
-  <section class="group" :aria-labelledby="id">
+  <section class="group" :class="{ 'is-wide': wide }" :aria-labelledby="id">
     <h2 :id="id">{{ title }}</h2>
     <div class="fields"><slot /></div>
   </section>

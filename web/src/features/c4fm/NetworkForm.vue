@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { roomDigits, roomNetwork, type RoomNetwork } from '@relay/core/modes/c4fm/rooms';
 import { reachOf } from '@relay/core/plan/sites';
 import { rows } from '@relay/core/plan/table';
-import { FieldGroup, ReachList, TextField } from '../../fields';
+import { FieldGroup, FormGroups, ReachList, TextField } from '../../fields';
 import DirectoryImport from '../../panels/DirectoryImport.vue';
 import { namesBeside, takeName, takeWhole } from '../../fields/field';
 import { REACH_WORDS } from '../../fields/reach-words';
@@ -26,7 +26,7 @@ const sites = computed(() =>
 </script>
 
 <template>
-  <div>
+  <FormGroups>
     <FieldGroup title="Network of rooms">
       <TextField
         label="Name"
@@ -61,9 +61,9 @@ const sites = computed(() =>
       </p>
     </FieldGroup>
     <FieldGroup title="Which sites reach it"><ReachList :sites="sites" mode="C4FM" /></FieldGroup>
-    <FieldGroup title="Rooms and nodes">
+    <FieldGroup title="Rooms and nodes" wide>
       <DirectoryImport :network="network" />
       <RoomTable :network="network" @change="change" />
     </FieldGroup>
-  </div>
+  </FormGroups>
 </template>

@@ -8,7 +8,7 @@ import type { SpecialName } from '@relay/core/plan/modes/dmr/types';
 import { putRow, rows } from '@relay/core/plan/table';
 import type { CallKind } from '@relay/core/plan/types';
 import { type DmrNetwork, dmrNetwork } from '@relay/core/modes/dmr/networks';
-import { FieldGroup, SwitchField, TextField } from '../../fields';
+import { FieldGroup, FormGroups, SwitchField, TextField } from '../../fields';
 import DirectoryImport from '../../panels/DirectoryImport.vue';
 import { download, fileName } from '../../fields/download';
 import { namesBeside, takeName, takeWhole, type Taken } from '../../fields/field';
@@ -65,7 +65,7 @@ function addOwnGroup(): void {
 </script>
 
 <template>
-  <div>
+  <FormGroups>
     <FieldGroup title="Network">
       <TextField
         label="Name"
@@ -122,7 +122,7 @@ function addOwnGroup(): void {
       </SwitchField>
     </FieldGroup>
     <FieldGroup title="Servers"><ServerTable :network="network" @change="change" /></FieldGroup>
-    <FieldGroup title="Talk groups">
+    <FieldGroup title="Talk groups" wide>
       <DirectoryImport :network="network"
         ><el-button :disabled="network.groups.order.length === 0" @click="saveGroups"
           >Save the list</el-button
@@ -130,7 +130,7 @@ function addOwnGroup(): void {
       >
       <GroupTable :network="network" @change="change" />
     </FieldGroup>
-  </div>
+  </FormGroups>
 </template>
 
 <style scoped>

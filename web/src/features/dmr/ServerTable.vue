@@ -47,7 +47,7 @@ const takeRegion =
 </script>
 
 <template>
-  <div class="wide-table" tabindex="0" role="region" aria-label="Servers">
+  <div class="wide-table" tabindex="0" role="group" aria-label="Servers">
     <table class="plain">
       <thead>
         <tr>

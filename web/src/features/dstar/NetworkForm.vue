@@ -5,7 +5,7 @@ import { reachesFamily } from '@relay/core/modes/dstar/link';
 import { families, type Family, gatewayOf } from '@relay/core/modes/dstar/links';
 import { networkOf } from '@relay/core/plan/networks';
 import { rows } from '@relay/core/plan/table';
-import { FieldGroup, ReachList, TextField } from '../../fields';
+import { FieldGroup, FormGroups, ReachList, TextField } from '../../fields';
 import DirectoryImport from '../../panels/DirectoryImport.vue';
 import { namesBeside, takeName, type Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
@@ -51,7 +51,7 @@ const sites = computed(() =>
 </script>
 
 <template>
-  <div>
+  <FormGroups>
     <FieldGroup title="Family of reflectors">
       <TextField
         label="Name"
@@ -78,9 +78,9 @@ const sites = computed(() =>
     <FieldGroup title="Which sites reach it">
       <ReachList :sites="sites" mode="D-STAR" />
     </FieldGroup>
-    <FieldGroup title="Reflectors">
+    <FieldGroup title="Reflectors" wide>
       <DirectoryImport :network="network" />
       <ReflectorTable :family="family" @change="change" />
     </FieldGroup>
-  </div>
+  </FormGroups>
 </template>

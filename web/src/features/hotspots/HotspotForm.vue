@@ -8,7 +8,7 @@ import { editProfile } from '@relay/core/plan/profiles';
 import type { Hotspot, ModeId, ProfileValues, Site } from '@relay/core/plan/types';
 import { MODES } from '@relay/core/registries/modes';
 import { formatMHz } from '@relay/core/units/quantities';
-import { FieldGroup, FieldRow, SwitchField, TextField } from '../../fields';
+import { FieldGroup, FieldRow, FormGroups, SwitchField, TextField } from '../../fields';
 import { namesBeside, positionText, takeMHz, takeName, takeNumber, takePlace, type Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
 import { MODE_PARTS, NETWORK_PARTS } from '../modes';
@@ -71,7 +71,7 @@ function takePosition(text: string): Taken {
 </script>
 
 <template>
-  <div>
+  <FormGroups>
     <FieldGroup title="On the air">
       <TextField
         label="Name"
@@ -209,5 +209,5 @@ function takePosition(text: string): Taken {
         >The default password of its settings page was changed</SwitchField
       >
     </FieldGroup>
-  </div>
+  </FormGroups>
 </template>

@@ -7,7 +7,7 @@ import { p25Network, type P25Network, SPECIAL_TITLES } from '@relay/core/modes/p
 import type { P25SpecialName } from '@relay/core/plan/modes/p25/types';
 import { reachOf } from '@relay/core/plan/sites';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import { EntryTable, FieldGroup, ReachList, TextField } from '../../fields';
+import { EntryTable, FieldGroup, FormGroups, ReachList, TextField } from '../../fields';
 import DirectoryImport from '../../panels/DirectoryImport.vue';
 import { namesBeside, takeName, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
@@ -73,7 +73,7 @@ function add(): void {
 </script>
 
 <template>
-  <div>
+  <FormGroups>
     <FieldGroup title="P25 network">
       <TextField
         label="Name"
@@ -100,7 +100,7 @@ function add(): void {
       />
     </FieldGroup>
     <FieldGroup title="Which sites reach it"><ReachList :sites="sites" mode="P25" /></FieldGroup>
-    <FieldGroup title="Talk groups">
+    <FieldGroup title="Talk groups" wide>
       <DirectoryImport :network="network" />
       <EntryTable what="groups" label="Talk groups" :entries="groups" :text-of="textOf">
         <template #head>
@@ -167,7 +167,7 @@ function add(): void {
       </EntryTable>
       <p v-if="problem" class="is-broken" role="alert">{{ problem }}</p>
     </FieldGroup>
-  </div>
+  </FormGroups>
 </template>
 
 <style scoped>

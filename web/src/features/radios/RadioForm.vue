@@ -2,7 +2,7 @@
 import { MODE_DATA } from '@relay/core/plan/modes/index';
 import { formatMHz, parseMHz } from '@relay/core/units/quantities';
 import type { ModeId, Radio, RadioLimits } from '@relay/core/plan/types';
-import { FieldGroup, SwitchField, TextField } from '../../fields';
+import { FieldGroup, FormGroups, SwitchField, TextField } from '../../fields';
 import { namesBeside, takeName, takeNumber, takeWhole, type Taken } from '../../fields/field';
 import { ALL_PARTS } from '../modes';
 import { usePlanStore } from '../../sync/plan-store';
@@ -51,7 +51,7 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
 </script>
 
 <template>
-  <div>
+  <FormGroups>
     <FieldGroup title="Radio">
       <TextField
         label="Name"
@@ -115,7 +115,7 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
         />
       </div>
     </FieldGroup>
-  </div>
+  </FormGroups>
 </template>
 
 <style scoped>

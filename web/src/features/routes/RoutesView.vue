@@ -156,7 +156,7 @@ function select(on: boolean): void {
           >; dots are your channels</template
         >
       </p>
-      <div class="scroll" tabindex="0" role="region" aria-label="Number ribbon">
+      <div class="scroll" tabindex="0" role="group" aria-label="Number ribbon">
         <RibbonPicture :ribbon="ribbon" :travel="way" :label="label" @pick="pick" />
       </div>
       <PlaceFindings :under="[`/profiles/${siteId}/dmr/rules`, `/profiles/${siteId}/dmr/selection`]" />
@@ -181,7 +181,7 @@ function select(on: boolean): void {
         v-if="several || profile.dmr.rules.order.length"
         class="scroll"
         tabindex="0"
-        role="region"
+        role="group"
         aria-label="Rules in order"
       >
         <RuleTable

@@ -4,7 +4,7 @@
  */
 import type { ModeId, Repeater, SiteStatus } from '@relay/core/plan/types';
 import { formatMHz, formatShiftMHz, parseMHz } from '@relay/core/units/quantities';
-import { ChoiceField, FieldGroup, SwitchField, TextField } from '../../fields';
+import { ChoiceField, FieldGroup, FormGroups, SwitchField, TextField } from '../../fields';
 import { namesBeside, positionText, takeMHz, takeName, takePlace, type Taken } from '../../fields/field';
 import { MODE_DATA } from '@relay/core/plan/modes/index';
 import { ALL_PARTS } from '../modes';
@@ -47,7 +47,7 @@ function setHas(id: ModeId, has: boolean): void {
 </script>
 
 <template>
-  <div>
+  <FormGroups>
     <FieldGroup title="What you want here"><RepeaterWants :site="site" /></FieldGroup>
     <FieldGroup title="On the air">
       <TextField
@@ -122,7 +122,7 @@ function setHas(id: ModeId, has: boolean): void {
       >
       <component :is="parts.SiteFields" v-if="site[id] !== null" :site="site" @change="change" />
     </FieldGroup>
-  </div>
+  </FormGroups>
 </template>
 
 <style scoped>

@@ -8,7 +8,8 @@ import type { SiteMap } from '@relay/core/lists/filed';
 import type { Position } from '@relay/core/plan/types';
 import { api } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
-import { drawMap } from './draw-map';
+import { drawMap, textWidth } from './draw-map';
+import { labelsIn, scaleBar } from './map-labels';
 import {
   LARGEST_K,
   type Mark,
@@ -21,7 +22,7 @@ import {
   type View,
   viewOf,
 } from './map-view';
-import { outlines } from './outline';
+import { type Outlines, outlines } from './outline';
 
 const props = defineProps<{
   from: Position | null;
@@ -35,7 +36,7 @@ const store = usePlanStore();
 const frame = ref<HTMLDivElement | null>(null);
 const canvas = ref<HTMLCanvasElement | null>(null);
 const spots = shallowRef<Spots | null>(null);
-const coasts = shallowRef<Path2D[]>([]);
+const land = shallowRef<Outlines>({ coasts: [], names: [] });
 const problem = ref('');
 const inView = ref(0);
 let view: View = { k: SMALLEST_K, x: 0, y: 0 };
@@ -80,10 +81,14 @@ function draw(): void {
     view,
     ...size,
     ratio: devicePixelRatio,
-    coasts: coasts.value,
+    coasts: land.value.coasts,
     trip: props.trip,
     from: props.from,
     marks,
+    labels: spots.value
+      ? labelsIn(marks, spots.value, land.value.names, view, size, (text, kind) => textWidth(context, text, kind))
+      : [],
+    scale: scaleBar(view, size),
     ringed: selectedPoint.value,
     colour,
   });
@@ -94,7 +99,7 @@ function moveTo(next: View): void {
     select(canvas.value).call(behaviour.transform, zoomIdentity.translate(next.x, next.y).scale(next.k));
 }
 
-/** What the list shows is in view at first. */
+/** The nearest of the list are in view at first. */
 function fit(): void {
   const positions = [...(props.from ? [props.from] : []), ...props.trip, ...props.shown];
   if (positions.length > 0 && size.width > 0)
@@ -175,14 +180,14 @@ onMounted(async () => {
   await Promise.all([
     load(),
     outlines(store.plan?.station.callSign ?? '').then(
-      (paths) => (coasts.value = paths),
+      (found) => (land.value = found),
       () => (problem.value = 'The coasts could not be loaded; the sites are shown without.'),
     ),
   ]);
   schedule();
 });
 watch(() => props.shown, fit);
-watch([selectedPoint, () => props.mode, () => props.from, () => props.trip, spots, coasts], schedule, { deep: true });
+watch([selectedPoint, () => props.mode, () => props.from, () => props.trip, spots, land], schedule, { deep: true });
 onBeforeUnmount(() => {
   stop?.abort();
   watchSize?.disconnect();
@@ -198,14 +203,14 @@ defineExpose({ load });
         ref="canvas"
         tabindex="0"
         role="application"
-        :aria-label="`Map. ${words}. Arrow keys move it, plus and minus zoom, 0 shows what the list shows. The list says the same in words.`"
+        :aria-label="`Map. ${words}. Arrow keys move it, plus and minus zoom, 0 shows the nearest. The list says the same in words.`"
         @click="onClick"
         @keydown="onKey"
       />
       <div class="buttons">
         <button type="button" aria-label="Zoom in" @click="scale(1.6)">+</button
         ><button type="button" aria-label="Zoom out" @click="scale(1 / 1.6)">−</button
-        ><button type="button" aria-label="Show what the list shows" @click="fit">⤢</button>
+        ><button type="button" aria-label="Show the nearest" @click="fit">⤢</button>
       </div>
     </div>
     <p v-if="problem" role="alert" class="is-doubtful">{{ problem }}</p>

@@ -269,7 +269,7 @@ onMounted(() => void Promise.all([loadLists(), loadNear()]));
           isSought ? 'No site of this kind has these words.' : 'No site of this kind with a position is in the lists.'
         }}
       </p>
-      <div v-else-if="!onMap" class="wide-table" tabindex="0" role="region" aria-label="Sites near me">
+      <div v-else-if="!onMap" class="wide-table" tabindex="0" role="group" aria-label="Sites near me">
         <NearTable v-model:ticked="ticked" :sites="sites" :unit="unit" @correct="correcting = $event" />
       </div>
       <p v-if="view === 'near' && sites" class="count soft" role="status">

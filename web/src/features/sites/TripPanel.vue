@@ -110,13 +110,7 @@ defineExpose({ look });
         ><template v-else>No stretch without any.</template>
       </p>
       <p class="soft">Never work a radio’s settings while you drive: look before, or let somebody else.</p>
-      <div
-        v-if="table && trip.sites.length"
-        class="scroll"
-        tabindex="0"
-        role="region"
-        aria-label="Sites along the trip"
-      >
+      <div v-if="table && trip.sites.length" class="scroll" tabindex="0" role="group" aria-label="Sites along the trip">
         <NearTable
           v-model:ticked="ticked"
           :sites="trip.sites"

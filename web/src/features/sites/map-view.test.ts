@@ -12,6 +12,10 @@ function mapOf(places: { lat: number; lon: number; modes?: number }[]): SiteMap 
     lon: places.map((one) => one.lon),
     txHz: places.map(() => 439e6),
     modes: places.map((one) => one.modes ?? 2),
+    callSign: places.map((_, at) => `QO${at}AA`),
+    name: places.map(() => ''),
+    places: ['Hask'],
+    place: places.map(() => 0),
   };
 }
 

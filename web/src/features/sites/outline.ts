@@ -1,7 +1,14 @@
 /** Coasts as paths on the unit map: the world's from the atlas package; the demo's isles, which lie on no real map. */
-import { geoPath } from 'd3-geo';
+import { geoCentroid, geoPath } from 'd3-geo';
 import type { FeatureCollection, Polygon } from 'geojson';
+import { type NamedPoint, pointOf } from './map-labels';
 import { unitProjection } from './map-view';
+
+export interface Outlines {
+  coasts: Path2D[];
+  /** What the land is called, where the map knows it. */
+  names: NamedPoint[];
+}
 
 function pathOf(shapes: FeatureCollection): Path2D {
   const path = new Path2D();
@@ -30,12 +37,21 @@ function rewound({ features }: FeatureCollection<Polygon>): FeatureCollection<Po
   };
 }
 
-async function isles(): Promise<Path2D> {
+async function isles(): Promise<{ coast: Path2D; names: NamedPoint[] }> {
   const { default: coast } = await import('../../../../demo/coast.json');
-  return pathOf(rewound(coast as unknown as FeatureCollection<Polygon>));
+  const shapes = rewound(coast as unknown as FeatureCollection<Polygon>);
+  return {
+    coast: pathOf(shapes),
+    names: shapes.features.map((one) => {
+      const [lon, lat] = geoCentroid(one);
+      return pointOf(String(one.properties!['name']), lat, lon);
+    }),
+  };
 }
 
 /** No administration allots call signs that begin with Q, so such a station is the demo's. */
-export function outlines(callSign: string): Promise<Path2D[]> {
-  return Promise.all(callSign.startsWith('Q') ? [world(), isles()] : [world()]);
+export async function outlines(callSign: string): Promise<Outlines> {
+  if (!callSign.startsWith('Q')) return { coasts: [await world()], names: [] };
+  const [land, { coast, names }] = await Promise.all([world(), isles()]);
+  return { coasts: [land, coast], names };
 }

@@ -5,7 +5,7 @@ import { REGION_NAMES } from '@relay/core/units/bands';
 import { FM_WIDTHS_HZ } from '@relay/core/plan/modes/fm/limits';
 import type { FmWidthHz } from '@relay/core/plan/modes/fm/types';
 import type { RegionId } from '@relay/core/plan/types';
-import { ChoiceField, FieldGroup, PageHead, TextField } from '../../fields';
+import { ChoiceField, FieldGroup, FormGroups, PageHead, TextField } from '../../fields';
 import { NextStep, PlaceFindings } from '../../panels';
 import { parseWhole } from '@relay/core/units/quantities';
 import { positionText, takeName, takePlace, takeWhole, type Taken } from '../../fields/field';
@@ -69,67 +69,69 @@ const takeLine =
   <PageHead title="Station" detail="Who you are, and under which rules you transmit"><NextStep /></PageHead>
   <div class="body">
     <PlaceFindings :under="['/station']" />
-    <FieldGroup title="Identity">
-      <TextField label="Call sign" :value="station.callSign" :take="takeCallSign" mono autofocus />
-      <TextField
-        label="DMR ID"
-        :value="station.dmrId === null ? '' : formatId(station.dmrId)"
-        :take="takeId"
-        mono
-        :hint="idHint"
-      />
-      <TextField
-        label="Further DMR IDs"
-        :value="station.otherIds.map(formatId).join(', ')"
-        :take="takeOtherIds"
-        mono
-        hint="Others that are registered to you, with commas between them: a radio may hold any of them."
-      />
-      <TextField label="Operator" :value="station.operator" :take="takeLine('operator', 'operator')" />
-      <TextField label="Place" :value="station.place" :take="takeLine('place', 'place')" />
-      <TextField
-        label="Position"
-        :value="station.position ? positionText(station.position) : ''"
-        :take="takePosition"
-        mono
-        hint="A locator, or degrees such as 46.71, -33.42. Distances are measured from here; two decimals are about 1.1 km."
-      />
-    </FieldGroup>
-    <FieldGroup title="Licence">
-      <ChoiceField
-        label="Region"
-        :value="station.region"
-        :options="REGIONS"
-        hint="Sets the band edges by the ITU Radio Regulations, Article 5. Your national rules decide: enter below where they differ."
-        @choose="(region) => store.edit('licence region', (draft) => void (draft.station.region = region))"
-      />
-      <LicenceBands />
-    </FieldGroup>
-    <FieldGroup title="Kept for calling, beacons and weak signals"><KeptParts /></FieldGroup>
-    <FieldGroup title="FM">
-      <ChoiceField
-        label="Width in your country"
-        :value="String(station.fmWidthHz)"
-        :options="WIDTHS"
-        hint="What a channel is set to where a list does not say it; lists seldom do."
-        @choose="
-          (width) => store.edit('FM width', (draft) => void (draft.station.fmWidthHz = Number(width) as FmWidthHz))
-        "
-      />
-    </FieldGroup>
-    <FieldGroup title="Plan">
-      <TextField
-        label="Name of this plan"
-        :value="plan.name"
-        :take="(text) => takeName(text, 100, (name) => store.edit('plan name', (draft) => void (draft.name = name)))"
-      />
-    </FieldGroup>
+    <FormGroups>
+      <FieldGroup title="Identity">
+        <TextField label="Call sign" :value="station.callSign" :take="takeCallSign" mono autofocus />
+        <TextField
+          label="DMR ID"
+          :value="station.dmrId === null ? '' : formatId(station.dmrId)"
+          :take="takeId"
+          mono
+          :hint="idHint"
+        />
+        <TextField
+          label="Further DMR IDs"
+          :value="station.otherIds.map(formatId).join(', ')"
+          :take="takeOtherIds"
+          mono
+          hint="Others that are registered to you, with commas between them: a radio may hold any of them."
+        />
+        <TextField label="Operator" :value="station.operator" :take="takeLine('operator', 'operator')" />
+        <TextField label="Place" :value="station.place" :take="takeLine('place', 'place')" />
+        <TextField
+          label="Position"
+          :value="station.position ? positionText(station.position) : ''"
+          :take="takePosition"
+          mono
+          hint="A locator, or degrees such as 46.71, -33.42. Distances are measured from here; two decimals are about 1.1 km."
+        />
+      </FieldGroup>
+      <FieldGroup title="Licence">
+        <ChoiceField
+          label="Region"
+          :value="station.region"
+          :options="REGIONS"
+          hint="Sets the band edges by the ITU Radio Regulations, Article 5. Your national rules decide: enter below where they differ."
+          @choose="(region) => store.edit('licence region', (draft) => void (draft.station.region = region))"
+        />
+        <LicenceBands />
+      </FieldGroup>
+      <FieldGroup title="Kept for calling, beacons and weak signals"><KeptParts /></FieldGroup>
+      <FieldGroup title="FM">
+        <ChoiceField
+          label="Width in your country"
+          :value="String(station.fmWidthHz)"
+          :options="WIDTHS"
+          hint="What a channel is set to where a list does not say it; lists seldom do."
+          @choose="
+            (width) => store.edit('FM width', (draft) => void (draft.station.fmWidthHz = Number(width) as FmWidthHz))
+          "
+        />
+      </FieldGroup>
+      <FieldGroup title="Plan">
+        <TextField
+          label="Name of this plan"
+          :value="plan.name"
+          :take="(text) => takeName(text, 100, (name) => store.edit('plan name', (draft) => void (draft.name = name)))"
+        />
+      </FieldGroup>
+    </FormGroups>
   </div>
 </template>
 
 <style scoped>
 .body {
-  max-width: 760px;
+  max-width: 1400px;
   padding: 4px 20px 28px;
 }
 </style>

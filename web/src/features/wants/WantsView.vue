@@ -133,7 +133,7 @@ onMounted(() => {
         }}</span
       >
     </div>
-    <div class="wide-table" tabindex="0" role="region" aria-label="Wants board">
+    <div class="wide-table" tabindex="0" role="group" aria-label="Wants board">
       <table class="plain">
         <thead>
           <tr>
