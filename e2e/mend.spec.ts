@@ -24,7 +24,7 @@ test('another color code at the hotspot breaks three paths; mend all; undo, also
   await expect(page.getByTestId('relay-verdict')).toHaveText('broken at the hotspot');
   await expect(hop(page, 'site')).toHaveAttribute('data-state', 'broken');
   await expect(hop(page, 'site')).toContainText('color code 1 ≠ 2');
-  await page.getByRole('button', { name: 'Mend all 3' }).first().click();
+  await page.getByRole('button', { name: 'Mend all 3: set the channel to 2' }).first().click();
   await expect(tally(page)).toContainText('3 whole');
   await saved(page);
   const codes = async () =>
@@ -42,6 +42,14 @@ test('another color code at the hotspot breaks three paths; mend all; undo, also
   expect((await relay.read(id)).document.sites.byId['s1']!.dmr!.colorCode).toBe(1);
   await page.keyboard.press('Control+Shift+Z');
   await expect(tally(page)).toContainText('3 broken');
+  // The other way: the hotspot goes back to what its channels have.
+  await page
+    .getByTestId('dock')
+    .getByRole('button', { name: /^Set \S+ .*to 1: 3 of its channels have that$/ })
+    .click();
+  await expect(tally(page)).toContainText('3 whole');
+  await saved(page);
+  expect((await relay.read(id)).document.sites.byId['s1']!.dmr!.colorCode).toBe(1);
 });
 
 test('slot 1 breaks at the air; a list without the group breaks only the reply', async ({ page, relay }) => {

@@ -22,6 +22,21 @@ export function findingsOfPath<F extends Finding>(
     .sort((a, b) => rank[a.severity] - rank[b.severity]);
 }
 
+/**
+ * What the press says that carries out the first fix of every finding of a check; empty where no more than one has any.
+ * It names what it sets where that is the same for all.
+ */
+export function mendAllWords(
+  findings: readonly (Pick<Finding, 'check' | 'fixes'> & { fixLabels: readonly string[] })[],
+  checkId: string,
+): string {
+  const all = findings.filter((one) => one.check === checkId && one.fixes.length > 0);
+  if (all.length < 2) return '';
+  const [label] = all[0]!.fixLabels;
+  const isSame = all.every((one) => one.fixLabels[0] === label);
+  return `Mend all ${all.length}${isSame ? `: ${label!.charAt(0).toLowerCase()}${label!.slice(1)}` : ''}`;
+}
+
 /** The finding to show at the gap of a path: one about a pair of the very hop that breaks it, else the gravest. */
 export function findingAtGap<F extends Finding>(
   findings: readonly F[],

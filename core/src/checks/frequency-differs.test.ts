@@ -1,5 +1,5 @@
 import { testCheck } from '../testing/check-tester';
-import { CHANNEL, channelOf } from '../testing/sample-plan';
+import { CHANNEL, channelOf, channelsAt, samplePlan } from '../testing/sample-plan';
 import { frequencyDiffers } from './frequency-differs';
 
 testCheck(frequencyDiffers, {
@@ -33,6 +33,19 @@ testCheck(frequencyDiffers, {
           fixes: { set: (plan) => void (channelOf(plan, 'g1').rxHz = 439_125_000) },
         },
       ],
+    },
+    {
+      name: 'the hotspot was moved',
+      change: (plan) => void Object.assign(plan.sites.byId['s1']!, { txHz: 438_800_000, rxHz: 438_800_000 }),
+      findings: channelsAt(samplePlan(), 'r1').map(({ id }) => ({
+        message: 'differs',
+        pointer: `/codeplugs/r1/channels/byId/${id}/rxHz`,
+        fixes: {
+          set: (plan) =>
+            void Object.assign(plan.codeplugs['r1']!.channels.byId[id]!, { rxHz: 438_800_000, txHz: 438_800_000 }),
+          site: (plan) => void Object.assign(plan.sites.byId['s1']!, { txHz: 439_125_000, rxHz: 439_125_000 }),
+        },
+      })),
     },
   ],
 });

@@ -1,6 +1,7 @@
 import { isSwapped, maySendOn, radioTunes } from '../path/common-facts';
 import { formatMHz } from '../units/quantities';
 import { defineCheck } from './check';
+import { SITE_WAY, siteWay } from './site-way';
 import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
 
 export const frequencyDiffers = defineCheck({
@@ -14,9 +15,9 @@ export const frequencyDiffers = defineCheck({
     remedy: 'Set the channel to the site’s frequency, or the site to the frequency that was meant.',
   },
   messages: { differs: 'The channel has {has} MHz; the site sends on {expects} MHz.' },
-  fixes: { set: 'Set the channel to {expects} MHz' },
+  fixes: { set: 'Set the channel to {expects} MHz', site: SITE_WAY },
   check(index, report) {
-    eachDisagreement(index, 'frequency', 'air', (context) => {
+    eachDisagreement(index, 'frequency', 'air', (context, fact) => {
       // A pair that is swapped has a check of its own.
       if (isSwapped(context)) return;
       const { channel } = context;
@@ -26,13 +27,21 @@ export const frequencyDiffers = defineCheck({
         set(channelPointer(context, 'rxHz'), site.txHz),
         set(channelPointer(context, 'txHz'), site.rxHz),
       ];
+      const other = siteWay(context, fact, `${data.has} MHz`, [
+        [['txHz'], channel.rxHz],
+        [['rxHz'], channel.txHz],
+      ]);
+      // A pair that the radio does not tune, or may not send on, is no mend.
+      const canSet = radioTunes(context.radio, site.txHz) && maySendOn(context, site.rxHz);
       report({
         message: 'differs',
         data,
         pointer: channelPointer(context, 'rxHz'),
         subject: channelSubject(context),
-        // A pair that the radio does not tune, or may not send on, is no mend.
-        fixes: radioTunes(context.radio, site.txHz) && maySendOn(context, site.rxHz) ? [{ id: 'set', patches }] : [],
+        fixes: [
+          ...(canSet ? [{ id: 'set' as const, patches }] : []),
+          ...(other ? [{ id: 'site' as const, ...other }] : []),
+        ],
       });
     });
   },

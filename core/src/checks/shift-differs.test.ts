@@ -1,5 +1,6 @@
 import { testCheck } from '../testing/check-tester';
 import { HEAD, headChannel, sitesPlan } from '../testing/sample-sites';
+import { channelsAt } from '../testing/sample-plan';
 import { shiftDiffers } from './shift-differs';
 
 testCheck(shiftDiffers, {
@@ -46,6 +47,18 @@ testCheck(shiftDiffers, {
           fixes: { set: (plan) => void (headChannel(plan).txHz = 431_825_000) },
         },
       ],
+    },
+    {
+      name: 'the hotspot listens elsewhere',
+      change: (plan) => void (plan.sites.byId['s1']!.rxHz = 434_125_000),
+      findings: channelsAt(sitesPlan(), 'r1').map(({ id }) => ({
+        message: 'none',
+        pointer: `/codeplugs/r1/channels/byId/${id}/txHz`,
+        fixes: {
+          set: (plan) => void (plan.codeplugs['r1']!.channels.byId[id]!.txHz = 434_125_000),
+          site: (plan) => void (plan.sites.byId['s1']!.rxHz = 439_125_000),
+        },
+      })),
     },
   ],
 });

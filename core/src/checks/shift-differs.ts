@@ -1,6 +1,7 @@
 import { maySendOn } from '../path/common-facts';
 import { formatShiftMHz } from '../units/quantities';
 import { defineCheck } from './check';
+import { SITE_WAY, siteWay } from './site-way';
 import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
 
 export const shiftDiffers = defineCheck({
@@ -19,7 +20,7 @@ export const shiftDiffers = defineCheck({
     size: 'The channel shifts by {has} MHz; {site} listens at {expects}.',
     none: 'The channel has no shift; {site} listens at {expects} MHz.',
   },
-  fixes: { set: 'Set the shift to {expects}' },
+  fixes: { set: 'Set the shift to {expects}', site: SITE_WAY },
   check(index, report) {
     eachDisagreement(index, 'shift', 'air', (context, fact) => {
       const [has, shift] = [Number(fact.has), Number(fact.expects)];
@@ -28,15 +29,19 @@ export const shiftDiffers = defineCheck({
       const data = { has: formatShiftMHz(has), expects: formatShiftMHz(shift), site: context.site!.name };
       const message = has === 0 ? 'none' : has === -shift ? 'sign' : 'size';
       const pointer = channelPointer(context, 'txHz');
+      const other = siteWay(context, fact, `${data.has} MHz`, [[['rxHz'], context.site!.txHz + has]]);
       report({
         message,
         data,
         pointer,
         subject: channelSubject(context),
         // Where the channel may not send, the site is what is wrong.
-        fixes: maySendOn(context, context.channel.rxHz + shift)
-          ? [{ id: 'set', patches: [set(pointer, context.channel.rxHz + shift)] }]
-          : [],
+        fixes: [
+          ...(maySendOn(context, context.channel.rxHz + shift)
+            ? [{ id: 'set' as const, patches: [set(pointer, context.channel.rxHz + shift)] }]
+            : []),
+          ...(other ? [{ id: 'site' as const, ...other }] : []),
+        ],
       });
     });
   },

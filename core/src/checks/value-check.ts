@@ -5,6 +5,7 @@ import type { FactKey, FactOf, HopId, Verdict } from '../path/types';
 import type { Patch, PathKey } from '../plan/patches';
 import type { ModeId } from '../plan/types';
 import { type Check, type CheckDocs, type Data, defineCheck, type Severity } from './check';
+import { SITE_WAY, siteWayBySaid } from './site-way';
 import { channelPointer, channelSubject, type ContextOf, disagreementsIn, notesIn, set } from './walk';
 
 export interface ValueCheck<M extends ModeId, K extends FactKey> {
@@ -25,6 +26,8 @@ export interface ValueCheck<M extends ModeId, K extends FactKey> {
   /** Only pairs in this state are this check's to tell. */
   only?: Verdict | 'noted';
   data?(context: ContextOf<M>, fact: FactOf<K>): Data;
+  /** A hotspot can be set instead: the mode says where (`saidAt`). */
+  bothWays?: true;
   /** What the press says. */
   press: string;
   /** The patches of the press, where it takes more than setting the value. */
@@ -45,7 +48,7 @@ export function valueCheck<M extends ModeId, K extends FactKey>(spec: ValueCheck
     docs,
     fact: key,
     messages,
-    fixes: { set: press },
+    fixes: { set: press, ...(spec.bothWays && { site: SITE_WAY }) },
     check(index, report) {
       for (const hop of hops) {
         each(index, key, hop, (context, fact) => {
@@ -62,8 +65,11 @@ export function valueCheck<M extends ModeId, K extends FactKey>(spec: ValueCheck
           };
           const to = spec.to ? spec.to(context, fact) : isRule(fact.expects) ? undefined : fact.expects;
           const pointer = channelPointer(context, ...field);
-          const fixes =
-            to === undefined ? [] : [{ id: 'set', patches: spec.patches?.(context, fact) ?? [set(pointer, to)] }];
+          const other = spec.bothWays && siteWayBySaid(context, fact, String(data.has));
+          const fixes = [
+            ...(to === undefined ? [] : [{ id: 'set', patches: spec.patches?.(context, fact) ?? [set(pointer, to)] }]),
+            ...(other ? [{ id: 'site', ...other }] : []),
+          ];
           report({ message, data, pointer, subject: channelSubject(context), fixes });
         });
       }

@@ -208,6 +208,8 @@ export interface ModeMachine<M extends ModeId = ModeId, E = unknown, F = unknown
 export interface SaidAt {
   path: readonly PathKey[];
   value(has: never): unknown;
+  /** Whether that alone would make the site agree; without, it would. */
+  fits?(has: never, site: Site): boolean;
 }
 
 export interface ModePath<M extends ModeId = ModeId> {
@@ -228,7 +230,7 @@ export interface ModePath<M extends ModeId = ModeId> {
   route(context: PathContext<M>): ArrivalOf<M> | null;
   trace: ModeTrace<M>;
   words: ModeWords<M>;
-  /** Where a site says what a pair is held against, so that a guess can be confirmed there. */
+  /** Where a site says what a pair is held against, so that a guess can be confirmed, or the site set, there. */
   readonly saidAt: Partial<Record<FactKey, SaidAt>>;
   /** What a hotspot is linked to without anybody keying up, by the settings that it runs. */
   standing?(index: PlanIndex, site: Hotspot): Standing[];

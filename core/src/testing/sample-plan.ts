@@ -5,9 +5,9 @@ import { emptyPlan, newNetwork, newRadio, newServer } from '../plan/create';
 import { addHotspot } from '../plan/hotspot';
 import { newLogin } from '../plan/modes/dmr/blanks';
 import { edit, type Recipe } from '../plan/edit';
-import { putRow, tableOf } from '../plan/table';
+import { putRow, rows, tableOf } from '../plan/table';
 import type { TalkGroup } from '../plan/modes/dmr/types';
-import type { ChannelOf, Plan } from '../plan/types';
+import type { Channel, ChannelOf, Plan } from '../plan/types';
 import { profileOf } from './profile-of';
 
 export const SAMPLE_ID = 9_992_417;
@@ -59,5 +59,9 @@ export function dmrChannel(plan: Plan, radioId: string, channelId: string): Chan
   if (!isDmr(channel)) throw new Error(`${channelId} is a channel of ${channel.mode}`);
   return channel;
 }
+
+/** The channels of a radio that go through a site, in the order of its codeplug. */
+export const channelsAt = (plan: Plan, radioId: string, siteId = 's1'): Channel[] =>
+  rows(plan.codeplugs[radioId]!.channels).filter((channel) => channel.siteId === siteId);
 
 export const CHANNEL = '/codeplugs/r1/channels/byId/ch-w-g1';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The relay line of the selected path, with what breaks it and the press that mends it. */
 import { computed } from 'vue';
-import { findingAtGap, findingsOfPath } from '@relay/core/agreement/findings';
+import { findingAtGap, findingsOfPath, mendAllWords } from '@relay/core/agreement/findings';
 import { RelayLine } from '../relay-line';
 import { usePlanStore } from '../sync/plan-store';
 
@@ -15,11 +15,7 @@ const finding = computed(() => {
     store.relayView,
   );
 });
-const alike = computed(() =>
-  finding.value
-    ? store.agreement!.findings.filter((one) => one.check === finding.value!.check && one.fixes.length > 0).length
-    : 0,
-);
+const all = computed(() => (finding.value ? mendAllWords(store.agreement!.findings, finding.value.check) : ''));
 /** What the path says of a group that is not static: asleep until keyed, or awake. */
 const activity = computed(() => {
   const pair = store.relayView?.reply.hops.flatMap((hop) => hop.pairs).find((one) => one.fact.key === 'activity');
@@ -40,9 +36,9 @@ const activity = computed(() => {
     <RelayLine
       :view="store.relayView"
       :finding="finding"
-      :alike="alike"
+      :all="all"
       :large="large"
-      @mend="store.mend($event)"
+      @mend="(found, at) => store.mend(found, at)"
       @mend-all="store.mendAll($event)"
     />
   </section>

@@ -8,8 +8,17 @@ import type { RelayView } from '@relay/core/path/describe';
 import { drawing } from './drawing';
 import RelayHop from './RelayHop.vue';
 
-const props = defineProps<{ view: RelayView; finding: ExplainedFinding | null; alike: number; large?: boolean }>();
-defineEmits<{ mend: [finding: ExplainedFinding]; mendAll: [checkId: string] }>();
+const props = defineProps<{
+  view: RelayView;
+  finding: ExplainedFinding | null;
+  /** What the press says that mends all findings alike; empty: none. */
+  all: string;
+  large?: boolean;
+}>();
+defineEmits<{ mend: [finding: ExplainedFinding, fix: number]; mendAll: [checkId: string] }>();
+
+/** There is room for a few; the page of the findings has them all. */
+const MOST_PRESSES = 2;
 
 const call = computed(() => drawing(props.view.call, props.view.outcome === 'wrong place'));
 const reply = computed(() => drawing(props.view.reply));
@@ -23,13 +32,13 @@ const reply = computed(() => drawing(props.view.reply));
       <span v-if="finding" class="cause">{{ finding.what }}</span>
       <span v-if="finding" class="acts">
         <el-button
-          v-for="(label, i) in finding.fixLabels.slice(0, 1)"
+          v-for="(label, i) in finding.fixLabels.slice(0, MOST_PRESSES)"
           :key="i"
-          type="primary"
-          @click="$emit('mend', finding)"
+          :type="i === 0 ? 'primary' : 'default'"
+          @click="$emit('mend', finding, i)"
           >{{ label }}</el-button
         >
-        <el-button v-if="alike > 1" @click="$emit('mendAll', finding.check)">All {{ alike }} alike</el-button>
+        <el-button v-if="all" @click="$emit('mendAll', finding.check)">{{ all }}</el-button>
         <router-link class="why" :to="{ name: 'help-check', params: { checkId: finding.check } }">Why</router-link>
       </span>
     </div>

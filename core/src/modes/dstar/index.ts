@@ -1,7 +1,7 @@
 import { MODE_DATA } from '../../plan/modes';
 import { CHANNEL_WIDTH_HZ } from '../../plan/modes/dstar/limits';
 import type { Mode } from '../mode';
-import { moduleOf, readCommand } from './addresses';
+import { moduleOf, readCommand, withModule } from './addresses';
 import { build } from './build';
 import { card } from './card';
 import { blankChannel, fields } from './channel';
@@ -22,7 +22,15 @@ export const dstar: Mode<'dstar'> = {
     readCommand(ur).kind === 'call to all' && rpt1.trim() === '' && rpt2.trim() === '',
   // There is no code: whoever is on the frequency is heard.
   access: ({ dstar: block }) => (block ? 'D-STAR' : null),
-  saidAt: { rpt1: { path: ['dstar', 'module'], value: (has: string) => moduleOf(has) } },
+  saidAt: {
+    rpt1: {
+      path: ['dstar', 'module'],
+      value: (has: string) => moduleOf(has),
+      // Another call sign, or no letter in its place, is the channel’s fault.
+      fits: (has: string, { dstar: block }) =>
+        block !== null && moduleOf(has) !== ' ' && withModule(block.callSign, moduleOf(has)) === has,
+    },
+  },
   standing,
   withoutNetwork,
   typed,

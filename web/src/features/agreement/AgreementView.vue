@@ -2,7 +2,7 @@
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Agreement, ExplainedFinding } from '@relay/core/agreement/agreement';
-import { findingsOfPath } from '@relay/core/agreement/findings';
+import { findingsOfPath, mendAllWords } from '@relay/core/agreement/findings';
 import { EmptyState, PageHead, VirtualRows } from '../../fields';
 import { NextStep, PathPanel } from '../../panels';
 import { usePlanStore } from '../../sync/plan-store';
@@ -120,11 +120,10 @@ function findingWords({ findings }: Agreement): string {
   return parts.length > 0 ? `${count(findings.length, 'finding')}: ${parts.join(', ')}` : 'no finding';
 }
 
-/** How many findings of a check a press mends. */
-const mendable = computed(() => {
-  const count = new Map<string, number>();
-  for (const { check, fixes } of flat.value) if (fixes.length > 0) count.set(check, (count.get(check) ?? 0) + 1);
-  return count;
+/** What the press says that mends all findings of a check. */
+const mendAll = computed(() => {
+  const findings = agreement.value?.findings ?? [];
+  return new Map([...new Set(findings.map((one) => one.check))].map((id) => [id, mendAllWords(findings, id)]));
 });
 </script>
 
@@ -187,7 +186,7 @@ const mendable = computed(() => {
             :data-index="at"
             :finding="line.finding"
             :current="line.finding.id === chosen?.id"
-            :alike="mendable.get(line.finding.check) ?? 0"
+            :all="mendAll.get(line.finding.check) ?? ''"
             @choose="chosenId = line.finding.id"
             @mend="(fix) => mend(line.finding!, fix)"
             @mend-all="store.mendAll(line.finding.check)"

@@ -1,7 +1,12 @@
 <script setup lang="ts">
 import type { ExplainedFinding } from '@relay/core/agreement/agreement';
 
-defineProps<{ finding: ExplainedFinding; current: boolean; alike: number }>();
+defineProps<{
+  finding: ExplainedFinding;
+  current: boolean;
+  /** What the press says that mends all findings alike; empty: none. */
+  all: string;
+}>();
 defineEmits<{ choose: []; mend: [at: number]; mendAll: []; path: [] }>();
 </script>
 
@@ -28,9 +33,7 @@ defineEmits<{ choose: []; mend: [at: number]; mendAll: []; path: [] }>();
         <el-button v-for="(label, i) in finding.fixLabels" :key="i" size="small" @click.stop="$emit('mend', i)">{{
           label
         }}</el-button>
-        <el-button v-if="alike > 1 && finding.fixes.length" size="small" @click.stop="$emit('mendAll')"
-          >Mend all {{ alike }}</el-button
-        >
+        <el-button v-if="all && finding.fixes.length" size="small" @click.stop="$emit('mendAll')">{{ all }}</el-button>
         <el-button size="small" link @click.stop="$emit('path')">Show the path</el-button>
         <router-link :to="{ name: 'help-check', params: { checkId: finding.check } }">Why</router-link>
       </div>

@@ -28,7 +28,7 @@ const view = computed(() => {
       profiles from it. It follows every call from the microphone to the far end and back, and says which setting breaks
       it and what to change.
     </p>
-    <div v-if="view" class="line"><RelayLine :view="view" :finding="null" :alike="0" /></div>
+    <div v-if="view" class="line"><RelayLine :view="view" :finding="null" all="" /></div>
     <p class="try">
       <el-button size="small" @click="isOff = !isOff">{{
         isOff ? 'Set the hotspot’s color code back to 1' : 'Put one digit wrong'

@@ -80,7 +80,7 @@ watch(mode, () => (problems.value = []));
       </div>
     </form>
     <div v-if="view" class="line" aria-live="off">
-      <RelayLine :view="view" :finding="null" :alike="0" />
+      <RelayLine :view="view" :finding="null" all="" />
     </div>
   </section>
 </template>

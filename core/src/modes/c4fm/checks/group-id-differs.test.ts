@@ -1,5 +1,6 @@
 import { testCheck } from '../../../testing/check-tester';
 import { roomChannel, roomPointer, roomsPlan } from '../../../testing/sample-rooms';
+import { channelsAt } from '../../../testing/sample-plan';
 import { groupIdDiffers } from './group-id-differs';
 
 testCheck(groupIdDiffers, {
@@ -23,6 +24,18 @@ testCheck(groupIdDiffers, {
           fixes: { set: (plan) => void (roomChannel(plan, 'w-news').c4fm.groupTx = 5) },
         },
       ],
+    },
+    {
+      name: 'the hotspot was changed',
+      change: (plan) => void (plan.sites.byId['s1']!.c4fm!.groupIdIn = 7),
+      findings: channelsAt(roomsPlan(), 'r3').map(({ id }) => ({
+        message: 'differs',
+        pointer: `/codeplugs/r3/channels/byId/${id}/c4fm/groupTx`,
+        fixes: {
+          set: (plan) => void (roomChannel(plan, id.slice('ch-'.length)).c4fm.groupTx = 7),
+          site: (plan) => void (plan.sites.byId['s1']!.c4fm!.groupIdIn = 0),
+        },
+      })),
     },
   ],
 });

@@ -16,5 +16,6 @@ export const groupIdDiffers = valueCheck({
   },
   messages: { differs: 'The channel sends group {has}; {site} takes {expects}.' },
   only: 'broken',
+  bothWays: true,
   press: 'Send group {expects}',
 });

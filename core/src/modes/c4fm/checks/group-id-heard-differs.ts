@@ -17,5 +17,6 @@ export const groupIdHeardDiffers = valueCheck({
   },
   messages: { differs: 'The channel opens for group {has}; {site} sends {expects}.' },
   to: () => GROUP_ID_OPEN,
+  bothWays: true,
   press: 'Open for every group (00)',
 });

@@ -33,7 +33,10 @@ testCheck(colorCodeDiffers, {
       findings: ['g1', 'g2', 'g3', 'echo'].map((id) => ({
         message: 'differs',
         pointer: `/codeplugs/r1/channels/byId/ch-w-${id}/dmr/colorCode`,
-        fixes: { set: (plan) => void (channelOf(plan, id).dmr.colorCode = 2) },
+        fixes: {
+          set: (plan) => void (channelOf(plan, id).dmr.colorCode = 2),
+          site: (plan) => void (plan.sites.byId['s1']!.dmr!.colorCode = 1),
+        },
       })),
     },
   ],

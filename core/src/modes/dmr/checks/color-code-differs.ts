@@ -15,5 +15,6 @@ export const colorCodeDiffers = valueCheck({
     source: { kind: 'published', name: 'ETSI TS 102 361-1 (color code, 4 bits)' },
   },
   messages: { differs: '{channel}: channel has {has}, site has {expects}.' },
+  bothWays: true,
   press: 'Set the channel to {expects}',
 });

@@ -1,5 +1,6 @@
 import { testCheck } from '../../../testing/check-tester';
 import { dstarChannel, dstarPlan, dstarPointer } from '../../../testing/sample-dstar';
+import { channelsAt } from '../../../testing/sample-plan';
 import { rpt1Differs } from './rpt1-differs';
 
 testCheck(rpt1Differs, {
@@ -23,6 +24,18 @@ testCheck(rpt1Differs, {
           fixes: { set: (plan) => void (dstarChannel(plan, 'w-lnk-talk').dstar.rpt1 = 'QO3VES B') },
         },
       ],
+    },
+    {
+      name: 'the hotspot’s module was changed',
+      change: (plan) => void (plan.sites.byId['s1']!.dstar!.module = 'C'),
+      findings: channelsAt(dstarPlan(), 'r2').map(({ id }) => ({
+        message: 'differs',
+        pointer: `/codeplugs/r2/channels/byId/${id}/dstar/rpt1`,
+        fixes: {
+          set: (plan) => void (dstarChannel(plan, id.slice('ch-'.length)).dstar.rpt1 = 'QO3VES C'),
+          site: (plan) => void (plan.sites.byId['s1']!.dstar!.module = 'B'),
+        },
+      })),
     },
     {
       name: 'nothing',

@@ -17,5 +17,6 @@ export const rpt1Differs = valueCheck({
   },
   messages: { differs: 'RPT1 is “{has}”; {site} expects “{expects}”.' },
   which: ({ channel, site }) => (rpt1Fault(channel.dstar.rpt1, site!.dstar!.callSign) === 'other' ? 'differs' : null),
+  bothWays: true,
   press: 'Set RPT1 to {expects}',
 });

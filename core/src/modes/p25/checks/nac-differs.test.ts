@@ -1,5 +1,6 @@
 import { testCheck } from '../../../testing/check-tester';
 import { p25Channel, p25Plan, p25Pointer } from '../../../testing/sample-p25';
+import { channelsAt } from '../../../testing/sample-plan';
 import { nacDiffers } from './nac-differs';
 
 testCheck(nacDiffers, {
@@ -26,6 +27,18 @@ testCheck(nacDiffers, {
           fixes: { set: (plan) => void (p25Channel(plan, 'w-all').p25.nac = 0x2a1) },
         },
       ],
+    },
+    {
+      name: 'the hotspot was changed',
+      change: (plan) => void (plan.sites.byId['s1']!.p25!.nac = 0x2a0),
+      findings: channelsAt(p25Plan(), 'r4').map(({ id }) => ({
+        message: 'differs',
+        pointer: `/codeplugs/r4/channels/byId/${id}/p25/nac`,
+        fixes: {
+          set: (plan) => void (p25Channel(plan, id.slice('ch-'.length)).p25.nac = 0x2a0),
+          site: (plan) => void (plan.sites.byId['s1']!.p25!.nac = 0x293),
+        },
+      })),
     },
   ],
 });

@@ -17,5 +17,6 @@ export const nacDiffers = valueCheck({
   },
   messages: { differs: 'The channel sends NAC {has}; {site} takes {expects}.' },
   data: (_, { has, expects }) => ({ has: nacText(Number(has)), expects: nacText(Number(expects)) }),
+  bothWays: true,
   press: 'Send NAC {expects}',
 });
