@@ -62,8 +62,8 @@ export interface ModeOffer<M extends ModeId = ModeId> {
   destinations(network: NetworkOf<M>): DestinationInfo[];
   /** What there is without any network: those who hear a site, commands for its gateway, call signs. */
   withoutNetwork(plan: Plan): DestinationInfo[];
-  /** A destination that no list holds, by what was typed: a call sign. `null` for a text that is none. */
-  typed?(text: string): DestinationInfo | null;
+  /** Destinations that no list holds, by what was typed: a call sign, somebody’s ID. None for a text that is neither. */
+  typed?(plan: Plan, text: string): DestinationInfo[];
   /** How a destination can be reached through a site, in a few words (`slot 2`); `null` when the site does not offer it. */
   offer(plan: Plan, site: Site, destination: Destination): string | null;
   /** Who a radio calls as in this mode, in a few words; empty where it has not the mode, or says nothing of it. */

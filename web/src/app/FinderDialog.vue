@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
+import { computed, nextTick, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { usePlanStore } from '../sync/plan-store';
 import { api, EVERY_SITE, ServerGone } from '../sync/api';
@@ -59,11 +59,19 @@ watch([typed, open], (_, __, cleanUp) => seekInLists(cleanUp), { immediate: true
 watch(here, () => (at.value = 0));
 watch(typed, (now) => now.endsWith('\n') && go(found.value[0]), { immediate: true });
 
-function go(one: Found | undefined): void {
+/** The page that was found has the focus, where it has not put it on a field of its own. */
+async function go(one: Found | undefined): Promise<void> {
   if (!one) return;
   leaving = true;
   open.value = false;
-  void router.push(one.to).finally(() => (leaving = false));
+  try {
+    await router.push(one.to);
+  } finally {
+    leaving = false;
+  }
+  await nextTick();
+  const work = document.querySelector<HTMLElement>('#work');
+  if (!work?.contains(document.activeElement)) work?.focus({ preventScroll: true });
 }
 
 /** The sheet listens for keys wherever they are pressed. */

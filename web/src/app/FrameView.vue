@@ -5,11 +5,13 @@ import { usePlanStore } from '../sync/plan-store';
 import DockPanel from './DockPanel.vue';
 import TopBar from './TopBar.vue';
 import TrackNav from './TrackNav.vue';
+import { useField } from './use-field';
 
 const FinderDialog = defineAsyncComponent(() => import('./FinderDialog.vue'));
 const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'));
 const props = defineProps<{ planId: string }>();
 const store = usePlanStore();
+useField();
 const finding = ref(false);
 /** Shown once, the finder stays at hand. */
 const wasFound = ref(false);

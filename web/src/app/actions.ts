@@ -35,6 +35,13 @@ const COMMON: readonly Action[] = [
   { id: 'map', title: 'Show the map', detail: 'Sites', to: { name: 'sites', query: { map: '1' } } },
   { id: 'trip', title: 'Repeaters along a trip', detail: 'Sites', to: { name: 'sites', query: { view: 'trip' } } },
   { id: 'channel', title: 'Add a channel', detail: 'Codeplugs', to: { name: 'codeplugs', query: { act: 'add' } } },
+  {
+    id: 'shift',
+    title: 'Shift of channels',
+    detail: 'Codeplugs',
+    words: 'offset duplex transmit set change',
+    to: { name: 'codeplugs' },
+  },
   { id: 'build', title: 'Build from wants', detail: 'Wants', to: { name: 'wants', query: { build: '1' } } },
   { id: 'card', title: 'Print the pocket card', detail: 'Carry out', words: 'paper', to: { name: 'card' } },
   {

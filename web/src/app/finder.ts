@@ -7,7 +7,8 @@ import { hotspotsOf } from '@relay/core/plan/sites';
 import { rows } from '@relay/core/plan/table';
 import type { FoundSite } from '@relay/core/lists/filed';
 import type { Plan } from '@relay/core/plan/types';
-import { actionsOf } from './actions';
+import { type Action, actionsOf } from './actions';
+import { settingActions } from './settings';
 import { STOPS } from './stops';
 
 export interface Found {
@@ -66,15 +67,19 @@ function everything(plan: Plan, planId: string, agreement: Agreement | null): Fo
     detail: '',
     to: { name: stop.route, params },
   }));
-  const actions = actionsOf(plan).map(({ id, title, detail, words = '', key = '', to }): Found => ({
-    id: `a-${id}`,
-    kind: 'action',
-    title,
-    detail,
-    words,
-    key,
-    to: { ...to, params: { ...params, ...to.params } },
-  }));
+  const foundAs =
+    (kind: string) =>
+    ({ id, title, detail, words = '', key = '', to }: Action): Found => ({
+      id: `${kind}-${id}`,
+      kind,
+      title,
+      detail,
+      words,
+      key,
+      to: { ...to, params: { ...params, ...to.params } },
+    });
+  const actions = actionsOf(plan).map(foundAs('action'));
+  const settings = settingActions(plan).map(foundAs('setting'));
   const checks = CHECKS.map((check): Found => ({
     id: `k-${check.id}`,
     kind: 'check',
@@ -82,7 +87,7 @@ function everything(plan: Plan, planId: string, agreement: Agreement | null): Fo
     detail: check.id,
     to: { name: 'help-check', params: { checkId: check.id } },
   }));
-  return [...stops, ...actions, ...channels, ...sites, ...groups, ...checks];
+  return [...stops, ...actions, ...settings, ...channels, ...sites, ...groups, ...checks];
 }
 
 /** A number is also a question: where does it go? */

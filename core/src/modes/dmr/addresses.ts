@@ -1,6 +1,6 @@
 /** DMR addresses: what a number is, and how people write it. */
 import { countryOf } from '../../units/country-codes';
-import { ADDRESS_MAX, ADDRESS_MIN, ALL_CALL } from '../../plan/modes/dmr/limits';
+import { ADDRESS_MAX, ADDRESS_MIN, STATION_MAX, STATION_MIN, ALL_CALL } from '../../plan/modes/dmr/limits';
 
 export type AddressClass = 'null' | 'usable' | 'reserved' | 'all-call' | 'not 24 bits';
 
@@ -14,7 +14,7 @@ export function classifyAddress(number: number): AddressClass {
 
 /** An amateur DMR ID: seven digits (common practice) within the usable addresses. */
 export function isStationId(number: number): boolean {
-  return number >= 1_000_000 && number <= 9_999_999 && classifyAddress(number) === 'usable';
+  return number >= STATION_MIN && number <= STATION_MAX && classifyAddress(number) === 'usable';
 }
 
 /** Country of a 7-digit ID by its first three digits (ITU-T E.212); `null` when none has that code. */

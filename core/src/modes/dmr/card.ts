@@ -6,6 +6,7 @@ import { effectiveProfile } from '../../plan/profiles';
 import { hotspotsOf } from '../../plan/sites';
 import { rows } from '../../plan/table';
 import type { Plan, Site } from '../../plan/types';
+import { formatId } from './addresses';
 import { type DmrNetwork, dmrNetworks } from './networks';
 import { SPECIAL_TITLES } from './links';
 import { radioNumber } from './routes/prefixes';
@@ -18,6 +19,14 @@ function wantedGroups(plan: Plan, network: DmrNetwork, site: Site): TalkGroup[] 
     ),
   );
   return rows(network.groups).filter((group) => wanted.has(group.id));
+}
+
+/** The IDs that are called privately through a site. */
+function wantedStations(plan: Plan, network: DmrNetwork, site: Site): number[] {
+  const wanted = rows(plan.wants).flatMap(({ siteId, destination: to }) =>
+    siteId === site.id && to.mode === 'dmr' && to.kind === 'station' && to.networkId === network.id ? [to.number] : [],
+  );
+  return [...new Set(wanted)];
 }
 
 function section(plan: Plan, network: DmrNetwork, site: Site): ReturnType<ModeCard>[number] {
@@ -34,11 +43,16 @@ function section(plan: Plan, network: DmrNetwork, site: Site): ReturnType<ModeCa
     name,
     note: `through ${site.name}`,
   }));
+  const stations = wantedStations(plan, network, site).map((number) => ({
+    enter: `private ${onRadio({ number, kind: 'private' })}`,
+    name: `Station ${formatId(number)}`,
+    note: `through ${site.name}`,
+  }));
   const { unlink } = network.special;
   const timer = `a dynamic group is dropped after ${network.dynamicTimerMin} min`;
   return {
     title: network.name,
-    lines: [...groups, ...lines],
+    lines: [...groups, ...stations, ...lines],
     out: unlink
       ? `To leave, make a ${unlink.kind} call to ${onRadio(unlink)}; ${timer} anyway.`
       : `A${timer.slice(1)}.`,

@@ -7,7 +7,7 @@ import { blankChannel, fields } from './channel';
 import { cross } from './cross';
 import { directory } from './directory';
 import { files } from './files';
-import { destinations, LOCAL, route } from './links';
+import { destinations, route, typed, withoutNetwork } from './links';
 import { listed } from './listed';
 import { machine } from './machine';
 import { offer } from './repeater';
@@ -25,7 +25,8 @@ export const dmr: Mode<'dmr'> = {
   access: ({ dmr: block }) => (block && block.colorCode !== null ? `color code ${block.colorCode}` : null),
   saidAt: { 'color-code': { path: ['dmr', 'colorCode'], value: (has) => has } },
   standing,
-  withoutNetwork: () => [LOCAL],
+  withoutNetwork,
+  typed,
   route,
   trace,
   words,

@@ -1,6 +1,7 @@
 /** Where a hotspot's gateway sends a DMR call, and what waits there. */
 import { networkIdOf, networkName } from '../../plan/networks';
 import type { ArrivalOf, CallKind, Destination, Id, Plan } from '../../plan/types';
+import { isOwnId } from '../../plan/station';
 import { rows } from '../../plan/table';
 import { carriageOf, passes } from './carriage';
 import type { ArrivalWords } from '../../path/mode-path';
@@ -11,7 +12,7 @@ import { type Call, forward, numberFor, outThrough, type RouteTable, tableOfProf
 import { LOCAL_GROUP } from '../../plan/modes/dmr/limits';
 import { SPECIAL_NAMES } from '../../plan/modes/dmr/schema';
 import type { DmrArrival, RouteRule, SpecialName } from '../../plan/modes/dmr/types';
-import { type DmrNetwork, dmrNetwork, groupOfNumber } from './networks';
+import { type DmrNetwork, dmrNetwork, dmrNetworks, groupOfNumber } from './networks';
 
 export const SPECIAL_TITLES: Readonly<Record<SpecialName, string>> = {
   unlink: 'Unlink',
@@ -54,6 +55,37 @@ export function destinations(network: DmrNetwork): DestinationInfo[] {
   ];
 }
 
+/** Somebody's own radio, called privately through a network. */
+function stationInfo(networkId: Id, number: number): DestinationInfo {
+  return {
+    destination: { mode: 'dmr', kind: 'station', networkId, number },
+    name: stationName(number),
+    address: `private ${number}`,
+    category: 'station',
+    use: 'talk',
+  };
+}
+
+const stationName = (number: number) => `Station ${formatId(number)}`;
+
+/** Whoever hears a repeater, and every station that something already calls. */
+export function withoutNetwork(plan: Plan): DestinationInfo[] {
+  const found = new Map<string, DestinationInfo>();
+  const called = [...rows(plan.wants), ...Object.values(plan.codeplugs).flatMap((codeplug) => rows(codeplug.channels))];
+  for (const { destination: to } of called)
+    if (to?.mode === 'dmr' && to.kind === 'station')
+      found.set(`${to.networkId} ${to.number}`, stationInfo(to.networkId, to.number));
+  return [LOCAL, ...found.values()];
+}
+
+/** An ID of seven digits, `999 2418` or `private 9992418`: its holder, through each DMR network. One's own is nobody to call. */
+export function typed(plan: Plan, text: string): DestinationInfo[] {
+  const found = /^(?:private\s+)?(\d[\d ]*)$/i.exec(text.trim());
+  const number = Number(found?.[1]?.replace(/ /g, '') ?? NaN);
+  if (!isStationId(number) || isOwnId(plan, number)) return [];
+  return dmrNetworks(plan).map((network) => stationInfo(network.id, number));
+}
+
 export interface DestinationCall {
   kind: CallKind;
   /** On the network. */
@@ -67,6 +99,8 @@ export function callFor(plan: Plan, destination: Destination): DestinationCall |
   if (destination.kind === 'local') return { kind: 'group', number: LOCAL_GROUP, name: 'Local' };
   const network = dmrNetwork(plan, destination.networkId);
   if (!network) return null;
+  if (destination.kind === 'station')
+    return { kind: 'private', number: destination.number, name: stationName(destination.number) };
   if (destination.kind === 'special') {
     const special = network.special[destination.special];
     return special && { ...special, name: `${SPECIAL_TITLES[destination.special]} ${network.name}` };

@@ -80,7 +80,8 @@ export function offer(plan: Plan, site: Site, destination: Destination): string 
   if (!carriage) return site.kind === 'hotspot' ? '' : null;
   if (carriage.networkId === null) return 'network not said';
   if (carriage.networkId !== networkIdOf(destination)) return null;
-  if (destination.kind === 'special') return '';
+  // What the network answers itself, and a station, is called on either slot.
+  if (destination.kind !== 'group') return '';
   const [slot] = slotsOf(carriage, call.number);
   if (slot === undefined)
     return carriage.takesOthers === false ? null : carriage.takesOthers ? 'when keyed' : 'not said';

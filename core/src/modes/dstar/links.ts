@@ -97,10 +97,10 @@ function byCallSign(callSign: string, module: string): DestinationInfo {
 }
 
 /** A call sign, with a module for the area of a repeater: `QO4TAM`, `QO1MRR B`. */
-export function typed(text: string): DestinationInfo | null {
+export function typed(_plan: Plan, text: string): DestinationInfo[] {
   const found = /^([A-Z0-9/]{3,7})(?: +([A-Z]))?$/.exec(text.trim().toUpperCase());
-  if (!found || !/\d/.test(found[1]!) || !/[A-Z]/.test(found[1]!) || REFLECTOR.test(found[1]!.slice(0, 6))) return null;
-  return byCallSign(found[1]!, found[2] ?? '');
+  if (!found || !/\d/.test(found[1]!) || !/[A-Z]/.test(found[1]!) || REFLECTOR.test(found[1]!.slice(0, 6))) return [];
+  return [byCallSign(found[1]!, found[2] ?? '')];
 }
 
 /** Local calls, what a gateway does, the areas of the plan's repeaters, and every call sign that something already calls. */

@@ -216,9 +216,22 @@ watch([() => props.refused, takesName, range], (now, before) => {
   if (now[0] !== before[0] || now[1] || before[1]) void grid.value?.$el.refresh('all');
 });
 
+/** The grid draws its first rows some frames after it was made. */
+const MOST_FRAMES = 60;
+const aFrame = () => new Promise((resolve) => requestAnimationFrame(resolve));
+
+async function visibleRows(): Promise<SheetRow[]> {
+  for (let tried = 0; tried < MOST_FRAMES; tried += 1) {
+    const rows = await grid.value?.$el.getVisibleSource?.();
+    if (rows && rows.length > 0 && element().querySelector('revogr-data .rgCell')) return rows as SheetRow[];
+    await aFrame();
+  }
+  return [];
+}
+
 /** Brings a cell into view and puts the focus there. */
 async function goTo({ channelId, columnId }: Pick<TypedCell, 'channelId' | 'columnId'>): Promise<void> {
-  const visible = (await element().getVisibleSource()) as SheetRow[];
+  const visible = await visibleRows();
   const y = visible.findIndex((row) => row.id === channelId);
   const at = columnIds.value.indexOf(columnId);
   if (y < 0 || at < 0) return;

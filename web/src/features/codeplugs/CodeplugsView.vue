@@ -62,13 +62,30 @@ const selected = computed(() =>
   store.selection?.radioId === radio.value?.id ? (store.selection?.channelId ?? null) : null,
 );
 
+/** The channel to go to as soon as the sheet is there. */
+let goal: string | null = null;
+
+async function reachGoal(): Promise<void> {
+  await nextTick();
+  if (!sheet.value || goal === null) return;
+  const channelId = goal;
+  goal = null;
+  await sheet.value.goTo({ channelId, columnId: 'name' });
+}
+
+/** A channel that the address names, and that was not chosen here, is gone to: from Find, or by a link. */
 watch(
   [() => route.query['channel'], radio],
   ([channel]) => {
-    if (typeof channel === 'string' && radio.value) store.selection = { radioId: radio.value.id, channelId: channel };
+    if (typeof channel !== 'string' || !radio.value) return;
+    if (store.selection?.channelId === channel && store.selection.radioId === radio.value.id && sheet.value) return;
+    store.selection = { radioId: radio.value.id, channelId: channel };
+    goal = channel;
+    void reachGoal();
   },
   { immediate: true },
 );
+watch(sheet, () => void reachGoal());
 
 const { refused, notTaken, type, paste, pasting, leftOut, carryOutPaste, pasteWhatFits, giveUp, forgetRefused } =
   useTyping(

@@ -1,6 +1,7 @@
 /** Every destination under a name of its own: where two networks use the same, the network is added. */
 import { destinationKey } from '@relay/core/plan/destination-key';
 import { MODE_IDS } from '@relay/core/plan/modes/index';
+import { networkIdOf } from '@relay/core/plan/networks';
 import { rows } from '@relay/core/plan/table';
 import type { Destination, Network, Plan } from '@relay/core/plan/types';
 import { modeOf } from '@relay/core/registries/modes';
@@ -34,7 +35,7 @@ function heldBy(network: Network): readonly Named[] {
 function localOf(plan: Plan): Named[] {
   return MODE_IDS.flatMap((id) => modeOf(id).withoutNetwork(plan)).map(({ name, destination }) => ({
     name,
-    network: '',
+    network: plan.networks.byId[networkIdOf(destination) ?? '']?.name ?? '',
     value: destination,
     key: destinationKey(destination),
   }));

@@ -38,7 +38,11 @@ const unbuilt = computed(() => store.agreement !== null && isUnbuilt(plan.value)
 const unlisted = computed(() => {
   const typed = filter.value.trim();
   // One number, and none of those in view.
-  if (!/^\S*\d\S*$/.test(typed) || shown.value.some((row) => row.address.split(' ').includes(typed))) return [];
+  if (
+    !/^\S*\d\S*$/.test(typed) ||
+    shown.value.some((row) => row.category !== 'station' && row.address.split(' ').includes(typed))
+  )
+    return [];
   return rows(plan.value.networks).flatMap((network) => {
     const row = unlistedRow(directoryOf(network.mode), network, typed);
     return row ? [{ network, row }] : [];
@@ -129,7 +133,10 @@ onMounted(() => {
       <el-checkbox v-model="wantedOnly">Only what is wanted</el-checkbox>
       <span class="soft"
         >Press a site to want the destination through it, or drag a destination onto a radio.{{
-          radios.some((one) => one.dstar) ? ' Type a call sign to be routed to it.' : ''
+          [
+            radios.some((one) => one.dstar) ? ' Type a call sign to be routed to it.' : '',
+            radios.some((one) => one.dmr) ? ' Type somebody’s DMR ID to call them privately.' : '',
+          ].join('')
         }}</span
       >
     </div>

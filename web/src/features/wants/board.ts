@@ -99,7 +99,9 @@ export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): 
   const wantedKeys = new Set(rows(plan.wants).map((want) => destinationKey(want.destination)));
   // There may be thousands of destinations, and a few dozen are in view: what is in their cells is worked out when
   // asked for.
-  const rowOf = (info: DestinationInfo, networkName: string): BoardRow => {
+  const rowOf = (info: DestinationInfo): BoardRow => {
+    const networkId = networkIdOf(info.destination);
+    const networkName = networkId === null ? '' : plan.networks.byId[networkId]!.name;
     let cells: BoardRow['cells'] | null = null;
     let onRadio: string[] | null = null;
     return {
@@ -119,19 +121,16 @@ export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): 
   const local = present
     .flatMap((mode) => mode.withoutNetwork(plan))
     .filter(byItself)
-    .map((info) => rowOf(info, ''))
+    .map(rowOf)
     // A group that stays at its repeater is nothing where there is no repeater.
     .filter((row) => row.cells.some((cell) => cell.ways.length > 0));
-  const listed = new Set(local.map((row) => row.address));
+  const listed = new Set(local.map((row) => destinationKey(row.destination)));
   const asked = present
-    .map((mode) => mode.typed?.(typed) ?? null)
-    .filter((info) => info !== null && !listed.has(info.address))
-    .map((info) => rowOf(info!, ''));
+    .flatMap((mode) => mode.typed?.(plan, typed) ?? [])
+    .filter((info) => !listed.has(destinationKey(info.destination)))
+    .map(rowOf);
   const ofNetworks = rows(plan.networks).flatMap((network) =>
-    modeOf(network.mode)
-      .destinations(network)
-      .filter(byItself)
-      .map((info) => rowOf(info, network.name)),
+    modeOf(network.mode).destinations(network).filter(byItself).map(rowOf),
   );
   return [...ofNetworks, ...local, ...asked];
 }

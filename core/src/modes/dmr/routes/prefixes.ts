@@ -9,10 +9,11 @@ import { newLogin } from '../../../plan/modes/dmr/blanks';
 import { editProfile, effectiveProfile } from '../../../plan/profiles';
 import { hotspotsOf } from '../../../plan/sites';
 import { networkIdOf } from '../../../plan/networks';
-import type { Id, Network, Plan } from '../../../plan/types';
+import type { CallKind, Id, Network, Plan } from '../../../plan/types';
 import { countryOfId, isStationId } from '../addresses';
 import { ADDRESS_MAX, PREFIX_STEP, SIMPLEX_SLOT, TRANSLATED_MAX } from '../../../plan/modes/dmr/limits';
 import { dmrChannels } from '../channel';
+import { contactKey } from '../contact-key';
 import { callFor } from '../links';
 import { fillLogin } from '../login';
 import type { RouteRule, RuleRange, TimeSlot } from '../../../plan/modes/dmr/types';
@@ -142,18 +143,24 @@ function rangeRule(id: Id, networkId: Id, call: RouteRule['call'], range: RuleRa
   return { id, networkId, call, range, reply: true };
 }
 
+interface LongNumber {
+  kind: CallKind;
+  number: number;
+}
+
 /** Numbers of a network above 999,999 that are wanted or called through the site: a prefix cannot carry them, so they pass as they are. */
-function longNumbers(plan: Plan, siteId: Id, network: Network): number[] {
-  const found = new Set<number>();
+function longNumbers(plan: Plan, siteId: Id, network: Network): LongNumber[] {
+  const found = new Map<string, LongNumber>();
   const look = (destination: Plan['wants']['byId'][string]['destination'] | null) => {
     if (!destination || networkIdOf(destination) !== network.id) return;
     const call = callFor(plan, destination);
-    if (call && call.kind === 'group' && call.number > TRANSLATED_MAX) found.add(call.number);
+    if (call && call.number > TRANSLATED_MAX)
+      found.set(contactKey(call.kind, call.number), { kind: call.kind, number: call.number });
   };
   for (const want of rows(plan.wants)) if (want.siteId === siteId) look(want.destination);
   for (const codeplug of Object.values(plan.codeplugs))
     for (const channel of rows(codeplug.channels)) if (channel.siteId === siteId) look(channel.destination);
-  return [...found].sort((a, b) => a - b);
+  return [...found.values()].sort((a, b) => a.number - b.number);
 }
 
 export interface RoutingProposal extends PrefixPlan {
@@ -209,7 +216,7 @@ function rulesFor(
         );
       }
       if (networkId === catchAllId) continue;
-      for (const number of longNumbers(plan, siteId, plan.networks.byId[networkId]!)) {
+      for (const { kind, number } of longNumbers(plan, siteId, plan.networks.byId[networkId]!)) {
         if (
           present.some(
             (rule) =>
@@ -217,12 +224,12 @@ function rulesFor(
               rule.range.slot === slot &&
               claimOf(rule).first <= number &&
               claimOf(rule).last >= number &&
-              rule.call === 'group',
+              rule.call === kind,
           )
         )
           continue;
         exact.push(
-          rangeRule(id(`r-${networkId}-${number}`.slice(0, 50)), networkId, 'group', {
+          rangeRule(id(`r-${networkId}-${number}`.slice(0, 50)), networkId, kind, {
             slot,
             first: number,
             networkSlot: slot,

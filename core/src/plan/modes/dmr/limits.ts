@@ -6,6 +6,10 @@ export const COLOR_CODE_MAX = 15;
 export const ADDRESS_MIN = 1;
 export const ADDRESS_MAX = 0xfffcdf;
 
+/** An ID of somebody's: seven digits. Common practice of the registries. */
+export const STATION_MIN = 1_000_000;
+export const STATION_MAX = 9_999_999;
+
 /** 24 bits. FFFFFF hex calls everybody; 0 is the null address; those between ADDRESS_MAX and it are reserved. */
 export const ALL_CALL = 0xffffff;
 

@@ -79,7 +79,7 @@ export const references: ModeReferences<'dmr'> = {
   holds: (network, destination) =>
     destination.kind === 'group'
       ? destination.groupId in network.groups.byId
-      : destination.kind === 'local' || network.special[destination.special] !== null,
+      : destination.kind !== 'special' || network.special[destination.special] !== null,
   broken(plan, found) {
     checkRepeaters(plan, found);
     checkProfiles(plan, found);

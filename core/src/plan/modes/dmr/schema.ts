@@ -1,6 +1,6 @@
 /** JSON Schema parts of what a plan stores about DMR. Ranges by ETSI TS 102 361-1 (see `limits.ts`). */
 import { exact, line, mapOf, type ModeSchemas, NAME, nullOr, ref, type Schema, table, whole } from '../../schema-parts';
-import { ADDRESS_MAX, ADDRESS_MIN, COLOR_CODE_MAX, SUFFIX_MAX, SUFFIX_MIN } from './limits';
+import { ADDRESS_MAX, ADDRESS_MIN, STATION_MAX, STATION_MIN, COLOR_CODE_MAX, SUFFIX_MAX, SUFFIX_MIN } from './limits';
 import type { GroupCategory, SpecialName } from './types';
 
 export const SPECIAL_NAMES: readonly SpecialName[] = ['unlink', 'echo', 'status', 'position'];
@@ -41,9 +41,11 @@ export const schemas: ModeSchemas = {
     { kind: { const: 'local' } },
     { kind: { const: 'group' }, networkId: ref('id'), groupId: ref('id') },
     { kind: { const: 'special' }, networkId: ref('id'), special: { enum: SPECIAL_NAMES } },
+    { kind: { const: 'station' }, networkId: ref('id'), number: ref('stationId') },
   ],
   defs: {
     dmrAddress: whole(ADDRESS_MIN, ADDRESS_MAX),
+    stationId: whole(STATION_MIN, STATION_MAX),
     contact: exact({ id: ref('id'), name: NAME, kind: ref('callKind'), number: ref('dmrAddress') }),
     receiveList: exact({ id: ref('id'), name: NAME, groups: { type: 'array', items: ref('dmrAddress') } }),
     specialNumber: exact({ number: ref('dmrAddress'), kind: ref('callKind') }),

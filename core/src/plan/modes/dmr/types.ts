@@ -89,11 +89,15 @@ export interface ReceiveList {
   groups: number[];
 }
 
-/** A group of a network's directory, what the network answers itself, or whoever hears the site: the group that no site carries on. */
+/**
+ * A group of a network's directory, what the network answers itself, somebody's own radio (a private call to an ID of
+ * seven digits), or whoever hears the site: the group that no site carries on.
+ */
 export type DmrDestination =
   | { kind: 'local' }
   | { kind: 'group'; networkId: Id; groupId: Id }
-  | { kind: 'special'; networkId: Id; special: SpecialName };
+  | { kind: 'special'; networkId: Id; special: SpecialName }
+  | { kind: 'station'; networkId: Id; number: number };
 
 /** What a network answers itself, by a number of its own. */
 export type SpecialName = 'unlink' | 'echo' | 'status' | 'position';

@@ -1,0 +1,82 @@
+/** Section by section of a first hour: what is asked for by name is found, and each act ends where the eye is. */
+import { rows } from '@relay/core/plan/table';
+import { sitesPlan } from '@relay/core/testing/sample-sites';
+import { settingActions } from '../web/src/app/settings';
+import { expect, saved, tally, test } from './story';
+
+test('a private call to somebody’s ID is wanted by typing it, built, and whole', async ({ page, relay }) => {
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, 'wants'));
+  await page.getByLabel('Show destinations with these words').fill('999 2418');
+  const row = page.getByRole('row').filter({ hasText: /Station 999 2418.*Lantern/ });
+  await expect(row).toContainText('private 9992418');
+  await row
+    .getByRole('button', { name: /QO3VES 03/ })
+    .first()
+    .click();
+  await page.getByLabel('Show destinations with these words').fill('station');
+  await expect(row).toHaveCount(1);
+  await page.getByTestId('build').click();
+  await page.getByTestId('carry-out-build').click();
+  await expect(tally(page)).toContainText('13 whole');
+  await saved(page);
+  const { document } = await relay.read(id);
+  expect(
+    rows(document.codeplugs['handheld']!.channels).map((one) => one.mode === 'dmr' && one.dmr.call),
+  ).toContainEqual({
+    kind: 'private',
+    number: 9_992_418,
+  });
+});
+
+test('“offset” and every single setting are found by name, and Enter ends in their field', async ({ page, relay }) => {
+  const plan = sitesPlan();
+  const id = await relay.create({ document: plan });
+  await page.goto(relay.at(id, 'wants'));
+  await expect(tally(page)).toBeVisible();
+  await page.keyboard.press('Control+K');
+  await page.keyboard.type('offset home');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Listens on')).toBeFocused();
+  await expect(page).toHaveURL(/hotspots\/s1$/);
+  for (const { title, to } of settingActions(plan)) {
+    const query = new URLSearchParams({ ...to.query }).toString();
+    const path = to.name === 'hotspots' ? `hotspots/${to.params!['siteId']}` : to.name;
+    await page.goto(relay.at(id, `${path}?${query}`));
+    await expect(page).not.toHaveURL(/field=/);
+    const focused = page.locator(':focus');
+    await expect(focused, title).toHaveCount(1);
+    const name = await focused.evaluate((one: HTMLInputElement) => {
+      const label = one.labels?.[0]?.textContent ?? one.getAttribute('aria-label') ?? one.textContent;
+      const labelled = document.getElementById(one.getAttribute('aria-labelledby') ?? '')?.textContent;
+      return `${label} ${labelled ?? ''} ${one.closest('[role=group]')?.getAttribute('aria-label') ?? ''}`;
+    });
+    expect(name, to.query!['field']!).toContain(title);
+  }
+});
+
+test('what Find leads to has the focus', async ({ page, relay }) => {
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, 'station'));
+  await expect(tally(page)).toBeVisible();
+  for (const [words, place] of [
+    ['networks step', /networks/],
+    ['print pocket card', /card/],
+    ['agreement step', /agreement/],
+    ['weather channel', /codeplugs/],
+  ] as const) {
+    await page.keyboard.press('Control+K');
+    await page.keyboard.type(words);
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(place);
+    await expect(page.locator('[data-finder]')).toBeHidden();
+    await expect
+      .poll(() => page.evaluate(() => document.activeElement?.matches('#work, #work *')), { message: words })
+      .toBe(true);
+  }
+  // The sheet takes keys at the channel that was found.
+  await expect(page.getByTestId('dock')).toContainText('Isles Weather');
+  await expect(page.locator('.rgCell:focus')).toContainText('Isles Weather');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByTestId('dock')).not.toContainText('Isles Weather');
+});

@@ -1,0 +1,43 @@
+import { nextTick, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+
+/** A page may still be loading: its field is looked for this often, and then not any more. */
+const TRIES = 40;
+const WAIT_MS = 50;
+
+function controlOf(label: string): HTMLElement | null {
+  const work = document.querySelector('#work');
+  const named = [...(work?.querySelectorAll('label') ?? [])].find((one) => one.textContent.trim() === label);
+  const control = named?.control ?? (named?.htmlFor ? document.getElementById(named.htmlFor) : null);
+  if (control) return control;
+  const beside = work?.querySelector<HTMLElement>(`[aria-label="${CSS.escape(label)}"]`);
+  const inside = named?.querySelector<HTMLElement>('input, button, [tabindex]');
+  return inside ?? beside?.querySelector<HTMLElement>('input, button, [tabindex]') ?? beside ?? null;
+}
+
+/** Goes to the field that the address asks for (`?field=Color code`), and takes it out of the address. */
+export function useField(): void {
+  const route = useRoute();
+  const router = useRouter();
+  watch(
+    () => route.query['field'],
+    async (label) => {
+      if (typeof label !== 'string') return;
+      for (let tried = 0; tried < TRIES && route.query['field'] === label; tried += 1) {
+        await nextTick();
+        const control = controlOf(label);
+        if (control) {
+          control.scrollIntoView({ block: 'center' });
+          control.focus();
+          if (control instanceof HTMLInputElement && control.type === 'text') control.select();
+          break;
+        }
+        await new Promise((resolve) => setTimeout(resolve, WAIT_MS));
+      }
+      if (route.query['field'] !== label) return;
+      const { field: _, ...query } = route.query;
+      await router.replace({ query });
+    },
+    { immediate: true },
+  );
+}
