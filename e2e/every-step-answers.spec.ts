@@ -1,5 +1,6 @@
 /** Section by section of a first hour: what is asked for by name is found, and each act ends where the eye is. */
 import { rows } from '@relay/core/plan/table';
+import { profileOf } from '@relay/core/testing/profile-of';
 import { sitesPlan } from '@relay/core/testing/sample-sites';
 import { settingActions } from '../web/src/app/settings';
 import { expect, saved, tally, test } from './story';
@@ -79,4 +80,35 @@ test('what Find leads to has the focus', async ({ page, relay }) => {
   await expect(page.locator('.rgCell:focus')).toContainText('Isles Weather');
   await page.keyboard.press('ArrowDown');
   await expect(page.getByTestId('dock')).not.toContainText('Isles Weather');
+});
+
+test('after a mend and a removal by keyboard the focus is on what took the place', async ({ page, relay }) => {
+  const id = await relay.create({ demo: 'inherited' });
+  await page.goto(relay.at(id, 'networks'));
+  await expect(tally(page)).toBeVisible();
+  await page.getByRole('button', { name: 'Remove Causeway' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Remove Causeway' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Remove Beacon' })).toBeFocused();
+
+  const place = await relay.threePaths((plan) => {
+    const profile = profileOf(plan, 's1');
+    profile.location = { lat: 46.71321, lon: -33.41852, publish: true };
+    profile.adminPassword = 'default';
+  });
+  await page.goto(relay.at(place, 'hotspots'));
+  const findings = page.getByRole('list', { name: 'What does not agree here' }).locator('[data-check]');
+  await expect(findings).toHaveCount(2);
+  await findings.first().getByRole('button').first().focus();
+  await page.keyboard.press('Enter');
+  await expect(findings).toHaveCount(1);
+  await expect(findings.getByRole('button').first()).toBeFocused();
+
+  await page.goto(relay.at(id, 'agreement'));
+  const press = page.getByTestId('dock').locator('.acts button').first();
+  await press.focus();
+  await page.keyboard.press('Enter');
+  await expect
+    .poll(() => page.evaluate(() => document.activeElement?.matches('[data-testid="dock"] *, #work, #work *')))
+    .toBe(true);
 });

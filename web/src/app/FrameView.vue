@@ -6,12 +6,15 @@ import DockPanel from './DockPanel.vue';
 import TopBar from './TopBar.vue';
 import TrackNav from './TrackNav.vue';
 import { useField } from './use-field';
+import { useKeptFocus } from './use-kept-focus';
 
 const FinderDialog = defineAsyncComponent(() => import('./FinderDialog.vue'));
 const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'));
 const props = defineProps<{ planId: string }>();
 const store = usePlanStore();
+const frame = ref<HTMLElement | null>(null);
 useField();
+useKeptFocus(() => frame.value);
 const finding = ref(false);
 /** Shown once, the finder stays at hand. */
 const wasFound = ref(false);
@@ -98,7 +101,7 @@ onUnmounted(() => {
 </script>
 
 <template>
-  <div class="frame">
+  <div ref="frame" class="frame">
     <a class="skip" href="#work">Skip to the work</a>
     <TopBar :plan-id="planId" class="frame-top" @find="find" />
     <TrackNav :plan-id="planId" class="frame-track" />
