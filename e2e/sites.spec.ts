@@ -117,6 +117,9 @@ test('a wrong tone is corrected once, and stands when a newer version of the lis
   await ellery.getByRole('button', { name: 'Correct QO1ELY' }).click();
   await page.getByRole('button', { name: 'Take back' }).click();
   await expect(ellery).toContainText('110.9 Hz');
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(ellery).toContainText('107.2 Hz');
+  await expect(page.getByRole('button', { name: 'Put it back' })).toBeHidden();
   await forgetAll(relay);
 });
 

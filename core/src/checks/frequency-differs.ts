@@ -1,7 +1,7 @@
 import { isSwapped, maySendOn, radioTunes } from '../path/common-facts';
 import { formatMHz } from '../units/quantities';
 import { defineCheck } from './check';
-import { SITE_WAY, siteWay } from './site-way';
+import { SITE_WAY, siteWayToPair } from './site-way';
 import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
 
 export const frequencyDiffers = defineCheck({
@@ -27,10 +27,7 @@ export const frequencyDiffers = defineCheck({
         set(channelPointer(context, 'rxHz'), site.txHz),
         set(channelPointer(context, 'txHz'), site.rxHz),
       ];
-      const other = siteWay(context, fact, `${data.has} MHz`, [
-        [['txHz'], channel.rxHz],
-        [['rxHz'], channel.txHz],
-      ]);
+      const other = siteWayToPair(context, fact, `${data.has} MHz`, channel.rxHz, channel.txHz);
       // A pair that the radio does not tune, or may not send on, is no mend.
       const canSet = radioTunes(context.radio, site.txHz) && maySendOn(context, site.rxHz);
       report({

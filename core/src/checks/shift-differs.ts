@@ -1,7 +1,7 @@
 import { maySendOn } from '../path/common-facts';
 import { formatShiftMHz } from '../units/quantities';
 import { defineCheck } from './check';
-import { SITE_WAY, siteWay } from './site-way';
+import { SITE_WAY, siteWayToPair } from './site-way';
 import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
 
 export const shiftDiffers = defineCheck({
@@ -29,7 +29,7 @@ export const shiftDiffers = defineCheck({
       const data = { has: formatShiftMHz(has), expects: formatShiftMHz(shift), site: context.site!.name };
       const message = has === 0 ? 'none' : has === -shift ? 'sign' : 'size';
       const pointer = channelPointer(context, 'txHz');
-      const other = siteWay(context, fact, `${data.has} MHz`, [[['rxHz'], context.site!.txHz + has]]);
+      const other = siteWayToPair(context, fact, `${data.has} MHz`, context.site!.txHz, context.site!.txHz + has);
       report({
         message,
         data,

@@ -7,9 +7,10 @@ import { hotspotsOf } from '../plan/sites';
 import { rows } from '../plan/table';
 import type { Patch } from '../plan/patches';
 import type { Hotspot, Id, Position, Site } from '../plan/types';
-import { clearanceAt, nearestClearHz, type Occupied } from '../units/frequency-finder';
+import { clearanceAt, isClearPair, nearestClearHz, type Occupied } from '../units/frequency-finder';
 import { legBetween } from '../units/geo/geodesic';
 import { formatMHz } from '../units/quantities';
+import { isOnRaster, leastSplitHz } from '../units/shifts';
 import { channelsOfSite, set } from './walk';
 
 /**
@@ -165,6 +166,27 @@ export function clearOfHz(index: PlanIndex, site: Hotspot, shiftHz: number = shi
     },
     (hz) => radiosFollow(index, site, hz, shiftHz),
   );
+}
+
+/** Whether a hotspot could be on a pair without a fault of its own: clear, on the raster, and far enough apart. */
+export function couldBeOn(index: PlanIndex, { id }: Hotspot, txHz: number, rxHz: number): boolean {
+  // Many channels ask for the same pair.
+  return index.look(standsOn, `${id} ${txHz} ${rxHz}`);
+}
+
+function standsOn(index: PlanIndex, asked: string): boolean {
+  const [siteId, sends, listens] = asked.split(' ') as [Id, string, string];
+  const site = index.plan.sites.byId[siteId] as Hotspot;
+  return isFaultless(index, site, Number(sends), Number(listens));
+}
+
+function isFaultless(index: PlanIndex, site: Hotspot, txHz: number, rxHz: number): boolean {
+  const shiftHz = rxHz - txHz;
+  const least = leastSplitHz(txHz, rxHz);
+  if (shiftHz !== 0 && least !== null && Math.abs(shiftHz) < least) return false;
+  if (!isOnRaster(txHz) || !isOnRaster(rxHz)) return false;
+  const asked = { widthHz: siteWidthHz(index, site), shiftHz, plan: index.plan.station };
+  return isClearPair(txHz, { ...asked, taken: aroundHotspot(index, site) });
 }
 
 /**

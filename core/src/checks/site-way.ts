@@ -7,6 +7,7 @@ import type { Fact, FactKey, PathContext, PlanIndex, TracedPath } from '../path/
 import { type Patch, type PathKey, toPointer } from '../plan/patches';
 import type { Id, Site } from '../plan/types';
 import type { Data } from './check';
+import { couldBeOn } from './site-frequency';
 import { set } from './walk';
 
 /** Pairs of every mode that a hotspot can be set to. */
@@ -70,6 +71,31 @@ export function siteWay(
     data: { site: site.name, value: shown, agree: differ === 0 ? words : `${words}, ${differ} would differ` },
     patches: values.map(([path, value]) => set(toPointer(['sites', 'byId', site.id, ...path]), value)),
   };
+}
+
+/** The same for a hotspot’s frequencies, where it could be on them without a fault of its own. */
+export function siteWayToPair(
+  context: PathContext,
+  fact: Pair,
+  shown: string,
+  txHz: number,
+  rxHz: number,
+): SiteWay | null {
+  const { site, index } = context;
+  if (site?.kind !== 'hotspot') return null;
+  const values = (
+    [
+      ['txHz', txHz],
+      ['rxHz', rxHz],
+    ] as const
+  ).filter(([side, hz]) => site[side] !== hz);
+  const way = siteWay(
+    context,
+    fact,
+    shown,
+    values.map(([side, hz]) => [[side], hz]),
+  );
+  return way && couldBeOn(index, site, txHz, rxHz) ? way : null;
 }
 
 /** The same where the mode says at which place of a site the pair stands. */

@@ -76,6 +76,10 @@ function clearanceOfPair(hz: number, { widthHz, shiftHz }: Asked, occupied: read
 const inLicence = (hz: number, { widthHz, shiftHz, plan }: Asked): boolean =>
   [hz, hz + shiftHz].every((side) => licenceBands(plan).some((band) => holds(band, side, widthHz)));
 
+/** Whether a pair is within the licence and meets nothing that is there or is kept for others. */
+export const isClearPair = (hz: number, asked: Asked): boolean =>
+  inLicence(hz, asked) && clearanceOfPair(hz, asked, [...asked.taken, ...keptParts(asked.plan)]).clearanceHz >= 0;
+
 /** The nearest thing counts, and so does the band's edge: beyond it are others whom no list here knows. */
 function score({ hz, clearanceHz }: FoundFrequency, band: NamedBand, widthHz: number): number {
   return Math.min(clearanceHz, hz - widthHz / 2 - band.lowHz, band.highHz - hz - widthHz / 2);

@@ -1,5 +1,5 @@
 import { MODE_DATA } from '../../plan/modes';
-import { CHANNEL_WIDTH_HZ, DIRECT_GROUP } from '../../plan/modes/dmr/limits';
+import { CHANNEL_WIDTH_HZ, DIRECT_GROUP, SYSTEM_COLOR_CODE } from '../../plan/modes/dmr/limits';
 import type { Mode } from '../mode';
 import { build } from './build';
 import { card } from './card';
@@ -23,7 +23,14 @@ export const dmr: Mode<'dmr'> = {
   widthHz: () => CHANNEL_WIDTH_HZ,
   isDirect: ({ dmr: { call } }) => call.kind === 'group' && call.number === DIRECT_GROUP,
   access: ({ dmr: block }) => (block && block.colorCode !== null ? `color code ${block.colorCode}` : null),
-  saidAt: { 'color-code': { path: ['dmr', 'colorCode'], value: (has) => has } },
+  saidAt: {
+    'color-code': {
+      path: ['dmr', 'colorCode'],
+      value: (has) => has,
+      // That one is not for stations.
+      fits: (has: number) => has !== SYSTEM_COLOR_CODE,
+    },
+  },
   standing,
   withoutNetwork,
   typed,

@@ -1,5 +1,5 @@
 import { MODE_DATA } from '../../plan/modes';
-import { CHANNEL_WIDTH_HZ } from '../../plan/modes/dstar/limits';
+import { CHANNEL_WIDTH_HZ, GATEWAY_LETTER } from '../../plan/modes/dstar/limits';
 import type { Mode } from '../mode';
 import { moduleOf, readCommand, withModule } from './addresses';
 import { build } from './build';
@@ -14,6 +14,8 @@ import { sheet } from './sheet';
 import { trace } from './trace';
 import { knownAs, words } from './words';
 
+const NO_MODULE = [' ', GATEWAY_LETTER];
+
 export const dstar: Mode<'dstar'> = {
   id: 'dstar',
   name: MODE_DATA.dstar.name,
@@ -26,9 +28,9 @@ export const dstar: Mode<'dstar'> = {
     rpt1: {
       path: ['dstar', 'module'],
       value: (has: string) => moduleOf(has),
-      // Another call sign, or no letter in its place, is the channel’s fault.
+      // Another call sign, the gateway’s letter, or none in its place, is the channel’s fault.
       fits: (has: string, { dstar: block }) =>
-        block !== null && moduleOf(has) !== ' ' && withModule(block.callSign, moduleOf(has)) === has,
+        block !== null && !NO_MODULE.includes(moduleOf(has)) && withModule(block.callSign, moduleOf(has)) === has,
     },
   },
   standing,

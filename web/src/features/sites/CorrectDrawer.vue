@@ -2,12 +2,13 @@
 /** One site of a list, corrected: kept above the list’s value, with who and why, over newer versions. */
 import { computed, ref, watch } from 'vue';
 import { CORRECTABLE, type CorrectableField, CORRECTIONS } from '@relay/core/lists/corrections';
-import type { FiledSite } from '@relay/core/lists/filed';
+import type { Correction, FiledSite } from '@relay/core/lists/filed';
 import { api } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
 
 const site = defineModel<FiledSite | null>({ required: true });
-const emit = defineEmits<{ corrected: [words: string] }>();
+/** `undo`: what was taken back is corrected again; the words that it says then. */
+const emit = defineEmits<{ corrected: [words: string, undo?: () => Promise<string>] }>();
 const store = usePlanStore();
 const field = ref<CorrectableField>('tone');
 const text = ref('');
@@ -25,10 +26,14 @@ watch(
   { immediate: true },
 );
 
-async function run(act: (of: FiledSite) => Promise<unknown>, words: string): Promise<void> {
+async function run(
+  act: (of: FiledSite) => Promise<unknown>,
+  words: string,
+  undo?: () => Promise<string>,
+): Promise<void> {
   try {
     await act(site.value!);
-    emit('corrected', words);
+    emit('corrected', words, undo);
     site.value = null;
     why.value = '';
   } catch (error) {
@@ -53,11 +58,18 @@ function save(): void {
     );
 }
 
-const takeBack = (of: CorrectableField) =>
-  run(
+function takeBack({ field: of, text: had, who, why: because }: Correction): Promise<void> {
+  const { listId, line, callSign } = site.value!;
+  const title = CORRECTIONS[of].title.toLowerCase();
+  return run(
     (one) => api.uncorrect(one, of),
-    `${site.value!.callSign}: the list’s own ${CORRECTIONS[of].title.toLowerCase()} holds again.`,
+    `${callSign}: the list’s own ${title} holds again.`,
+    async () => {
+      await api.correct({ listId, line }, { field: of, text: had, who, why: because });
+      return `${callSign}: ${title} is corrected again.`;
+    },
   );
+}
 </script>
 
 <template>
@@ -100,7 +112,7 @@ const takeBack = (of: CorrectableField) =>
             <span class="mono">{{ one.was || 'nothing' }}</span><span class="soft">
               · {{ [one.who, one.why, one.madeAt.slice(0, 10)].filter(Boolean).join(' · ') }}</span
             >
-            <el-button link @click="takeBack(one.field)">Take back</el-button>
+            <el-button link @click="takeBack(one)">Take back</el-button>
           </li>
         </ul>
       </div>

@@ -157,8 +157,20 @@ async function changed(): Promise<void> {
   await Promise.all([loadLists(), loadNear(), siteMap.value?.load()]);
 }
 
-async function corrected(words: string): Promise<void> {
+/** A correction that was taken back can be put back, until another act. */
+const putBack = shallowRef<{ words: string; undo: () => Promise<string> } | null>(null);
+
+async function undoTakenBack(): Promise<void> {
+  try {
+    await corrected(await putBack.value!.undo());
+  } catch (error) {
+    problem.value = (error as Error).message;
+  }
+}
+
+async function corrected(words: string, undo?: () => Promise<string>): Promise<void> {
   store.notice = words;
+  putBack.value = undo ? { words, undo } : null;
   await Promise.all([loadNear(), tripPanel.value?.look()]);
 }
 
@@ -182,6 +194,7 @@ onMounted(() => void Promise.all([loadLists(), loadNear()]));
     ><NextStep v-if="lists?.length"
   /></PageHead>
   <p v-if="problem" role="alert" class="is-broken problem">{{ problem }}</p>
+  <p v-if="putBack" class="problem">{{ putBack.words }} <el-button @click="undoTakenBack">Put it back</el-button></p>
   <EmptyState
     v-if="lists?.length === 0 && forgotten.length === 0 && inPlan === 0 && view !== 'plan'"
     title="No list yet"
