@@ -1,11 +1,11 @@
 import { nameFitter } from '../codeplug/names';
 import { freeId, rows } from '../plan/table';
-import type { Channel, Codeplug, Zone } from '../plan/types';
+import type { Codeplug, Id, Zone } from '../plan/types';
 import { defineCheck } from './check';
-import { eachCodeplug } from './walk';
+import { channelNames, eachCodeplug } from './walk';
 
 /** The press that makes a zone for channels that have none. */
-function zoneFix(pointer: string, codeplug: Codeplug, channel: Channel, zones: readonly Zone[], length: number) {
+function zoneFix(pointer: string, codeplug: Codeplug, channel: { id: Id }, zones: readonly Zone[], length: number) {
   const id = freeId('zone', (taken) => taken in codeplug.zones.byId);
   const fit = nameFitter(
     length,
@@ -38,7 +38,7 @@ export const channelInNoZone = defineCheck({
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
       const zonesOf = index.zonesOf(radio.id);
       const zones = rows(codeplug.zones);
-      for (const channel of rows(codeplug.channels)) {
+      for (const channel of channelNames(index, radio.id)) {
         if (zonesOf.has(channel.id)) continue;
         const room = zones.find((zone) => zone.channelIds.length < radio.limits.channelsPerZone);
         const fixes = room

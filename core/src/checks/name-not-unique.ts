@@ -2,7 +2,7 @@ import { cutName, fitNames } from '../codeplug/names';
 import { namedTables } from '../plan/records';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
-import { eachCodeplug, set } from './walk';
+import { channelNames, eachCodeplug, set } from './walk';
 
 export const nameNotUnique = defineCheck({
   id: 'name-not-unique',
@@ -19,7 +19,7 @@ export const nameNotUnique = defineCheck({
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
       const length = radio.limits.nameLength;
       for (const { kind: key, what: kind, table } of namedTables(codeplug, (record) => record.distinct === true)) {
-        const named = rows(table);
+        const named = key === 'channels' ? channelNames(index, radio.id) : rows(table);
         const counts = new Map<string, number>();
         for (const { name } of named) {
           const shown = cutName(name, length);

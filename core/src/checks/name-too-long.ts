@@ -2,7 +2,7 @@ import { fitNames, nameLength, sharedWords } from '../codeplug/names';
 import { namedTables } from '../plan/records';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
-import { eachCodeplug, set } from './walk';
+import { channelNames, eachCodeplug, set } from './walk';
 
 export const nameTooLong = defineCheck({
   id: 'name-too-long',
@@ -19,7 +19,7 @@ export const nameTooLong = defineCheck({
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
       const expects = radio.limits.nameLength;
       for (const { kind, table } of namedTables(codeplug, (record) => record.named === true)) {
-        const names = rows(table);
+        const names = kind === 'channels' ? channelNames(index, radio.id) : rows(table);
         let shared: ReadonlySet<string> | null = null;
         for (const one of names) {
           if (nameLength(one.name) <= expects) continue;

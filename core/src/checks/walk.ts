@@ -162,6 +162,53 @@ export function eachRepeater(plan: Plan, visit: (site: Repeater, pointer: string
   for (const site of repeatersOf(plan)) visit(site, toPointer(['sites', 'byId', site.id]));
 }
 
+/** A channel by its name. */
+export interface NamedChannel {
+  radioId: Id;
+  id: Id;
+  name: string;
+}
+
+const namedOf = ({ path, context }: TracedPath): NamedChannel => ({
+  radioId: path.radioId,
+  id: path.channelId,
+  name: context.channel.name,
+});
+
+function byRadio(index: PlanIndex): ReadonlyMap<Id, readonly NamedChannel[]> {
+  const found = new Map<Id, NamedChannel[]>();
+  for (const named of index.eachPath(namedOf)) {
+    const list = found.get(named.radioId);
+    if (list) list.push(named);
+    else found.set(named.radioId, [named]);
+  }
+  return found;
+}
+
+/** The channels of a radio by their names, in the order of its codeplug: for who asks for no more of them. */
+export const channelNames = (index: PlanIndex, radioId: Id): readonly NamedChannel[] =>
+  index.once(byRadio).get(radioId) ?? [];
+
+const modeOfPath = ({ context }: TracedPath): ModeId => context.channel.mode;
+
+function byMode(index: PlanIndex): ReadonlyMap<ModeId, readonly number[]> {
+  const found = new Map<ModeId, number[]>();
+  index.eachPath(modeOfPath).forEach((mode, at) => {
+    const list = found.get(mode);
+    if (list) list.push(at);
+    else found.set(mode, [at]);
+  });
+  return found;
+}
+
+/** The paths of one mode, in the order of the plan. Where there is none, none is looked at. */
+export function contextsIn<M extends ModeId>(index: PlanIndex, mode: M): ContextOf<M>[] {
+  const places = index.once(byMode).get(mode);
+  if (!places) return [];
+  const paths = index.paths();
+  return places.map((at) => paths[at]!.context as ContextOf<M>);
+}
+
 const siteOf = ({ context }: TracedPath): Id | null => context.channel.siteId;
 
 /** Which paths go through each site, by their place among the paths. */

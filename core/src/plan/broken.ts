@@ -24,6 +24,8 @@ export interface ModeReferences<M extends ModeId = ModeId> {
   profileTables?(block: ModeTypes[M]['profile']): NamedTable[];
   /** Whether the network has what a destination names. */
   holds(network: NetworkOf<M>, destination: DestinationOf<M>): boolean;
+  /** The fields of a channel’s block that name something of the plan. */
+  readonly channelLinks: readonly string[];
   /** Tells of links that lead nowhere, each with its mend: in networks, sites, profiles and channels. */
   broken(plan: Plan, found: Found): void;
 }

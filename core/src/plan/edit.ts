@@ -4,6 +4,7 @@
  */
 import { enablePatches, type Patch as ImmerPatch, produceWithPatches } from 'immer';
 import { listPatches } from './diff';
+import { dataOf, MODE_IDS } from './modes';
 import { applyInPlace, type Patch, type PathKey, toPointer } from './patches';
 import { brokenReferences, repairReferences } from './references';
 import type { Plan } from './types';
@@ -48,20 +49,41 @@ function toWire(from: unknown, to: unknown, immerPatches: readonly ImmerPatch[])
   return wire;
 }
 
-function editOnce(plan: Plan, recipe: Recipe): Edit {
-  const [next, patches, inverse] = produceWithPatches(plan, (draft) => void recipe(draft as Plan));
-  return { plan: next, patches: toWire(plan, next, patches), inverse: toWire(next, plan, inverse) };
+/** `made`: what was changed, path by path. */
+function editOnce(plan: Plan, recipe: Recipe): { edit: Edit; made: readonly ImmerPatch[] } {
+  const [next, made, inverse] = produceWithPatches(plan, (draft) => void recipe(draft as Plan));
+  return { edit: { plan: next, patches: toWire(plan, next, made), inverse: toWire(next, plan, inverse) }, made };
+}
+
+/** Plans in which no link is known to lead nowhere. */
+const sound = new WeakSet<Plan>();
+
+const PLAIN_FIELDS: ReadonlySet<PathKey> = new Set(['name', 'rxHz', 'txHz', 'power', 'purpose', 'built']);
+
+/** Whether a patch sets one value of a channel that names nothing. */
+function namesNothing({ op, path: [root, , table, part, , field, inner] }: ImmerPatch): boolean {
+  if (op !== 'replace' || root !== 'codeplugs' || table !== 'channels' || part !== 'byId') return false;
+  if (field === undefined || PLAIN_FIELDS.has(field)) return field !== undefined;
+  const mode = MODE_IDS.find((id) => id === field);
+  return mode !== undefined && inner !== undefined && !dataOf(mode).references.channelLinks.includes(String(inner));
 }
 
 /** Runs a recipe, then repairs references, so that no edit can leave a link to something gone. */
 export function edit(plan: Plan, recipe: Recipe): Edit {
   const first = editOnce(plan, recipe);
-  if (brokenReferences(first.plan).length === 0) return first;
-  const repaired = editOnce(first.plan, (draft) => repairReferences(draft));
+  // By far the commonest edit types values into channels: thousands of links need not be gone through after it.
+  const isSound =
+    (sound.has(plan) && first.made.every(namesNothing)) || brokenReferences(first.edit.plan).length === 0;
+  if (isSound) {
+    sound.add(first.edit.plan);
+    return first.edit;
+  }
+  const repaired = editOnce(first.edit.plan, (draft) => repairReferences(draft)).edit;
+  sound.add(repaired.plan);
   return {
     plan: repaired.plan,
-    patches: [...first.patches, ...repaired.patches],
-    inverse: [...repaired.inverse, ...first.inverse],
+    patches: [...first.edit.patches, ...repaired.patches],
+    inverse: [...repaired.inverse, ...first.edit.inverse],
   };
 }
 

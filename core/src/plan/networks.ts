@@ -23,6 +23,16 @@ export function networkIdOf(destination: Destination | null): Id | null {
   return destination && 'networkId' in destination ? destination.networkId : null;
 }
 
+/** Calls `visit` for what each want and each channel of a plan is meant for; the same may come several times. */
+export function eachDestination({ wants, codeplugs }: Plan, visit: (destination: Destination) => void): void {
+  for (const id of wants.order) visit(wants.byId[id]!.destination);
+  for (const { channels } of Object.values(codeplugs))
+    for (const id of channels.order) {
+      const { destination } = channels.byId[id]!;
+      if (destination) visit(destination);
+    }
+}
+
 /** Whether a destination is whoever hears the site itself. */
 export function isLocal(destination: Destination | null): boolean {
   return destination?.kind === 'local';

@@ -10,7 +10,7 @@ import type { FollowingIndex } from '@relay/core/path/following-index';
 import { keyUp } from '@relay/core/path/key-up';
 import type { World } from '@relay/core/path/world';
 import { followingIndex } from '@relay/core/registries/modes';
-import { applyPatches, type Patch } from '@relay/core/plan/patches';
+import { applyEach, type Patch } from '@relay/core/plan/patches';
 import type { Plan } from '@relay/core/plan/types';
 
 let following: FollowingIndex | null = null;
@@ -43,7 +43,7 @@ const checker = {
   },
   /** The same edits as the page made, in the same order. */
   applyPatches(patches: Patch[]): AgreementDelta {
-    present().become(applyPatches(present().plan, patches));
+    present().become(applyEach(present().plan, [patches]).document);
     return tell();
   },
   /** Sites that lists name around the hotspots. */

@@ -1,5 +1,5 @@
 /** Where a hotspot's gateway sends a DMR call, and what waits there. */
-import { networkIdOf, networkName } from '../../plan/networks';
+import { eachDestination, networkIdOf, networkName } from '../../plan/networks';
 import type { ArrivalOf, CallKind, Destination, Id, Plan } from '../../plan/types';
 import { isOwnId } from '../../plan/station';
 import { rows } from '../../plan/table';
@@ -71,10 +71,10 @@ const stationName = (number: number) => `Station ${formatId(number)}`;
 /** Whoever hears a repeater, and every station that something already calls. */
 export function withoutNetwork(plan: Plan): DestinationInfo[] {
   const found = new Map<string, DestinationInfo>();
-  const called = [...rows(plan.wants), ...Object.values(plan.codeplugs).flatMap((codeplug) => rows(codeplug.channels))];
-  for (const { destination: to } of called)
-    if (to?.mode === 'dmr' && to.kind === 'station')
+  eachDestination(plan, (to) => {
+    if (to.mode === 'dmr' && to.kind === 'station')
       found.set(`${to.networkId} ${to.number}`, stationInfo(to.networkId, to.number));
+  });
   return [LOCAL, ...found.values()];
 }
 

@@ -4,7 +4,7 @@ import type { PathContext, PlanIndex } from '../../path/types';
 import { BUSY_LINKS } from '../../path/standing';
 import { stateOf } from '../../path/world';
 import { listensFor } from '../../plan/carriage';
-import { networkOf, networksOf } from '../../plan/networks';
+import { eachDestination, networkOf, networksOf } from '../../plan/networks';
 import { profilePointer } from '../../plan/profiles';
 import { rows } from '../../plan/table';
 import type { ArrivalOf, Destination, Id, NetworkOf, Plan, Site } from '../../plan/types';
@@ -109,12 +109,9 @@ export function withoutNetwork(plan: Plan): DestinationInfo[] {
   const add = (info: DestinationInfo) => void (found.has(info.address) || found.set(info.address, info));
   for (const site of rows(plan.sites))
     if (site.kind === 'repeater' && site.dstar) add(byCallSign(site.dstar.callSign, site.dstar.module));
-  const called = [
-    ...rows(plan.wants),
-    ...Object.values(plan.codeplugs).flatMap((codeplug) => rows(codeplug.channels)),
-  ].map((one) => one.destination);
-  for (const destination of called)
-    if (destination?.kind === 'call-sign') add(byCallSign(destination.callSign, destination.module));
+  eachDestination(plan, (to) => {
+    if (to.kind === 'call-sign') add(byCallSign(to.callSign, to.module));
+  });
   return [
     LOCAL,
     ...COMMAND_NAMES.map((command): DestinationInfo => ({

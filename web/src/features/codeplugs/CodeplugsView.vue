@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, nextTick, ref, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { newChannel } from '@relay/core/registries/builder';
 import type { Purpose } from '@relay/core/plan/types';
@@ -15,7 +15,7 @@ import { BuildDrawer } from '../build';
 import { MODE_PARTS } from '../modes';
 import PasteDrawer from './PasteDrawer.vue';
 import RefusedCells from './RefusedCells.vue';
-import { columnsFor, sheetRows, type TypedCell } from './sheet';
+import { columnsFor, type SheetColumn, sheetRows, type TypedCell } from './sheet';
 import { useTyping, wrongWords } from './use-typing';
 import ZoneRack from './ZoneRack.vue';
 
@@ -38,12 +38,14 @@ const settled = useSettled();
 const all = computed(() =>
   radio.value && settled.value ? sheetRows(settled.value.plan, radio.value.id, settled.value.agreement) : [],
 );
-const columns = computed(() =>
-  columnsFor(
+/** Most edits change no column: the same list then, or the grid would draw itself anew. */
+const columns = computed<SheetColumn[]>((before) => {
+  const now = columnsFor(
     new Set(codeplug.value ? rows(codeplug.value.channels).map((channel) => channel.mode) : []),
     radio.value ? MODE_IDS.filter((mode) => radio.value![mode] !== null).length > 1 : false,
-  ),
-);
+  );
+  return before?.length === now.length && now.every((column, at) => column === before[at]) ? before : now;
+});
 const shown = computed(() => {
   const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean);
   return words.length === 0
@@ -93,11 +95,25 @@ const { refused, notTaken, type, paste, pasting, leftOut, carryOutPaste, pasteWh
     () => columns.value,
   );
 
+/** The address follows the selection when the keys rest: to write it costs more than to move on. */
+const ADDRESS_AFTER_MS = 200;
+let telling = 0;
+onBeforeUnmount(() => clearTimeout(telling));
+// Another radio: its address is not to name a channel of the one before.
+watch(
+  () => props.radioId,
+  () => clearTimeout(telling),
+);
+
 function select(channelId: string, all: readonly string[] = [channelId]): void {
   range.value = all;
   if (!radio.value || selected.value === channelId) return;
   store.selection = { radioId: radio.value.id, channelId };
-  void router.replace({ query: { ...route.query, channel: channelId } });
+  clearTimeout(telling);
+  telling = window.setTimeout(
+    () => void router.replace({ query: { ...route.query, channel: channelId } }),
+    ADDRESS_AFTER_MS,
+  );
 }
 
 /** What can be added: through a site, and without one. */

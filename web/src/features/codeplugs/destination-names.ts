@@ -58,21 +58,36 @@ export function destinationChoices(plan: Plan): { name: string; value: Destinati
 const keys = new WeakMap<Destination, string>();
 
 /** The key of a destination, worked out once. */
-export function keyOf(destination: Destination): string {
+function keyOf(destination: Destination): string {
   let known = keys.get(destination);
   if (known === undefined) keys.set(destination, (known = destinationKey(destination)));
   return known;
 }
 
-let last: { networks: Plan['networks']; local: string; names: ReadonlyMap<string, string> } | null = null;
+interface Names {
+  networks: Plan['networks'];
+  /** By the key of the destination. */
+  held: ReadonlyMap<string, string>;
+}
 
-/** The same names, by the key of the destination; kept while networks and what is called without one stay the same. */
-export function destinationNames(plan: Plan): ReadonlyMap<string, string> {
-  const local = localOf(plan);
-  const words = local.map(({ key, name }) => `${key} ${name}`).join();
-  if (last?.networks !== plan.networks || last.local !== words) {
-    const all = namedApart([...rows(plan.networks).flatMap(heldBy), ...local]);
-    last = { networks: plan.networks, local: words, names: new Map(all.map(({ name, one }) => [one.key, name])) };
-  }
-  return last.names;
+let last: Names | null = null;
+
+const byKey = (all: readonly Named[]) => new Map(namedApart(all).map(({ name, one }) => [one.key, name]));
+
+/**
+ * Tells the same names. What networks hold is kept while they stay as they are; what is called without one is worked
+ * out only where a channel calls such a thing.
+ */
+export function destinationNamer(plan: Plan): (destination: Destination) => string {
+  if (last?.networks !== plan.networks)
+    last = { networks: plan.networks, held: byKey(rows(plan.networks).flatMap(heldBy)) };
+  const { held } = last;
+  let others: ReadonlyMap<string, string> | null = null;
+  return (destination) => {
+    const key = keyOf(destination);
+    const name = held.get(key);
+    if (name !== undefined) return name;
+    others ??= byKey(localOf(plan));
+    return others.get(key) ?? '';
+  };
 }

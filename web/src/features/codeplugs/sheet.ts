@@ -10,7 +10,7 @@ import { effectiveProfile } from '@relay/core/plan/profiles';
 import { rows } from '@relay/core/plan/table';
 import type { Channel, Codeplug, Id, ModeId, Plan } from '@relay/core/plan/types';
 import type { Verdict } from '@relay/core/path/types';
-import { destinationChoices, destinationNames, keyOf } from './destination-names';
+import { destinationChoices, destinationNamer } from './destination-names';
 
 export interface SheetColumn {
   id: string;
@@ -87,22 +87,57 @@ interface Made {
 
 const made = new WeakMap<Channel, Made>();
 
+const verdictsFrom = new WeakMap<Agreement['channels'], Map<Id, Map<Id, ChannelVerdict>>>();
+
+/** The verdicts by radio, then by channel. */
+function verdictsOf(channels: Agreement['channels']): ReadonlyMap<Id, ReadonlyMap<Id, ChannelVerdict>> {
+  let known = verdictsFrom.get(channels);
+  if (known) return known;
+  known = new Map();
+  for (const one of channels) {
+    const ofRadio = known.get(one.radioId);
+    if (ofRadio) ofRadio.set(one.channelId, one);
+    else known.set(one.radioId, new Map([[one.channelId, one]]));
+  }
+  verdictsFrom.set(channels, known);
+  return known;
+}
+
+const zonesFrom = new WeakMap<Codeplug['zones'], ReadonlyMap<Id, string>>();
+
+/** The zones that each channel is in, by their names. */
+function zoneNames(zones: Codeplug['zones']): ReadonlyMap<Id, string> {
+  const known = zonesFrom.get(zones);
+  if (known) return known;
+  const names = new Map<Id, string>();
+  for (const zone of rows(zones))
+    for (const id of zone.channelIds) names.set(id, names.has(id) ? `${names.get(id)}, ${zone.name}` : zone.name);
+  zonesFrom.set(zones, names);
+  return names;
+}
+
+let lastBlocks: readonly unknown[] = [];
+
+/** What the modes keep beside the channels; the same list while none of it changed. */
+function blocksOf(codeplug: Codeplug): readonly unknown[] {
+  const now = MODE_IDS.map((mode) => codeplug[mode]);
+  if (now.some((block, at) => block !== lastBlocks[at])) lastBlocks = now;
+  return lastBlocks;
+}
+
 /**
  * The rows of a radio's sheet. A row that nothing touched is the same object as before: the grid need not look at it.
  */
 export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null): SheetRow[] {
   const codeplug = plan.codeplugs[radioId];
   if (!codeplug) return [];
-  const names = destinationNames(plan);
-  const verdicts = new Map<Id, ChannelVerdict>();
-  for (const one of agreement?.channels ?? []) if (one.radioId === radioId) verdicts.set(one.channelId, one);
-  const zonesOf = new Map<Id, string>();
-  for (const zone of rows(codeplug.zones))
-    for (const id of zone.channelIds) zonesOf.set(id, zonesOf.has(id) ? `${zonesOf.get(id)}, ${zone.name}` : zone.name);
-  const blocks = MODE_IDS.map((mode) => codeplug[mode]);
+  const nameOf = destinationNamer(plan);
+  const verdicts = agreement ? verdictsOf(agreement.channels).get(radioId) : undefined;
+  const zonesOf = zoneNames(codeplug.zones);
+  const blocks = blocksOf(codeplug);
   return rows(codeplug.channels).map((channel) => {
-    const verdict = verdicts.get(channel.id);
-    const reaches = channel.destination ? (names.get(keyOf(channel.destination)) ?? '') : '';
+    const verdict = verdicts?.get(channel.id);
+    const reaches = channel.destination ? nameOf(channel.destination) : '';
     const site = channel.siteId === null ? '' : (plan.sites.byId[channel.siteId]?.name ?? '');
     const zones = zonesOf.get(channel.id) ?? '';
     const known = made.get(channel);
@@ -111,7 +146,7 @@ export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null):
       known?.reaches === reaches &&
       known.site === site &&
       known.zones === zones &&
-      known.blocks.every((one, at) => one === blocks[at])
+      known.blocks === blocks
     )
       return known.row;
     const row: SheetRow = { id: channel.id, verdict: verdict?.verdict ?? null, expects: verdict?.expects ?? {} };

@@ -1,11 +1,12 @@
 import { defineCheck } from '../../../checks/check';
 import { channelBeside } from '../../../checks/channel-beside';
+import { contextsIn } from '../../../checks/walk';
 import { toPointer } from '../../../plan/patches';
 import { reachOf } from '../../../plan/sites';
 import { rows } from '../../../plan/table';
 import type { PathContext } from '../../../path/types';
 import type { ChannelOf, Destination, Id } from '../../../plan/types';
-import { blankChannel, isC4fmPath } from '../channel';
+import { blankChannel } from '../channel';
 import { disconnects, LEAVE, targetOf } from '../links';
 import { roomDigits } from '../rooms';
 
@@ -34,11 +35,13 @@ export const noDisconnectEntry = defineCheck({
   fixes: { add: 'Add a channel that disconnects' },
   check(index, report) {
     const { plan } = index;
+    const mine = contextsIn(index, 'c4fm');
+    if (mine.length === 0) return;
     for (const radio of rows(plan.radios)) {
       const called = new Map<Id, { rooms: Set<string>; out: string; networkId: Id; like: ChannelOf<'c4fm'> }>();
       const left = new Set<Id>();
-      for (const { context } of index.paths()) {
-        if (context.radio.id !== radio.id || !isC4fmPath(context) || !context.site?.c4fm) continue;
+      for (const context of mine) {
+        if (context.radio.id !== radio.id || !context.site?.c4fm) continue;
         const target = targetOf(plan, context.channel.destination);
         const { id } = context.site;
         const out = target && roomDigits(target.network.disconnect);

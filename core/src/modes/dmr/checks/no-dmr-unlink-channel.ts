@@ -3,7 +3,7 @@ import { channelBeside } from '../../../checks/channel-beside';
 import { type Patch, toPointer } from '../../../plan/patches';
 import { rows } from '../../../plan/table';
 import type { Id } from '../../../plan/types';
-import type { PathContext } from '../../../path/types';
+import type { PathContext, TracedPath } from '../../../path/types';
 import type { SpecialNumber } from '../../../plan/modes/dmr/types';
 import { blankChannel, isDmrPath } from '../channel';
 import { SPECIAL_TITLES } from '../links';
@@ -31,6 +31,14 @@ function unlinkPatches(context: PathContext<'dmr'>, networkId: Id, unlink: Speci
   return added.length > 0 ? [...added, ...contactPatches({ ...context, channel: calling }, call, name)] : [];
 }
 
+/** What arrives on a network through a hotspot; `null` for other paths. */
+function arrivalAt({ context }: TracedPath) {
+  const { radio, site, profile, arrives } = context;
+  if (site?.kind !== 'hotspot' || !isDmrPath(context) || arrives?.mode !== 'dmr') return null;
+  const { networkId, number, kind } = arrives;
+  return { radioId: radio.id, siteId: site.id, standby: profile!.standby, networkId, number, kind };
+}
+
 export const noDmrUnlinkChannel = defineCheck({
   id: 'no-dmr-unlink-channel',
   severity: 'note',
@@ -48,22 +56,22 @@ export const noDmrUnlinkChannel = defineCheck({
   fixes: { add: 'Add a channel that unlinks' },
   check(index, report) {
     const { plan } = index;
+    const arrivals = index.eachPath(arrivalAt);
     for (const network of dmrNetworks(plan)) {
       const { unlink } = network.special;
       if (!unlink) continue;
       for (const radio of rows(plan.radios)) {
-        const called = new Map<Id, PathContext<'dmr'>>();
+        const called = new Map<Id, number>();
         const left = new Set<string>();
-        for (const { context } of index.paths()) {
-          const { site, arrives } = context;
-          if (context.radio.id !== radio.id || site?.kind !== 'hotspot' || !isDmrPath(context)) continue;
-          if (arrives?.mode !== 'dmr' || arrives.networkId !== network.id) continue;
-          if (!context.profile!.standby && network.dynamicTimerMin <= USUAL_TIMER_MIN) continue;
-          if (arrives.number === unlink.number && arrives.kind === unlink.kind) left.add(site.id);
-          else if (arrives.kind === 'group') called.set(site.id, context);
-        }
-        for (const [siteId, context] of called) {
+        arrivals.forEach((one, at) => {
+          if (one?.radioId !== radio.id || one.networkId !== network.id) return;
+          if (!one.standby && network.dynamicTimerMin <= USUAL_TIMER_MIN) return;
+          if (one.number === unlink.number && one.kind === unlink.kind) left.add(one.siteId);
+          else if (one.kind === 'group') called.set(one.siteId, at);
+        });
+        for (const [siteId, at] of called) {
           if (left.has(siteId)) continue;
+          const context = index.paths()[at]!.context as PathContext<'dmr'>;
           const site = plan.sites.byId[siteId]!;
           const patches = unlinkPatches(context, network.id, unlink);
           report({

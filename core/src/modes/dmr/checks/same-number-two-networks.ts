@@ -1,9 +1,8 @@
 import { shortenName } from '../../../codeplug/names';
 import { defineCheck } from '../../../checks/check';
-import { eachCodeplug, set } from '../../../checks/walk';
-import { networkIdOf } from '../../../plan/networks';
-import { rows } from '../../../plan/table';
-import type { Channel } from '../../../plan/types';
+import { channelNames, eachCodeplug, type NamedChannel, set } from '../../../checks/walk';
+import type { TracedPath } from '../../../path/types';
+import type { Id } from '../../../plan/types';
 import { callFor } from '../links';
 
 /** The name as the ear has it: without case and without a count at its end. */
@@ -12,6 +11,19 @@ function spoken(name: string): string {
     .toLowerCase()
     .replace(/[\s\d]+$/, '')
     .replace(/\s+/g, ' ');
+}
+
+interface GroupChannel extends NamedChannel {
+  networkId: Id;
+  number: number;
+}
+
+/** A channel that is meant for a talk group; `null` for others. */
+function groupOf({ path, context: { index, channel } }: TracedPath): GroupChannel | null {
+  const { destination: to, name } = channel;
+  if (to?.mode !== 'dmr' || to.kind !== 'group') return null;
+  const { number } = callFor(index.plan, to)!;
+  return { radioId: path.radioId, id: path.channelId, name, networkId: to.networkId, number };
 }
 
 export const sameNumberTwoNetworks = defineCheck({
@@ -30,18 +42,19 @@ export const sameNumberTwoNetworks = defineCheck({
   fixes: { rename: 'Call it “{fresh}”' },
   check(index, report) {
     const { plan } = index;
-    eachCodeplug(plan, (radio, codeplug, pointer) => {
-      if (new Set(rows(codeplug.channels).map((channel) => networkIdOf(channel.destination))).size < 2) return;
-      const first = new Map<string, Channel>();
-      const taken = new Set(rows(codeplug.channels).map((channel) => channel.name));
-      for (const channel of rows(codeplug.channels)) {
-        if (channel.destination?.mode !== 'dmr' || channel.destination.kind !== 'group') continue;
-        const { number } = callFor(plan, channel.destination)!;
+    const all = index.eachPath(groupOf);
+    eachCodeplug(plan, (radio, _, pointer) => {
+      const mine = all.filter((one) => one?.radioId === radio.id) as GroupChannel[];
+      if (new Set(mine.map((one) => one.networkId)).size < 2) return;
+      const first = new Map<string, GroupChannel>();
+      const taken = new Set(channelNames(index, radio.id).map((channel) => channel.name));
+      for (const channel of mine) {
+        const { number } = channel;
         const key = `${number} ${spoken(channel.name)}`;
         const other = first.get(key);
         if (!other) first.set(key, channel);
-        if (!other || networkIdOf(other.destination) === channel.destination.networkId) continue;
-        const nameOf = (one: Channel) => plan.networks.byId[networkIdOf(one.destination)!]!.name;
+        if (!other || other.networkId === channel.networkId) continue;
+        const nameOf = (one: GroupChannel) => plan.networks.byId[one.networkId]!.name;
         const fresh = shortenName(`${channel.name.replace(/\s*\d+$/, '')} ${nameOf(channel)}`, radio.limits.nameLength);
         const at = `${pointer}/channels/byId/${channel.id}/name`;
         const fixes =

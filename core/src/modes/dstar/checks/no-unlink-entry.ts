@@ -1,10 +1,11 @@
 import { defineCheck } from '../../../checks/check';
 import { channelBeside } from '../../../checks/channel-beside';
+import { contextsIn } from '../../../checks/walk';
 import { toPointer } from '../../../plan/patches';
 import { rows } from '../../../plan/table';
 import type { ChannelOf, Id } from '../../../plan/types';
 import { readCommand, writeCommand } from '../addresses';
-import { blankChannel, isDstar } from '../channel';
+import { blankChannel } from '../channel';
 import { COMMAND_TITLES } from '../links';
 
 export const noUnlinkEntry = defineCheck({
@@ -21,10 +22,12 @@ export const noUnlinkEntry = defineCheck({
   fixes: { add: 'Add an entry that unlinks' },
   check(index, report) {
     const { plan } = index;
+    const mine = contextsIn(index, 'dstar');
+    if (mine.length === 0) return;
     for (const radio of rows(plan.radios)) {
       const linked = new Map<Id, { reflectors: Set<string>; like: ChannelOf<'dstar'> }>();
       const left = new Set<Id>();
-      for (const channel of rows(plan.codeplugs[radio.id]!.channels).filter(isDstar)) {
+      for (const { channel } of mine.filter((context) => context.radio.id === radio.id)) {
         const command = readCommand(channel.dstar.ur);
         if (channel.siteId === null) continue;
         if (command.kind === 'link')

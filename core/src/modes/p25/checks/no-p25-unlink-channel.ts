@@ -1,10 +1,11 @@
 import { defineCheck } from '../../../checks/check';
 import { channelBeside } from '../../../checks/channel-beside';
+import { contextsIn } from '../../../checks/walk';
 import { toPointer } from '../../../plan/patches';
 import { reachOf } from '../../../plan/sites';
 import { rows } from '../../../plan/table';
 import type { ChannelOf, Destination, Id } from '../../../plan/types';
-import { blankChannel, isP25Path } from '../channel';
+import { blankChannel } from '../channel';
 import { groupFor, SPECIAL_TITLES, unlinks } from '../links';
 
 export const noP25UnlinkChannel = defineCheck({
@@ -21,11 +22,13 @@ export const noP25UnlinkChannel = defineCheck({
   fixes: { add: 'Add a channel that unlinks' },
   check(index, report) {
     const { plan } = index;
+    const mine = contextsIn(index, 'p25');
+    if (mine.length === 0) return;
     for (const radio of rows(plan.radios)) {
       const called = new Map<Id, { groups: Set<string>; out: number; networkId: Id; like: ChannelOf<'p25'> }>();
       const left = new Set<Id>();
-      for (const { context } of index.paths()) {
-        if (context.radio.id !== radio.id || !isP25Path(context) || !context.site?.p25) continue;
+      for (const context of mine) {
+        if (context.radio.id !== radio.id || !context.site?.p25) continue;
         const { id } = context.site;
         const wanted =
           context.channel.destination?.kind === 'group' ? groupFor(plan, context.channel.destination) : null;

@@ -1,8 +1,12 @@
 import { defineCheck } from '../../../checks/check';
 import { set } from '../../../checks/walk';
+import type { TracedPath } from '../../../path/types';
 import { toPointer } from '../../../plan/patches';
 import { groupFor, p25Networks } from '../links';
 import { UNLINK_GROUP } from '../../../plan/modes/p25/limits';
+
+const networkCalled = ({ context }: TracedPath) =>
+  groupFor(context.index.plan, context.channel.destination)?.network.id ?? null;
 
 export const p25UnlinkNotSaid = defineCheck({
   id: 'p25-unlink-not-said',
@@ -17,9 +21,7 @@ export const p25UnlinkNotSaid = defineCheck({
   messages: { none: '{network} has no unlink group; commonly it is 9999.' },
   fixes: { set: 'Set it to 9999' },
   check(index, report) {
-    const used = new Set(
-      index.paths().map(({ context }) => groupFor(index.plan, context.channel.destination)?.network.id),
-    );
+    const used = new Set(index.eachPath(networkCalled));
     for (const network of p25Networks(index.plan)) {
       if (network.special.unlink !== null || !used.has(network.id)) continue;
       const pointer = toPointer(['networks', 'byId', network.id, 'special', 'unlink']);

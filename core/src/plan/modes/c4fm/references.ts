@@ -41,6 +41,7 @@ export const references: ModeReferences<'c4fm'> = {
   ],
   holds: (network, destination) =>
     destination.kind === 'disconnect' || (destination.kind === 'room' && destination.roomId in network.rooms.byId),
+  channelLinks: [],
   broken(plan, found) {
     for (const network of networksOf(plan, 'c4fm')) checkRooms(plan, network, found);
     checkReach(plan, 'c4fm', found);

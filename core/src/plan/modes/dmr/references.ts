@@ -80,6 +80,7 @@ export const references: ModeReferences<'dmr'> = {
     destination.kind === 'group'
       ? destination.groupId in network.groups.byId
       : destination.kind !== 'special' || network.special[destination.special] !== null,
+  channelLinks: ['receiveListId'],
   broken(plan, found) {
     checkRepeaters(plan, found);
     checkProfiles(plan, found);

@@ -6,5 +6,6 @@ export const references: ModeReferences<'dstar'> = {
   sharedTables: () => [],
   holds: (network, destination) =>
     destination.kind === 'reflector' && destination.reflectorId in network.reflectors.byId,
+  channelLinks: [],
   broken: () => undefined,
 };

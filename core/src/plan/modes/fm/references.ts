@@ -5,5 +5,6 @@ export const references: ModeReferences<'fm'> = {
   networkTables: () => [],
   sharedTables: () => [],
   holds: () => false,
+  channelLinks: [],
   broken: () => undefined,
 };

@@ -8,5 +8,6 @@ export const references: ModeReferences<'p25'> = {
     if (destination.kind === 'group') return destination.groupId in network.groups.byId;
     return destination.kind === 'special' && network.special[destination.special] !== null;
   },
+  channelLinks: [],
   broken: (plan, found) => checkReach(plan, 'p25', found),
 };
