@@ -11,6 +11,8 @@ export default async function setup({ workers }: FullConfig): Promise<() => void
   const run = Date.now();
   for (let worker = 0; worker < workers; worker += 1)
     process.env[`E2E_DATABASE_URL_${worker}`] = await ensureDatabase(cluster, `browser_${run}_${worker}`);
+  // The tour begins where a new user does: with nothing stored, then with the demo.
+  process.env['E2E_DEMO_DATABASE_URL'] = await ensureDatabase(cluster, `browser_${run}_demo`);
   return () => {
     if (cluster.done !== 'was running') stopCluster(folder);
   };

@@ -192,7 +192,7 @@ watch(
           aria-label="Show channels with these words"
           placeholder="Show channels with…"
         />
-        <el-dropdown split-button trigger="click" @click="addChannel('talk')" @command="addChannel">
+        <el-dropdown :persistent="false" split-button trigger="click" @click="addChannel('talk')" @command="addChannel">
           Add a channel
           <template #dropdown>
             <el-dropdown-menu>

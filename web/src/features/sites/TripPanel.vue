@@ -1,11 +1,13 @@
 <script setup lang="ts">
 /** Along a trip: what lies on the way, in the order of travel, and the stretches with nothing. */
-import { computed, onBeforeUnmount, ref, shallowRef } from 'vue';
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
 import type { Position } from '@relay/core/plan/types';
 import { TextField } from '../../fields';
 import { readPlace, takeNumber } from '../../fields/field';
 import type { FiledSite, Trip } from '@relay/core/lists/filed';
 import { api, type SiteFilter } from '../../sync/api';
+import { usePlanStore } from '../../sync/plan-store';
+import { demoTrip, isDemoStation } from './demo';
 import NearTable from './NearTable.vue';
 import { type DistanceUnit, distanceText } from './place';
 import { readGpx, readTrip, usualWidthKm } from './trip';
@@ -13,6 +15,7 @@ import { readGpx, readTrip, usualWidthKm } from './trip';
 const props = defineProps<{ filter: SiteFilter; unit: DistanceUnit; home: Position | null; table: boolean }>();
 const emit = defineEmits<{ correct: [site: FiledSite]; found: [trip: Trip, points: readonly Position[]] }>();
 const ticked = defineModel<ReadonlySet<string>>('ticked', { required: true });
+const store = usePlanStore();
 const text = ref('');
 /** As it was typed; `null`: by the length of the trip. */
 const givenKm = ref<number | null>(null);
@@ -57,6 +60,13 @@ function beginAtHome(): void {
     text.value = `${props.home.lat}, ${props.home.lon}\n${text.value}`;
 }
 
+onMounted(async () => {
+  if (!isDemoStation(store.plan?.station.callSign ?? '')) return;
+  const { name, points: found } = await demoTrip();
+  if (text.value !== '' || fromFile.value) return;
+  fromFile.value = { name, points: found };
+  await look();
+});
 onBeforeUnmount(() => asking?.abort());
 defineExpose({ look });
 </script>

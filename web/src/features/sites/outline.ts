@@ -1,6 +1,7 @@
 /** Coasts as paths on the unit map: the world's from the atlas package; the demo's isles, which lie on no real map. */
 import { geoCentroid, geoPath } from 'd3-geo';
 import type { FeatureCollection, Polygon } from 'geojson';
+import { isDemoStation } from './demo';
 import { type NamedPoint, pointOf } from './map-labels';
 import { unitProjection } from './map-view';
 
@@ -49,9 +50,8 @@ async function isles(): Promise<{ coast: Path2D; names: NamedPoint[] }> {
   };
 }
 
-/** No administration allots call signs that begin with Q, so such a station is the demo's. */
 export async function outlines(callSign: string): Promise<Outlines> {
-  if (!callSign.startsWith('Q')) return { coasts: [await world()], names: [] };
+  if (!isDemoStation(callSign)) return { coasts: [await world()], names: [] };
   const [land, { coast, names }] = await Promise.all([world(), isles()]);
   return { coasts: [land, coast], names };
 }
