@@ -56,6 +56,18 @@ test('“offset” and every single setting are found by name, and Enter ends in
   }
 });
 
+test('another step begins at its top', async ({ page, relay }) => {
+  const id = await relay.create({ demo: 'inherited' });
+  await page.goto(relay.at(id, 'hotspots'));
+  await page.getByLabel('Color code').scrollIntoViewIfNeeded();
+  await page.locator('#work').evaluate((one) => one.scrollTo(0, 600));
+  await page
+    .locator('nav')
+    .getByRole('link', { name: /^Agreement/ })
+    .click();
+  await expect(page.getByRole('heading', { name: 'Agreement', level: 1 })).toBeInViewport();
+});
+
 test('what Find leads to has the focus', async ({ page, relay }) => {
   const id = await relay.create({ demo: 'ostrey-isles' });
   await page.goto(relay.at(id, 'station'));

@@ -72,8 +72,7 @@ function namesNothing({ op, path: [root, , table, part, , field, inner] }: Immer
 export function edit(plan: Plan, recipe: Recipe): Edit {
   const first = editOnce(plan, recipe);
   // By far the commonest edit types values into channels: thousands of links need not be gone through after it.
-  const isSound =
-    (sound.has(plan) && first.made.every(namesNothing)) || brokenReferences(first.edit.plan).length === 0;
+  const isSound = (sound.has(plan) && first.made.every(namesNothing)) || brokenReferences(first.edit.plan).length === 0;
   if (isSound) {
     sound.add(first.edit.plan);
     return first.edit;

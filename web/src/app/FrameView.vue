@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { defineAsyncComponent, onMounted, onUnmounted, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
 import { ApiProblem, ServerGone } from '../sync/api';
 import { usePlanStore } from '../sync/plan-store';
 import DockPanel from './DockPanel.vue';
@@ -47,6 +48,14 @@ watch(
     void open(id);
   },
   { immediate: true },
+);
+
+// Another step begins at its top: what scrolls is the same for all.
+const route = useRoute();
+watch(
+  () => route.name,
+  () => document.querySelector('#work')?.scrollTo(0, 0),
+  { flush: 'post' },
 );
 
 function typing(target: EventTarget | null): boolean {
