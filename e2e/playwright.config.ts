@@ -9,7 +9,7 @@ export default defineConfig({
   forbidOnly: true,
   retries: 0,
   // Limits that only end what hangs: a busy machine takes several times as long.
-  timeout: 300_000,
+  timeout: 180_000,
   expect: { timeout: 60_000 },
   reporter: [['json'], ['line']],
   globalSetup: './cluster.ts',

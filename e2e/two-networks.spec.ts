@@ -100,7 +100,7 @@ test('rules are broken and mended: the private one removed, the catch-all moved 
   await page
     .getByTestId('dock')
     .first()
-    .getByRole('button', { name: 'Add a rule for private calls to Lantern' })
+    .getByRole('button', { name: 'Add a rule for private calls to Lantern', exact: true })
     .click();
   await expect(tally(page)).toHaveText(/12 whole/);
 
@@ -113,7 +113,11 @@ test('rules are broken and mended: the private one removed, the catch-all moved 
   await expect(page.getByTestId('dock').first()).toContainText(
     'instead of Lantern 417: catch-all rule 1 takes it before rule 2.',
   );
-  await page.getByTestId('dock').first().getByRole('button', { name: 'Move catch-all rule 1 behind rule 2' }).click();
+  await page
+    .getByTestId('dock')
+    .first()
+    .getByRole('button', { name: 'Move catch-all rule 1 behind rule 2', exact: true })
+    .click();
   await expect(tally(page)).toHaveText(/12 whole/);
 
   await page.goto(relay.at(id, 'hotspots/home/routes'));

@@ -39,8 +39,8 @@ const OF_MODE: { readonly [M in ModeId]: readonly Setting[] } = {
     ['Offset from UTC', 'time zone'],
   ],
   c4fm: [
-    ['Takes group ID', 'DG-ID digital group'],
-    ['Sends group ID', 'DG-ID digital group'],
+    ['Takes group ID', 'digital group number'],
+    ['Sends group ID', 'digital group number'],
     ['Passes voice', 'narrow wide'],
   ],
   p25: [['NAC', 'network access code']],

@@ -229,9 +229,22 @@ async function visibleRows(): Promise<SheetRow[]> {
   return [];
 }
 
-/** Brings a cell into view and puts the focus there. */
-async function goTo({ channelId, columnId }: Pick<TypedCell, 'channelId' | 'columnId'>): Promise<void> {
+/** Whether somebody is at work outside the sheet: a field, a list that is open. */
+function isElsewhere(): boolean {
+  const { activeElement } = document;
+  return activeElement !== null && activeElement !== document.body && activeElement.id !== 'work';
+}
+
+/**
+ * Brings a cell into view and puts the focus there.
+ * @param politely not while the focus is elsewhere: whoever came by a link may have begun something before the sheet was there
+ */
+async function goTo(
+  { channelId, columnId }: Pick<TypedCell, 'channelId' | 'columnId'>,
+  politely = false,
+): Promise<void> {
   const visible = await visibleRows();
+  if (politely && isElsewhere()) return;
   const y = visible.findIndex((row) => row.id === channelId);
   const at = columnIds.value.indexOf(columnId);
   if (y < 0 || at < 0) return;

@@ -26,7 +26,9 @@ const route = useRoute();
 const router = useRouter();
 const building = ref(false);
 const filter = ref('');
-const sheet = ref<{ goTo: (cell: Pick<TypedCell, 'channelId' | 'columnId'>) => Promise<void> } | null>(null);
+const sheet = ref<{
+  goTo: (cell: Pick<TypedCell, 'channelId' | 'columnId'>, politely?: boolean) => Promise<void>;
+} | null>(null);
 /** All channels of the range that is selected. */
 const range = shallowRef<readonly string[]>([]);
 
@@ -72,7 +74,7 @@ async function reachGoal(): Promise<void> {
   if (!sheet.value || goal === null) return;
   const channelId = goal;
   goal = null;
-  await sheet.value.goTo({ channelId, columnId: 'name' });
+  await sheet.value.goTo({ channelId, columnId: 'name' }, true);
 }
 
 /** A channel that the address names, and that was not chosen here, is gone to: from Find, or by a link. */
