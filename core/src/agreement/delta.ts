@@ -14,11 +14,17 @@ export interface AgreementDelta {
 
 /** Rows are known by their identity: an index that follows a plan keeps those that no edit touched. */
 function listDelta<T extends object>(before: readonly T[], after: readonly T[]): ListDelta<T> {
-  const place = new Map(before.map((row, at) => [row, at]));
   const found: Stretch<T>[] = [];
-  let kept: [number, number] | null = null;
+  // Most edits leave all but a few rows where they were.
+  let same = 0;
+  while (same < after.length && after[same] === before[same]) same += 1;
+  let kept: [number, number] | null = same > 0 ? [0, same] : null;
+  if (kept) found.push(kept);
+  if (same === after.length) return found;
+  const place = new Map<T, number>();
+  for (let at = same; at < before.length; at += 1) place.set(before[at]!, at);
   let fresh: T[] | null = null;
-  for (const row of after) {
+  for (const row of after.slice(same)) {
     const at = place.get(row);
     if (at === undefined) {
       if (!fresh) found.push({ rows: (fresh = []) });

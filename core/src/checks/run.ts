@@ -1,3 +1,4 @@
+import { same } from '../path/tracking/same';
 import type { PlanIndex } from '../path/types';
 import type { Check, Finding } from './check';
 
@@ -9,10 +10,21 @@ const runs = new WeakMap<Check, Run>();
 function runOf(check: Check): Run {
   let run = runs.get(check);
   if (!run) {
+    /** What was found before, by place: a finding that says the same stays the same object. */
+    const before = new WeakMap<PlanIndex, Map<string, Finding>>();
     run = (index) => {
+      const known = before.get(index);
+      const now = new Map<string, Finding>();
       const findings: Finding[] = [];
+      const keep = (finding: Finding) => {
+        const key = `${finding.message} ${finding.pointer}`;
+        const old = known?.get(key);
+        const kept = old && same(old, finding) ? old : finding;
+        now.set(key, kept);
+        findings.push(kept);
+      };
       check.check(index, ({ message, data = {}, pointer, subject = {}, fixes = [] }) => {
-        findings.push({
+        keep({
           check: check.id,
           severity: check.severity,
           message,
@@ -23,6 +35,7 @@ function runOf(check: Check): Run {
           fixes: fixes.map((fix) => ({ id: fix.id, data: fix.data ?? data, patches: fix.patches })),
         });
       });
+      before.set(index, now);
       return findings;
     };
     runs.set(check, run);

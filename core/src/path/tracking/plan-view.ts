@@ -83,7 +83,14 @@ class TableView<T> {
     if (before === after) return;
     let isOther = before.order !== after.order;
     if (isOther) this.memo.changed(this.ordered);
-    if (before.byId !== after.byId) {
+    if (before.byId !== after.byId && !isOther) {
+      // The same ids in the same order: only rows can be others.
+      for (const id of after.order)
+        if (before.byId[id] !== after.byId[id]) {
+          this.rows.changed(id);
+          isOther = true;
+        }
+    } else if (before.byId !== after.byId) {
       for (const id of Object.keys(after.byId))
         if (before.byId[id] !== after.byId[id]) {
           this.rows.changed(id);
