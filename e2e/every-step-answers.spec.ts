@@ -99,7 +99,8 @@ test('what Find leads to has the focus', async ({ page, relay }) => {
 test('after a mend and a removal by keyboard the focus is on what took the place', async ({ page, relay }) => {
   const id = await relay.create({ demo: 'inherited' });
   await page.goto(relay.at(id, 'networks'));
-  await expect(tally(page)).toBeVisible();
+  const ready = page.locator('[data-keeps-focus]');
+  await expect(ready).toBeVisible();
   await page.getByRole('button', { name: 'Remove Causeway' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: 'Remove Causeway' })).toHaveCount(0);
@@ -113,12 +114,14 @@ test('after a mend and a removal by keyboard the focus is on what took the place
   await page.goto(relay.at(place, 'hotspots'));
   const findings = page.getByRole('list', { name: 'What does not agree here' }).locator('[data-check]');
   await expect(findings).toHaveCount(2);
+  await expect(ready).toBeVisible();
   await findings.first().getByRole('button').first().focus();
   await page.keyboard.press('Enter');
   await expect(findings).toHaveCount(1);
   await expect(findings.getByRole('button').first()).toBeFocused();
 
   await page.goto(relay.at(id, 'agreement'));
+  await expect(ready).toBeVisible();
   const press = page.getByTestId('dock').locator('.acts button').first();
   await press.focus();
   await page.keyboard.press('Enter');

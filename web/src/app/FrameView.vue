@@ -1,21 +1,17 @@
 <script setup lang="ts">
 import { defineAsyncComponent, onMounted, onUnmounted, ref, watch } from 'vue';
-import { useRoute } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import { ApiProblem, ServerGone } from '../sync/api';
 import { usePlanStore } from '../sync/plan-store';
 import DockPanel from './DockPanel.vue';
 import TopBar from './TopBar.vue';
 import TrackNav from './TrackNav.vue';
-import { useField } from './use-field';
-import { useKeptFocus } from './use-kept-focus';
 
 const FinderDialog = defineAsyncComponent(() => import('./FinderDialog.vue'));
 const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'));
 const props = defineProps<{ planId: string }>();
 const store = usePlanStore();
 const frame = ref<HTMLElement | null>(null);
-useField();
-useKeptFocus(() => frame.value);
 const finding = ref(false);
 /** Shown once, the finder stays at hand. */
 const wasFound = ref(false);
@@ -52,6 +48,21 @@ watch(
 
 // Another step begins at its top: what scrolls is the same for all.
 const route = useRoute();
+const router = useRouter();
+/** The field that the address asks for (`?field=Color code`) is gone to, and taken out of the address. */
+watch(
+  () => route.query['field'],
+  async (label) => {
+    if (typeof label !== 'string') return;
+    const isWanted = () => route.query['field'] === label;
+    const { goToField } = await import('./go-to-field');
+    await goToField(label, isWanted);
+    if (!isWanted()) return;
+    const { field: _, ...query } = route.query;
+    await router.replace({ query });
+  },
+  { immediate: true },
+);
 watch(
   () => route.name,
   () => document.querySelector('#work')?.scrollTo(0, 0),
@@ -102,8 +113,19 @@ function onKey(event: KeyboardEvent): void {
   } else if (event.key === '?' && !typing(event.target)) keys.value = true;
 }
 
+/** What nobody needs at once waits until the plan is on the screen, ms. */
+const LATER_MS = 1000;
+const later = setTimeout(async () => {
+  const { keepFocus } = await import('./keep-focus');
+  if (!frame.value) return;
+  leaveFocus = keepFocus(frame.value);
+  frame.value.dataset['keepsFocus'] = '';
+}, LATER_MS);
 onMounted(() => window.addEventListener('keydown', onKey));
+let leaveFocus = (): void => undefined;
 onUnmounted(() => {
+  clearTimeout(later);
+  leaveFocus();
   window.removeEventListener('keydown', onKey);
   window.removeEventListener('keydown', takeEarly, true);
 });

@@ -2,8 +2,6 @@
  * Whoever works by keyboard loses the place when what had the focus goes: a finding that was mended, a row that was
  * removed. The focus then goes to what took its place: the same control of the row behind, else the nearest part that is left.
  */
-import { onBeforeUnmount, onMounted } from 'vue';
-
 const FOCUSABLE = 'a[href], button:not(:disabled), input:not(:disabled), [tabindex="0"]';
 const ROW = '[data-index], li, tr';
 
@@ -54,8 +52,8 @@ function nextTo({ around, row }: Place): HTMLElement | null {
   return null;
 }
 
-/** Keeps the focus within the part of the page that `root` gives. */
-export function useKeptFocus(root: () => HTMLElement | null): void {
+/** Keeps the focus within a part of the page, until what it answers is called. */
+export function keepFocus(root: HTMLElement): () => void {
   let place: Place | null = null;
   let pending = 0;
   const note = ({ target }: FocusEvent) => {
@@ -72,14 +70,14 @@ export function useKeptFocus(root: () => HTMLElement | null): void {
   const watcher = new MutationObserver(() => {
     if (place && !place.element.isConnected && pending === 0) pending = requestAnimationFrame(look);
   });
-  onMounted(() => {
-    const element = root()!;
-    element.addEventListener('focusin', note);
-    watcher.observe(element, { childList: true, subtree: true });
-  });
-  onBeforeUnmount(() => {
-    root()?.removeEventListener('focusin', note);
+  const { activeElement } = document;
+  if (activeElement && root.contains(activeElement) && !activeElement.closest('revo-grid'))
+    place = placeOf(activeElement);
+  root.addEventListener('focusin', note);
+  watcher.observe(root, { childList: true, subtree: true });
+  return () => {
+    root.removeEventListener('focusin', note);
     watcher.disconnect();
     cancelAnimationFrame(pending);
-  });
+  };
 }
