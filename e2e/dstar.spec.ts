@@ -67,6 +67,7 @@ test('a closed gateway is broken with its family named, the hotspot offered; the
   await expect(card).toBeVisible();
   await page.getByRole('button', { name: 'Take it through QO3VES 03' }).first().click();
   await expect(tally(page)).toContainText('0 broken');
+  await saved(page);
   expect((await entries(relay, id, 'Pilot', 'home')).filter(([name]) => name!.startsWith('LNK012'))).toEqual([
     ['LNK012 A link', 'LNK012AL', 'QO3VES B', 'QO3VES G'],
     ['LNK012 A', 'CQCQCQ  ', 'QO3VES B', 'QO3VES G'],
