@@ -68,6 +68,8 @@ const selected = computed(() =>
 
 /** The channel to go to as soon as the sheet is there. */
 let goal: string | null = null;
+/** The channel that this page wrote into the address. */
+let toldAddress: string | null = null;
 
 async function reachGoal(): Promise<void> {
   await nextTick();
@@ -81,7 +83,8 @@ async function reachGoal(): Promise<void> {
 watch(
   [() => route.query['channel'], radio],
   ([channel]) => {
-    if (typeof channel !== 'string' || !radio.value) return;
+    // What this page wrote there itself may be behind the selection already.
+    if (typeof channel !== 'string' || !radio.value || channel === toldAddress) return;
     if (store.selection?.channelId === channel && store.selection.radioId === radio.value.id && sheet.value) return;
     store.selection = { radioId: radio.value.id, channelId: channel };
     goal = channel;
@@ -112,10 +115,10 @@ function select(channelId: string, all: readonly string[] = [channelId]): void {
   if (!radio.value || selected.value === channelId) return;
   store.selection = { radioId: radio.value.id, channelId };
   clearTimeout(telling);
-  telling = window.setTimeout(
-    () => void router.replace({ query: { ...route.query, channel: channelId } }),
-    ADDRESS_AFTER_MS,
-  );
+  telling = window.setTimeout(() => {
+    toldAddress = channelId;
+    void router.replace({ query: { ...route.query, channel: channelId } });
+  }, ADDRESS_AFTER_MS);
 }
 
 /** What can be added: through a site, and without one. */
