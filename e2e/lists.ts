@@ -29,8 +29,17 @@ export async function choose(page: Page, name: string): Promise<void> {
 }
 
 /** Chooses a list and imports it as it was guessed. */
-export async function take(page: Page, name: string): Promise<void> {
+async function take(page: Page, name: string): Promise<void> {
   await choose(page, name);
   await page.getByTestId('import-list').click();
   await expect(page.getByTestId('import-list')).toBeHidden();
+}
+
+/** A fresh plan of the demo at Sites, with the club’s list and no other. */
+export async function withClub(page: Page, relay: Relay, query = ''): Promise<string> {
+  await forgetAll(relay);
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, `sites${query}`));
+  await take(page, 'isles-club.csv');
+  return id;
 }

@@ -2,17 +2,14 @@
 import { dmrChannels, isDmr } from '@relay/core/modes/dmr/channel';
 import { rows } from '@relay/core/plan/table';
 import { sitesPlan } from '@relay/core/testing/sample-sites';
-import { choose, forgetAll, take } from './lists';
+import { choose, forgetAll, withClub } from './lists';
 import { cell as cellOf, expect, saved, tally, test } from './story';
 
 test('three repeaters go into the plan with a zone, whole; a swapped pair, a lost tone and a wrong slot are three findings and three mends; a newer list keeps the correction', async ({
   page,
   relay,
 }) => {
-  await forgetAll(relay);
-  const id = await relay.create({ demo: 'ostrey-isles' });
-  await page.goto(relay.at(id, 'sites'));
-  await take(page, 'isles-club.csv');
+  const id = await withClub(page, relay);
   // The list has the wrong tone for one of them.
   const ellery = page.getByTestId('near-site').filter({ hasText: 'QO1ELY' });
   await ellery.getByRole('button', { name: 'Correct QO1ELY' }).click();
@@ -101,10 +98,7 @@ test('a newer list that lacks a repeater of the plan marks it there, until someb
   page,
   relay,
 }) => {
-  await forgetAll(relay);
-  const id = await relay.create({ demo: 'ostrey-isles' });
-  await page.goto(relay.at(id, 'sites'));
-  await take(page, 'isles-club.csv');
+  await withClub(page, relay);
   await page.getByLabel(/^Choose QO1GLN/).check();
   await page.getByTestId('into-plan').click();
   await page.getByTestId('add-sites').click();

@@ -13,7 +13,9 @@ const WIDTHS = [1280, 390, 640, 1920];
 /** Where axe looks; 1920 lays out as 1280 does, with more beside. */
 const AXE_WIDTHS = new Set([1280, 640, 390]);
 
-/** A drawer of the component library has a header element of its own, within its dialog: no second banner to a reader. */
+/**
+ * A drawer of the component library has a header element of its own, within its dialog: no second banner to a reader.
+ */
 const HEADED_TWICE = new Set(['landmark-no-duplicate-banner', 'landmark-unique']);
 
 /** What is wrong on a page, as axe has it: a line each, with the first places. */

@@ -1,7 +1,7 @@
 /** Lists of sites: imported by looking, read near and far, corrected in their columns, sought. */
 import { readFileSync } from 'node:fs';
 import { generatedList } from '../bench/generated-list';
-import { choose, demoList, forgetAll, take } from './lists';
+import { choose, demoList, forgetAll, withClub } from './lists';
 import { expect, saved, tally, test } from './story';
 
 test('three layouts come in by looking, a fourth needs two columns chosen; the nearest come first', async ({
@@ -82,10 +82,7 @@ test('a wrong tone is corrected once, and stands when a newer version of the lis
   page,
   relay,
 }) => {
-  await forgetAll(relay);
-  const id = await relay.create({ demo: 'ostrey-isles' });
-  await page.goto(relay.at(id, 'sites?mode=FM'));
-  await take(page, 'isles-club.csv');
+  await withClub(page, relay, '?mode=FM');
   const ellery = page.getByTestId('near-site').filter({ hasText: 'QO1ELY' });
   await expect(ellery).toContainText('110.9 Hz');
   await ellery.getByRole('button', { name: 'Correct QO1ELY' }).click();
@@ -124,10 +121,7 @@ test('a wrong tone is corrected once, and stands when a newer version of the lis
 });
 
 test('a clear frequency is found for the hotspot, with the reason; its channels go along', async ({ page, relay }) => {
-  await forgetAll(relay);
-  const id = await relay.create({ demo: 'ostrey-isles' });
-  await page.goto(relay.at(id, 'sites'));
-  await take(page, 'isles-club.csv');
+  const id = await withClub(page, relay);
   await page.goto(relay.at(id, 'hotspots/home'));
   await page.getByRole('button', { name: 'Find a clear frequency' }).click();
   // One of the ten is off the air.

@@ -36,11 +36,17 @@ export interface RadioWork {
   offer: Offer;
   /** Everything that the wants of this radio take, as far as it is known. */
   drafts: readonly ChannelDraft[];
-  /** What is found once for this radio and kept up to date as the work goes on: looking through thousands each time would take seconds. */
+  /**
+   * What is found once for this radio and kept up to date as the work goes on: looking through thousands each time
+   * would take seconds.
+   */
   once<T extends object>(make: (work: RadioWork) => T): T;
 }
 
-/** What a site is worth a channel for when a zone is made of sites, in order; `missing` says what is not possible, and why. */
+/**
+ * What a site is worth a channel for when a zone is made of sites, in order; `missing` says what is not possible, and
+ * why.
+ */
 export interface WorthAChannel {
   /** `short`: what stands for the name where it does not fit. */
   destinations: { destination: Destination; name: string; short: string }[];
@@ -48,9 +54,14 @@ export interface WorthAChannel {
 }
 
 export interface ModeBuild<M extends ModeId = ModeId> {
-  /** The channels that a destination takes in a radio, in their order of use; the same one is made once, whatever wants it. */
+  /**
+   * The channels that a destination takes in a radio, in their order of use; the same one is made once, whatever
+   * wants it.
+   */
   channels(plan: Plan, site: Site, destination: Destination): ChannelDraft<M>[];
-  /** Offers the rows that a draft needs beside it in the radio (contacts, lists). @returns the values with their links */
+  /**
+   * Offers the rows that a draft needs beside it in the radio (contacts, lists). @returns the values with their links
+   */
   furnish?(work: RadioWork, draft: ChannelDraft<M>, channel: ChannelOf<M> | null): ValuesOf<M>;
   worthAChannel(plan: Plan, site: Site): WorthAChannel;
   /** Sets what a hotspot needs, beyond the mode being on, for what is wanted through it on networks of this mode. */
@@ -62,9 +73,14 @@ export interface ModeOffer<M extends ModeId = ModeId> {
   destinations(network: NetworkOf<M>): DestinationInfo[];
   /** What there is without any network: those who hear a site, commands for its gateway, call signs. */
   withoutNetwork(plan: Plan): DestinationInfo[];
-  /** Destinations that no list holds, by what was typed: a call sign, somebody’s ID. None for a text that is neither. */
+  /**
+   * Destinations that no list holds, by what was typed: a call sign, somebody’s ID. None for a text that is neither.
+   */
   typed?(plan: Plan, text: string): DestinationInfo[];
-  /** How a destination can be reached through a site, in a few words (`slot 2`); `null` when the site does not offer it. */
+  /**
+   * How a destination can be reached through a site, in a few words (`slot 2`); `null` when the site does not offer
+   * it.
+   */
   offer(plan: Plan, site: Site, destination: Destination): string | null;
   /** Who a radio calls as in this mode, in a few words; empty where it has not the mode, or says nothing of it. */
   knownAs(radio: Radio): string;

@@ -171,22 +171,24 @@ export function clearOfHz(index: PlanIndex, site: Hotspot, shiftHz: number = shi
 /** Whether a hotspot could be on a pair without a fault of its own: clear, on the raster, and far enough apart. */
 export function couldBeOn(index: PlanIndex, { id }: Hotspot, txHz: number, rxHz: number): boolean {
   // Many channels ask for the same pair.
-  return index.look(standsOn, `${id} ${txHz} ${rxHz}`);
+  return index.look(isFaultless, `${id} ${txHz} ${rxHz}`);
 }
 
-function standsOn(index: PlanIndex, asked: string): boolean {
-  const [siteId, sends, listens] = asked.split(' ') as [Id, string, string];
+/** `asked`: the hotspot and its pair, Hz. */
+function isFaultless(index: PlanIndex, asked: string): boolean {
+  const [siteId, ...pair] = asked.split(' ') as [Id, string, string];
   const site = index.plan.sites.byId[siteId] as Hotspot;
-  return isFaultless(index, site, Number(sends), Number(listens));
-}
-
-function isFaultless(index: PlanIndex, site: Hotspot, txHz: number, rxHz: number): boolean {
+  const [txHz, rxHz] = pair.map(Number) as [number, number];
   const shiftHz = rxHz - txHz;
   const least = leastSplitHz(txHz, rxHz);
   if (shiftHz !== 0 && least !== null && Math.abs(shiftHz) < least) return false;
   if (!isOnRaster(txHz) || !isOnRaster(rxHz)) return false;
-  const asked = { widthHz: siteWidthHz(index, site), shiftHz, plan: index.plan.station };
-  return isClearPair(txHz, { ...asked, taken: aroundHotspot(index, site) });
+  return isClearPair(txHz, {
+    widthHz: siteWidthHz(index, site),
+    shiftHz,
+    plan: index.plan.station,
+    taken: aroundHotspot(index, site),
+  });
 }
 
 /**

@@ -48,8 +48,8 @@ export interface SiteWay {
 export const SITE_WAY = 'Set {site} to {value}: {agree}';
 
 /**
- * The press that sets the hotspot to what this channel has. None at a site of somebody else’s, nor where no more channels
- * have that value than have the hotspot’s own.
+ * The press that sets the hotspot to what this channel has. None at a site of somebody else’s, nor where no more
+ * channels have that value than have the hotspot’s own.
  *
  * @param shown the channel’s value in words
  * @param values what is set at the site, by path in it

@@ -19,7 +19,10 @@ export interface ValueCheck<M extends ModeId, K extends FactKey> {
   hops: readonly HopId[];
   /** Where the value stands in the channel. */
   field: readonly PathKey[];
-  /** By id. `{has}` and `{expects}` are the pair in words, `{channel}` and `{site}` names; `data` adds more, or says it otherwise. */
+  /**
+   * By id. `{has}` and `{expects}` are the pair in words, `{channel}` and `{site}` names; `data` adds more, or says
+   * it otherwise.
+   */
   messages: Readonly<Record<string, string>>;
   /** Which message tells it; `null`: not this check's to tell. Without, the first. */
   which?(context: ContextOf<M>, fact: FactOf<K>): string | null;

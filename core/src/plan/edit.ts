@@ -33,7 +33,10 @@ function listDepth(from: unknown, to: unknown, path: readonly PathKey[]): number
   return -1;
 }
 
-/** Immer speaks of lists index by index; others must be able to read and merge it, so lists become inserts and removals. */
+/**
+ * Immer speaks of lists index by index; others must be able to read and merge it, so lists become inserts and
+ * removals.
+ */
 function toWire(from: unknown, to: unknown, immerPatches: readonly ImmerPatch[]): Patch[] {
   const wire: Patch[] = [];
   const listsDone = new Set<string>();
@@ -63,7 +66,7 @@ const PLAIN_FIELDS: ReadonlySet<PathKey> = new Set(['name', 'rxHz', 'txHz', 'pow
 /** Whether a patch sets one value of a channel that names nothing. */
 function namesNothing({ op, path: [root, , table, part, , field, inner] }: ImmerPatch): boolean {
   if (op !== 'replace' || root !== 'codeplugs' || table !== 'channels' || part !== 'byId') return false;
-  if (field === undefined || PLAIN_FIELDS.has(field)) return field !== undefined;
+  if (field !== undefined && PLAIN_FIELDS.has(field)) return true;
   const mode = MODE_IDS.find((id) => id === field);
   return mode !== undefined && inner !== undefined && !dataOf(mode).references.channelLinks.includes(String(inner));
 }

@@ -1,6 +1,7 @@
 /**
- * Frequencies for a hotspot: clear of what is there and of what is kept for others. Every proposal of a frequency comes from
- * here, the finder's and the press of a check alike, so that no proposal breaks what a check holds it against.
+ * Frequencies for a hotspot: clear of what is there and of what is kept for others. Every proposal of a frequency
+ * comes from here, the finder's and the press of a check alike, so that no proposal breaks what a check holds it
+ * against.
  */
 import { amateurBands, holds, licenceBands, type NamedBand } from './bands';
 import { type BandPlan, type SegmentKind, segmentsOf } from './segments';
@@ -102,8 +103,8 @@ export function viewBand(band: NamedBand, asked: Asked): BandView {
 }
 
 /**
- * The frequency nearest to `freqHz` that is clear, on the raster and in the licence; `null` when none is. `fits`: what else must
- * hold of it, such as that the radios tune it.
+ * The frequency nearest to `freqHz` that is clear, on the raster and in the licence; `null` when none is. `fits`:
+ * what else must hold of it, such as that the radios tune it.
  */
 export function nearestClearHz(
   freqHz: number,
@@ -134,7 +135,10 @@ export function nearestClearHz(
   return best;
 }
 
-/** Bands of the licence in which hotspots are usual: 2 m and 70 cm where the licence has them, else all. Common practice. */
+/**
+ * Bands of the licence in which hotspots are usual: 2 m and 70 cm where the licence has them, else all. Common
+ * practice.
+ */
 export function hotspotBands(plan: BandPlan): readonly NamedBand[] {
   const bands = licenceBands(plan);
   const usual = bands.filter((band) => band.name === '2 m' || band.name === '70 cm');

@@ -46,7 +46,6 @@ watch(
   { immediate: true },
 );
 
-// Another step begins at its top: what scrolls is the same for all.
 const route = useRoute();
 const router = useRouter();
 /** The field that the address asks for (`?field=Color code`) is gone to, and taken out of the address. */
@@ -63,6 +62,7 @@ watch(
   },
   { immediate: true },
 );
+// Another step begins at its top: what scrolls is the same for all.
 watch(
   () => route.name,
   () => document.querySelector('#work')?.scrollTo(0, 0),
@@ -115,6 +115,7 @@ function onKey(event: KeyboardEvent): void {
 
 /** What nobody needs at once waits until the plan is on the screen, ms. */
 const LATER_MS = 1000;
+let leaveFocus = (): void => undefined;
 const later = setTimeout(async () => {
   const { keepFocus } = await import('./keep-focus');
   if (!frame.value) return;
@@ -122,7 +123,6 @@ const later = setTimeout(async () => {
   frame.value.dataset['keepsFocus'] = '';
 }, LATER_MS);
 onMounted(() => window.addEventListener('keydown', onKey));
-let leaveFocus = (): void => undefined;
 onUnmounted(() => {
   clearTimeout(later);
   leaveFocus();

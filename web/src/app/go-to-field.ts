@@ -7,11 +7,10 @@ const WAIT_MS = 50;
 function controlOf(label: string): HTMLElement | null {
   const work = document.querySelector('#work');
   const named = [...(work?.querySelectorAll('label') ?? [])].find((one) => one.textContent.trim() === label);
-  const control = named?.control ?? (named?.htmlFor ? document.getElementById(named.htmlFor) : null);
-  if (control) return control;
-  const beside = work?.querySelector<HTMLElement>(`[aria-label="${CSS.escape(label)}"]`);
-  const inside = named?.querySelector<HTMLElement>('input, button, [tabindex]');
-  return inside ?? beside?.querySelector<HTMLElement>('input, button, [tabindex]') ?? beside ?? null;
+  if (named?.control) return named.control;
+  // A group of controls, or a control that is named without a label of its own.
+  const group = work?.querySelector<HTMLElement>(`[aria-label="${CSS.escape(label)}"]`);
+  return group?.querySelector<HTMLElement>('input, button, [tabindex]') ?? group ?? null;
 }
 
 /** Goes to the field with that label, while `isWanted`. */

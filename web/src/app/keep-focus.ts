@@ -1,6 +1,7 @@
 /**
  * Whoever works by keyboard loses the place when what had the focus goes: a finding that was mended, a row that was
- * removed. The focus then goes to what took its place: the same control of the row behind, else the nearest part that is left.
+ * removed. The focus then goes to what took its place: the same control of the row behind, else the nearest part that
+ * is left.
  */
 const FOCUSABLE = 'a[href], button:not(:disabled), input:not(:disabled), [tabindex="0"]';
 const ROW = '[data-index], li, tr';
@@ -56,10 +57,12 @@ function nextTo({ around, row }: Place): HTMLElement | null {
 export function keepFocus(root: HTMLElement): () => void {
   let place: Place | null = null;
   let pending = 0;
-  const note = ({ target }: FocusEvent) => {
+  const note = (focused: EventTarget | null) => {
     // The sheet keeps its own.
-    place = target instanceof Element && !target.closest('revo-grid') ? placeOf(target) : null;
+    const isKept = focused instanceof Element && root.contains(focused) && !focused.closest('revo-grid');
+    place = isKept ? placeOf(focused) : null;
   };
+  const onFocus = ({ target }: FocusEvent) => note(target);
   const look = () => {
     pending = 0;
     if (!place || place.element.isConnected || document.activeElement !== document.body) return;
@@ -70,13 +73,11 @@ export function keepFocus(root: HTMLElement): () => void {
   const watcher = new MutationObserver(() => {
     if (place && !place.element.isConnected && pending === 0) pending = requestAnimationFrame(look);
   });
-  const { activeElement } = document;
-  if (activeElement && root.contains(activeElement) && !activeElement.closest('revo-grid'))
-    place = placeOf(activeElement);
-  root.addEventListener('focusin', note);
+  note(document.activeElement);
+  root.addEventListener('focusin', onFocus);
   watcher.observe(root, { childList: true, subtree: true });
   return () => {
-    root.removeEventListener('focusin', note);
+    root.removeEventListener('focusin', onFocus);
     watcher.disconnect();
     cancelAnimationFrame(pending);
   };

@@ -13,7 +13,12 @@ const props = defineProps<{
   label: string;
   entries: readonly T[];
   textOf: (entry: T) => string;
+  /** As the press that removes one names it: `group Hask Wide`. */
+  nameOf: (entry: T) => string;
+  /** What the press says that takes the new one. */
+  addLabel: string;
 }>();
+defineEmits<{ remove: [entry: T]; add: [] }>();
 const { words, shown } = useNarrowed(
   () => props.entries,
   (entry) => props.textOf(entry),
@@ -33,11 +38,17 @@ const { words, shown } = useNarrowed(
       <VirtualRows v-slot="{ row, at }" :rows="shown" :key-of="(one) => one.id" :height="43">
         <tr :data-index="at">
           <slot name="row" :row="row" />
+          <td>
+            <el-button link :aria-label="`Remove ${nameOf(row)}`" @click="$emit('remove', row)">Remove</el-button>
+          </td>
         </tr>
       </VirtualRows>
       <tbody>
         <tr>
           <slot name="fresh" />
+          <td>
+            <el-button @click="$emit('add')">{{ addLabel }}</el-button>
+          </td>
         </tr>
       </tbody>
     </table>

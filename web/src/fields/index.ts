@@ -6,6 +6,7 @@ export { default as FieldRow } from './FieldRow.vue';
 export { default as FormGroups } from './FormGroups.vue';
 export { default as MasterDetail } from './MasterDetail.vue';
 export { default as NarrowField } from './NarrowField.vue';
+export { default as NewCell } from './NewCell.vue';
 export { default as PageHead } from './PageHead.vue';
 export { default as PickBox } from './PickBox.vue';
 export { default as ReachField } from './ReachField.vue';

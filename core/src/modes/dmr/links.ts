@@ -78,7 +78,10 @@ export function withoutNetwork(plan: Plan): DestinationInfo[] {
   return [LOCAL, ...found.values()];
 }
 
-/** An ID of seven digits, `999 2418` or `private 9992418`: its holder, through each DMR network. One's own is nobody to call. */
+/**
+ * An ID of seven digits, `999 2418` or `private 9992418`: its holder, through each DMR network. One's own is nobody
+ * to call.
+ */
 export function typed(plan: Plan, text: string): DestinationInfo[] {
   const found = /^(?:private\s+)?(\d[\d ]*)$/i.exec(text.trim());
   const number = Number(found?.[1]?.replace(/ /g, '') ?? NaN);

@@ -103,7 +103,10 @@ export function typed(_plan: Plan, text: string): DestinationInfo[] {
   return [byCallSign(found[1]!, found[2] ?? '')];
 }
 
-/** Local calls, what a gateway does, the areas of the plan's repeaters, and every call sign that something already calls. */
+/**
+ * Local calls, what a gateway does, the areas of the plan's repeaters, and every call sign that something already
+ * calls.
+ */
 export function withoutNetwork(plan: Plan): DestinationInfo[] {
   const found = new Map<string, DestinationInfo>();
   const add = (info: DestinationInfo) => void (found.has(info.address) || found.set(info.address, info));
@@ -163,7 +166,10 @@ export function urFor(plan: Plan, destination: Destination | null): string | nul
   return command && writeCommand(command);
 }
 
-/** How a destination can be reached: empty where its gateway reaches it, else why not; `null` where the site has no D-STAR. */
+/**
+ * How a destination can be reached: empty where its gateway reaches it, else why not; `null` where the site has no
+ * D-STAR.
+ */
 export function offer(plan: Plan, site: Site, destination: Destination): string | null {
   if (!site.dstar) return null;
   const target = targetOf(plan, destination);
@@ -214,7 +220,10 @@ export function toGateway(site: DstarSiteFields, { rpt1, rpt2 }: { rpt1: string;
     : leaves({ rpt1, rpt2 }, site.callSign);
 }
 
-/** What the site is linked to when a talk channel is keyed: as before, or by an entry of the radio (`by`) that links it first. */
+/**
+ * What the site is linked to when a talk channel is keyed: as before, or by an entry of the radio (`by`) that links
+ * it first.
+ */
 export function linkWhenTalking(context: PathContext<'dstar'>): { state: LinkState | undefined; by: Id | null } {
   const { index, site, radio, channel } = context;
   const before = linkBefore(index, site!);

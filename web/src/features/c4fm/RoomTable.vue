@@ -10,7 +10,7 @@ import {
 } from '@relay/core/modes/c4fm/rooms';
 import type { Room } from '@relay/core/plan/modes/c4fm/types';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import { EntryTable, PickBox, TextField } from '../../fields';
+import { EntryTable, NewCell, PickBox, TextField } from '../../fields';
 import type { Pick } from '../../fields/pick';
 import { takeName, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
@@ -27,7 +27,7 @@ const name = ref('');
 const place = ref('');
 const problem = ref('');
 const meant = ref<string | null>(null);
-const numberBox = ref<HTMLInputElement | null>(null);
+const numberBox = ref<{ focus: () => void } | null>(null);
 
 function add(): void {
   const found = roomNumberProblem(number.value, props.network.disconnect);
@@ -99,10 +99,23 @@ function setLead(room: Room, value: string): void {
     draft.bridgesTo = kind === 'bridge' ? networkId : null;
   });
 }
+
+function remove({ id, name: gone }: Room): void {
+  store.remove(`Removed ${gone}`, (draft) => removeRow(roomNetwork(draft, props.network.id)!.rooms, id));
+}
 </script>
 
 <template>
-  <EntryTable what="rooms" label="Rooms" :entries="all" :text-of="textOf">
+  <EntryTable
+    what="rooms"
+    label="Rooms"
+    :entries="all"
+    :text-of="textOf"
+    :name-of="(room) => room.name"
+    add-label="Add"
+    @remove="remove"
+    @add="add"
+  >
     <template #head>
       <th scope="col" class="narrow">Number</th>
       <th scope="col">Name</th>
@@ -150,50 +163,21 @@ function setLead(room: Room, value: string): void {
           @choose="setLead(room, $event)"
         />
       </td>
-      <td>
-        <el-button
-          link
-          :aria-label="`Remove ${room.name}`"
-          @click="
-            store.remove(`Removed ${room.name}`, (draft) => removeRow(roomNetwork(draft, network.id)!.rooms, room.id))
-          "
-          >Remove</el-button
-        >
-      </td>
     </template>
     <template #fresh>
-      <td>
-        <input
-          ref="numberBox"
-          v-model="number"
-          class="plain-input mono"
-          aria-label="New room: number"
-          placeholder="41205"
-          inputmode="numeric"
-          @keydown.enter="add"
-        />
-      </td>
-      <td>
-        <input
-          v-model="name"
-          class="plain-input"
-          aria-label="New room: name"
-          placeholder="New room"
-          @keydown.enter="add"
-        />
-      </td>
-      <td>
-        <input
-          v-model="place"
-          class="plain-input"
-          aria-label="New room: place"
-          placeholder="Place"
-          @keydown.enter="add"
-        />
-      </td>
+      <NewCell
+        ref="numberBox"
+        v-model="number"
+        label="New room: number"
+        placeholder="41205"
+        mono
+        inputmode="numeric"
+        @add="add"
+      />
+      <NewCell v-model="name" label="New room: name" placeholder="New room" @add="add" />
+      <NewCell v-model="place" label="New room: place" placeholder="Place" @add="add" />
       <td />
       <td />
-      <td><el-button @click="add">Add</el-button></td>
     </template>
   </EntryTable>
   <p v-if="problem" class="is-broken" role="alert">
@@ -202,10 +186,6 @@ function setLead(room: Room, value: string): void {
 </template>
 
 <style scoped>
-.plain-input {
-  width: 100%;
-}
-
 .narrow {
   width: 96px;
 }

@@ -237,7 +237,8 @@ function isElsewhere(): boolean {
 
 /**
  * Brings a cell into view and puts the focus there.
- * @param politely not while the focus is elsewhere: whoever came by a link may have begun something before the sheet was there
+ * @param politely not while the focus is elsewhere: whoever came by a link may have begun something before the sheet
+ * was there
  */
 async function goTo(
   { channelId, columnId }: Pick<TypedCell, 'channelId' | 'columnId'>,

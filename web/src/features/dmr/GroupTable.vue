@@ -4,12 +4,12 @@ import { routesOf } from '@relay/core/modes/dmr/links';
 import { ADDRESS_MAX, ADDRESS_MIN, SIMPLEX_SLOT } from '@relay/core/plan/modes/dmr/limits';
 import { numberFor } from '@relay/core/modes/dmr/routes/table';
 import { GROUP_CATEGORIES } from '@relay/core/plan/modes/dmr/schema';
-import type { GroupCategory } from '@relay/core/plan/modes/dmr/types';
+import type { GroupCategory, TalkGroup } from '@relay/core/plan/modes/dmr/types';
 import { parseWhole } from '@relay/core/units/quantities';
 import { hotspotsOf } from '@relay/core/plan/sites';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { type DmrNetwork, dmrNetwork } from '@relay/core/modes/dmr/networks';
-import { EntryTable, TextField } from '../../fields';
+import { EntryTable, NewCell, TextField } from '../../fields';
 import { takeName, takeWhole } from '../../fields/field';
 import { newId } from '../../fields/new-id';
 import { usePlanIndex } from '../../sync/plan-look-ups';
@@ -47,7 +47,7 @@ const number = ref('');
 const name = ref('');
 const category = ref<GroupCategory>('local');
 const problem = ref('');
-const numberBox = ref<HTMLInputElement | null>(null);
+const numberBox = ref<{ focus: () => void } | null>(null);
 
 function add(): void {
   const value = parseWhole(number.value);
@@ -70,13 +70,22 @@ function add(): void {
   }
 }
 
-function remove(id: string, groupName: string): void {
-  store.remove(`Removed group ${groupName}`, (draft) => removeRow(dmrNetwork(draft, props.network.id)!.groups, id));
+function remove({ id, name: gone }: TalkGroup): void {
+  store.remove(`Removed group ${gone}`, (draft) => removeRow(dmrNetwork(draft, props.network.id)!.groups, id));
 }
 </script>
 
 <template>
-  <EntryTable what="groups" label="Talk groups" :entries="groups" :text-of="textOf">
+  <EntryTable
+    what="groups"
+    label="Talk groups"
+    :entries="groups"
+    :text-of="textOf"
+    :name-of="(group) => `group ${group.name}`"
+    add-label="Add group"
+    @remove="remove"
+    @add="add"
+  >
     <template #head>
       <th scope="col" class="narrow">Number</th>
       <th scope="col">Name</th>
@@ -133,40 +142,29 @@ function remove(id: string, groupName: string): void {
           >{{ one.number }}<span v-if="one.sites" class="soft"> {{ one.sites }}</span></span
         >
       </td>
-      <td>
-        <el-button link :aria-label="`Remove group ${group.name}`" @click="remove(group.id, group.name)"
-          >Remove</el-button
-        >
-      </td>
     </template>
     <template #fresh>
-      <td>
-        <input
-          ref="numberBox"
-          v-model="number"
-          class="new mono"
-          aria-label="New group: number"
-          placeholder="Number"
-          inputmode="numeric"
-          @keydown.enter="add"
-        />
-      </td>
-      <td>
-        <input v-model="name" class="new" aria-label="New group: name" placeholder="New group" @keydown.enter="add" />
-      </td>
+      <NewCell
+        ref="numberBox"
+        v-model="number"
+        label="New group: number"
+        placeholder="Number"
+        mono
+        inputmode="numeric"
+        @add="add"
+      />
+      <NewCell v-model="name" label="New group: name" placeholder="New group" @add="add" />
       <td>
         <el-select :persistent="false" v-model="category" class="reach" aria-label="New group: reach"
           ><el-option v-for="one in GROUP_CATEGORIES" :key="one" :value="one" :label="one"
         /></el-select>
       </td>
       <td v-if="ways.length" />
-      <td><el-button @click="add">Add group</el-button></td>
     </template>
   </EntryTable>
   <p v-if="problem" class="is-broken" role="alert">{{ problem }}</p>
 </template>
 
-<style scoped src="./new-row.css"></style>
 <style scoped>
 .ways {
   white-space: nowrap;

@@ -3,7 +3,7 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { DmrNetwork } from '@relay/core/modes/dmr/networks';
 import { newServer } from '@relay/core/plan/create';
-import { TextField } from '../../fields';
+import { NewCell, TextField } from '../../fields';
 import { takeName, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
 
@@ -91,33 +91,9 @@ const takeRegion =
           </td>
         </tr>
         <tr>
-          <td>
-            <input
-              v-model="name"
-              class="new"
-              aria-label="New server: name"
-              placeholder="New server"
-              @keydown.enter="add"
-            />
-          </td>
-          <td>
-            <input
-              v-model="host"
-              class="new mono"
-              aria-label="New server: address"
-              placeholder="host name or address"
-              @keydown.enter="add"
-            />
-          </td>
-          <td>
-            <input
-              v-model="region"
-              class="new"
-              aria-label="New server: region"
-              placeholder="Region"
-              @keydown.enter="add"
-            />
-          </td>
+          <NewCell v-model="name" label="New server: name" placeholder="New server" @add="add" />
+          <NewCell v-model="host" label="New server: address" placeholder="host name or address" mono @add="add" />
+          <NewCell v-model="region" label="New server: region" placeholder="Region" @add="add" />
           <td />
           <td><el-button :disabled="name.trim() === ''" @click="add">Add server</el-button></td>
         </tr>
@@ -133,7 +109,6 @@ const takeRegion =
   />
 </template>
 
-<style scoped src="./new-row.css"></style>
 <style scoped>
 .lost {
   display: block;

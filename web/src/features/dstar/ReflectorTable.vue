@@ -5,7 +5,7 @@ import { type Family, reflectorCall } from '@relay/core/modes/dstar/links';
 import { networkOf } from '@relay/core/plan/networks';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import { parseWhole } from '@relay/core/units/quantities';
-import { EntryTable, TextField } from '../../fields';
+import { EntryTable, NewCell, TextField } from '../../fields';
 import { takeWhole, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
@@ -19,7 +19,7 @@ const number = ref('');
 const title = ref('');
 const modules = ref('');
 const problem = ref('');
-const numberBox = ref<HTMLInputElement | null>(null);
+const numberBox = ref<{ focus: () => void } | null>(null);
 const MODULES_EXPECTED = 'expected module letters such as ABC or A-E.';
 
 function remove(one: { id: string; number: number }): void {
@@ -73,7 +73,16 @@ const takeTitle =
 </script>
 
 <template>
-  <EntryTable what="reflectors" label="Reflectors" :entries="reflectors" :text-of="textOf">
+  <EntryTable
+    what="reflectors"
+    label="Reflectors"
+    :entries="reflectors"
+    :text-of="textOf"
+    :name-of="(one) => reflectorCall(family, one)"
+    add-label="Add"
+    @remove="remove"
+    @add="add"
+  >
     <template #head>
       <th scope="col" class="narrow">Number</th>
       <th scope="col">Known as</th>
@@ -113,51 +122,18 @@ const takeTitle =
         />
       </td>
       <td class="number mono">{{ one.activity ?? '–' }}</td>
-      <td>
-        <el-button link :aria-label="`Remove ${reflectorCall(family, one)}`" @click="remove(one)">Remove</el-button>
-      </td>
     </template>
     <template #fresh>
-      <td>
-        <input
-          ref="numberBox"
-          v-model="number"
-          class="plain-input"
-          aria-label="New reflector: number"
-          placeholder="001"
-          @keydown.enter="add"
-        />
-      </td>
-      <td>
-        <input
-          v-model="title"
-          class="plain-input"
-          aria-label="New reflector: known as"
-          placeholder="Known as"
-          @keydown.enter="add"
-        />
-      </td>
-      <td>
-        <input
-          v-model="modules"
-          class="plain-input"
-          aria-label="New reflector: modules"
-          placeholder="ABC"
-          @keydown.enter="add"
-        />
-      </td>
+      <NewCell ref="numberBox" v-model="number" label="New reflector: number" placeholder="001" @add="add" />
+      <NewCell v-model="title" label="New reflector: known as" placeholder="Known as" @add="add" />
+      <NewCell v-model="modules" label="New reflector: modules" placeholder="ABC" @add="add" />
       <td />
-      <td><el-button @click="add">Add</el-button></td>
     </template>
   </EntryTable>
   <p v-if="problem" class="is-broken" role="alert">{{ problem }}</p>
 </template>
 
 <style scoped>
-.plain-input {
-  width: 100%;
-}
-
 .narrow {
   width: 110px;
 }

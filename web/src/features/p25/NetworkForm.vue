@@ -4,10 +4,10 @@ import { computed, nextTick, ref } from 'vue';
 import { readGroup } from '@relay/core/modes/p25/addresses';
 import { SPECIAL_NAMES } from '@relay/core/plan/modes/p25/limits';
 import { p25Network, type P25Network, SPECIAL_TITLES } from '@relay/core/modes/p25/links';
-import type { P25SpecialName } from '@relay/core/plan/modes/p25/types';
+import type { P25Group, P25SpecialName } from '@relay/core/plan/modes/p25/types';
 import { reachOf } from '@relay/core/plan/sites';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import { EntryTable, FieldGroup, FormGroups, ReachList, TextField } from '../../fields';
+import { EntryTable, FieldGroup, FormGroups, NewCell, ReachList, TextField } from '../../fields';
 import DirectoryImport from '../../panels/DirectoryImport.vue';
 import { namesBeside, takeName, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
@@ -21,7 +21,7 @@ const textOf = (group: (typeof groups.value)[number]) => `${group.number} ${grou
 const number = ref('');
 const name = ref('');
 const problem = ref('');
-const numberBox = ref<HTMLInputElement | null>(null);
+const numberBox = ref<{ focus: () => void } | null>(null);
 const HINTS: Readonly<Record<P25SpecialName, string>> = {
   unlink: 'Calling it leaves whatever group is linked. Commonly 9999.',
   echo: 'Empty while the network’s own pages name none.',
@@ -70,6 +70,10 @@ function add(): void {
     void nextTick(() => numberBox.value?.focus());
   }
 }
+
+function remove({ id, name: gone }: P25Group): void {
+  store.remove(`Removed group ${gone}`, (draft) => removeRow(p25Network(draft, props.network.id)!.groups, id));
+}
 </script>
 
 <template>
@@ -102,7 +106,16 @@ function add(): void {
     <FieldGroup title="Which sites reach it"><ReachList :sites="sites" mode="P25" /></FieldGroup>
     <FieldGroup title="Talk groups" wide>
       <DirectoryImport :network="network" />
-      <EntryTable what="groups" label="Talk groups" :entries="groups" :text-of="textOf">
+      <EntryTable
+        what="groups"
+        label="Talk groups"
+        :entries="groups"
+        :text-of="textOf"
+        :name-of="(group) => `group ${group.name}`"
+        add-label="Add group"
+        @remove="remove"
+        @add="add"
+      >
         <template #head>
           <th scope="col" class="narrow">Number</th>
           <th scope="col">Name</th>
@@ -128,41 +141,18 @@ function add(): void {
               "
             />
           </td>
-          <td>
-            <el-button
-              link
-              :aria-label="`Remove group ${group.name}`"
-              @click="
-                store.remove(`Removed group ${group.name}`, (draft) =>
-                  removeRow(p25Network(draft, network.id)!.groups, group.id),
-                )
-              "
-              >Remove</el-button
-            >
-          </td>
         </template>
         <template #fresh>
-          <td>
-            <input
-              ref="numberBox"
-              v-model="number"
-              class="plain-input mono"
-              aria-label="New group: number"
-              placeholder="Number"
-              inputmode="numeric"
-              @keydown.enter="add"
-            />
-          </td>
-          <td>
-            <input
-              v-model="name"
-              class="plain-input"
-              aria-label="New group: name"
-              placeholder="New group"
-              @keydown.enter="add"
-            />
-          </td>
-          <td><el-button @click="add">Add group</el-button></td>
+          <NewCell
+            ref="numberBox"
+            v-model="number"
+            label="New group: number"
+            placeholder="Number"
+            mono
+            inputmode="numeric"
+            @add="add"
+          />
+          <NewCell v-model="name" label="New group: name" placeholder="New group" @add="add" />
         </template>
       </EntryTable>
       <p v-if="problem" class="is-broken" role="alert">{{ problem }}</p>
@@ -171,10 +161,6 @@ function add(): void {
 </template>
 
 <style scoped>
-.plain-input {
-  width: 100%;
-}
-
 .narrow {
   width: 130px;
 }

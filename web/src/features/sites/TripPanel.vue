@@ -7,7 +7,7 @@ import { readPlace, takeNumber } from '../../fields/field';
 import type { FiledSite, Trip } from '@relay/core/lists/filed';
 import { api, type SiteFilter } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
-import { demoTrip, isDemoStation } from './demo';
+import { demoTrack, isDemoStation } from './demo';
 import NearTable from './NearTable.vue';
 import { type DistanceUnit, distanceText } from './place';
 import { readGpx, readTrip, usualWidthKm } from './trip';
@@ -33,10 +33,13 @@ async function readFile(event: Event): Promise<void> {
   const input = event.target as HTMLInputElement;
   const file = input.files?.[0];
   input.value = '';
-  if (!file) return;
-  const read = readGpx(await file.text());
+  if (file) await follow(file.name, await file.text());
+}
+
+async function follow(name: string, gpx: string): Promise<void> {
+  const read = readGpx(gpx);
   problem.value = read.problem ?? '';
-  fromFile.value = read.problem ? null : { name: file.name, points: read.points };
+  fromFile.value = read.problem ? null : { name, points: read.points };
   if (fromFile.value) await look();
 }
 
@@ -62,10 +65,8 @@ function beginAtHome(): void {
 
 onMounted(async () => {
   if (!isDemoStation(store.plan?.station.callSign ?? '')) return;
-  const { name, points: found } = await demoTrip();
-  if (text.value !== '' || fromFile.value) return;
-  fromFile.value = { name, points: found };
-  await look();
+  const { name, gpx } = await demoTrack();
+  if (text.value === '' && !fromFile.value) await follow(name, gpx);
 });
 onBeforeUnmount(() => asking?.abort());
 defineExpose({ look });

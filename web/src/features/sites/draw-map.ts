@@ -2,7 +2,7 @@
 import { geoCircle, geoPath } from 'd3-geo';
 import type { Position } from '@relay/core/plan/types';
 import type { Label, LabelKind, ScaleBar } from './map-labels';
-import { type Mark, type Point, radiusOf, toUnit, unitProjection, type View } from './map-view';
+import { EARTH_KM, type Mark, type Point, radiusOf, toUnit, unitProjection, type View } from './map-view';
 
 export interface Frame {
   view: View;
@@ -27,8 +27,11 @@ export interface Frame {
 
 const SANS = '"Archivo Variable", sans-serif';
 const RINGS_KM = [10, 25, 50, 100, 250, 500];
-/** Degrees of a great circle a kilometre long on the mean sphere; rings are for the eye, the list has the ellipsoid's figures. */
-const DEGREES_A_KM = 360 / (2 * Math.PI * 6371.0088);
+/**
+ * Degrees of a great circle a kilometre long on the mean sphere; rings are for the eye, the list has the ellipsoid's
+ * figures.
+ */
+const DEGREES_A_KM = 360 / (2 * Math.PI * EARTH_KM);
 const LEAST_RING_PX = 24;
 const MOST_RINGS = 4;
 

@@ -1,5 +1,8 @@
-/** What is written on the map: towns, islands and sites where there is room, and how long a stretch is. No drawing here. */
-import { type Mark, type Point, type Spots, toPosition, toUnit, type View } from './map-view';
+/**
+ * What is written on the map: towns, islands and sites where there is room, and how long a stretch is. No drawing
+ * here.
+ */
+import { EARTH_KM, type Mark, type Point, type Spots, toPosition, toUnit, type View } from './map-view';
 
 /** A name at a place of the unit map. */
 export interface NamedPoint extends Point {
@@ -84,8 +87,6 @@ export function labelsIn(
   return labels;
 }
 
-/** Mean radius of the earth, km (IUGG). */
-const EARTH_KM = 6371.0088;
 const LENGTHS_KM = [0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
 
 export interface ScaleBar {
@@ -95,8 +96,8 @@ export interface ScaleBar {
 }
 
 /**
- * The longest round length of at most `most` pixels, in the middle of the view: Web Mercator draws a kilometre longer the
- * farther it lies from the equator. `null` where even the shortest would be longer.
+ * The longest round length of at most `most` pixels, in the middle of the view: Web Mercator draws a kilometre longer
+ * the farther it lies from the equator. `null` where even the shortest would be longer.
  */
 export function scaleBar(view: View, size: { width: number; height: number }, most = 120): ScaleBar | null {
   const { lat } = toPosition({ x: 0.5, y: (size.height / 2 - view.y) / view.k });

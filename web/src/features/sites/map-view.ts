@@ -6,6 +6,9 @@ import { geoMercator } from 'd3-geo';
 import type { SiteMap } from '@relay/core/lists/filed';
 import type { Position } from '@relay/core/plan/types';
 
+/** Mean radius of the earth, km (IUGG). */
+export const EARTH_KM = 6371.0088;
+
 /** The whole world in a square of side 1; x to the east, y to the south. */
 const UNIT = geoMercator()
   .scale(1 / (2 * Math.PI))

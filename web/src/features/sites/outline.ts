@@ -27,7 +27,10 @@ async function world(): Promise<Path2D> {
   return pathOf(feature(topology, topology.objects['land']!) as FeatureCollection);
 }
 
-/** RFC 7946 winds the outside of a shape counterclockwise; d3, on the sphere, would take that for all the rest of the earth. */
+/**
+ * RFC 7946 winds the outside of a shape counterclockwise; d3, on the sphere, would take that for all the rest of the
+ * earth.
+ */
 function rewound({ features }: FeatureCollection<Polygon>): FeatureCollection<Polygon> {
   return {
     type: 'FeatureCollection',

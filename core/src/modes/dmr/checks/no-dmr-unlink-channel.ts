@@ -14,7 +14,10 @@ import { radioNumber } from '../routes/prefixes';
 /** Some networks drop a group after this long without a local key-up; others keep it. Common practice. */
 const USUAL_TIMER_MIN = 15;
 
-/** The channel that unlinks beside one that calls a group, with its contact; nothing where no number of the radio leads there. */
+/**
+ * The channel that unlinks beside one that calls a group, with its contact; nothing where no number of the radio
+ * leads there.
+ */
 function unlinkPatches(context: PathContext<'dmr'>, networkId: Id, unlink: SpecialNumber): Patch[] {
   const { index, radio, codeplug, channel, site } = context;
   const number = radioNumber(index.plan, site!.id, networkId, unlink.kind, unlink.number);

@@ -1,7 +1,7 @@
 /**
  * The prefix planner: a prefix for each network, the rules that follow from them, and what changes in the radios.
- * A radio-side number is the prefix times 1,000,000 plus the network's number (1 to 999,999), on the same slot; the same
- * for private calls (common practice).
+ * A radio-side number is the prefix times 1,000,000 plus the network's number (1 to 999,999), on the same slot; the
+ * same for private calls (common practice).
  */
 import { freeId, rows, tableOf } from '../../../plan/table';
 import { setPair } from '../../../plan/carriage';
@@ -25,7 +25,10 @@ import { dmrNetwork, dmrNetworks } from '../networks';
 const SAFE_PREFIXES = [1, 8, 9, 10, 11, 12, 13, 14, 15];
 const COUNTRY_PREFIXES = [2, 3, 4, 5, 6, 7];
 
-/** The stretches of the radio side that rules of any hotspot translate: a number in one of them is no ID, but a way to a network. */
+/**
+ * The stretches of the radio side that rules of any hotspot translate: a number in one of them is no ID, but a way to
+ * a network.
+ */
 function translated(plan: Plan): { first: number; last: number }[] {
   return hotspotsOf(plan)
     .flatMap((site) => rows(effectiveProfile(plan, site.id)!.dmr.rules))
@@ -37,7 +40,8 @@ function translated(plan: Plan): { first: number; last: number }[] {
 export function idsInUse(plan: Plan): Map<number, string> {
   const found = new Map<number, string>();
   const ways = translated(plan);
-  // Registries also give IDs outside the country codes: a private call goes to a person, unless a rule makes another number of it.
+  // Registries also give IDs outside the country codes: a private call goes to a person, unless a rule makes another
+  // number of it.
   const isPerson = ({ kind, number }: { kind: RouteRule['call']; number: number }) =>
     countryOfId(number) !== null ||
     (kind === 'private' && !ways.some(({ first, last }) => number >= first && number <= last));
@@ -148,7 +152,10 @@ interface LongNumber {
   number: number;
 }
 
-/** Numbers of a network above 999,999 that are wanted or called through the site: a prefix cannot carry them, so they pass as they are. */
+/**
+ * Numbers of a network above 999,999 that are wanted or called through the site: a prefix cannot carry them, so they
+ * pass as they are.
+ */
 function longNumbers(plan: Plan, siteId: Id, network: Network): LongNumber[] {
   const found = new Map<string, LongNumber>();
   const look = (destination: Plan['wants']['byId'][string]['destination'] | null) => {
@@ -176,7 +183,10 @@ function slotOf(plan: Plan, siteId: Id): TimeSlot[] {
   return site.rxHz === site.txHz ? [SIMPLEX_SLOT] : [1, 2];
 }
 
-/** Keeps rules that are there, adds those of the networks that lack them before the catch-alls, and a catch-all when there is none. */
+/**
+ * Keeps rules that are there, adds those of the networks that lack them before the catch-alls, and a catch-all when
+ * there is none.
+ */
 function rulesFor(
   plan: Plan,
   siteId: Id,
@@ -322,7 +332,9 @@ export function changePrefix(plan: Plan, siteId: Id, networkId: Id, prefix: numb
   editProfile(plan, siteId, (values) => void (values.dmr.rules = tableOf(moved)));
 }
 
-/** The number to call on the radio for a number of a network through a site, in its usual slot; `null` when none does. */
+/**
+ * The number to call on the radio for a number of a network through a site, in its usual slot; `null` when none does.
+ */
 export function radioNumber(
   plan: Plan,
   siteId: Id,

@@ -1,4 +1,7 @@
-/** Where C4FM names something: a room its twin and its bridge, a site the networks it reaches, the room book its rooms. */
+/**
+ * Where C4FM names something: a room its twin and its bridge, a site the networks it reaches, the room book its
+ * rooms.
+ */
 import { checkOrder, checkReach, type Found, type ModeReferences } from '../../broken';
 import { networkOf, networksOf } from '../../networks';
 import { removeRow, rows } from '../../table';

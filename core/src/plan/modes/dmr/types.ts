@@ -36,7 +36,9 @@ export interface DmrCarriage {
   networkId: Id | null;
   /** Those that are named; a list seldom names all, and may name none. */
   groups: CarriedGroup[];
-  /** Whether it also takes up groups that are not listed, on the slot they are keyed on; `null` while nobody has said. */
+  /**
+   * Whether it also takes up groups that are not listed, on the slot they are keyed on; `null` while nobody has said.
+   */
   takesOthers: boolean | null;
 }
 
@@ -112,7 +114,10 @@ export interface DmrNetworkFields {
   groups: Table<TalkGroup>;
   /** `null` where the network has no such number, or it is not known. */
   special: Record<SpecialName, SpecialNumber | null>;
-  /** Minutes of quiet after the last local key-up until a dynamic group is dropped. Common practice: 10, in some networks 15. */
+  /**
+   * Minutes of quiet after the last local key-up until a dynamic group is dropped. Common practice: 10, in some
+   * networks 15.
+   */
   dynamicTimerMin: number;
   /** Whether any 7-digit ID works as a group: an unlisted meeting place, heard by whoever monitors the frequency. */
   personalGroups: boolean;
@@ -127,7 +132,10 @@ export interface RuleRange {
   count: number;
 }
 
-/** Turns a number on the radio side into a number on a network. What first matches is taken; see `docs/route-rules.md`. */
+/**
+ * Turns a number on the radio side into a number on a network. What first matches is taken; see
+ * `docs/route-rules.md`.
+ */
 export interface RouteRule {
   id: Id;
   networkId: Id;
