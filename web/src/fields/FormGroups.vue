@@ -5,7 +5,7 @@
 <style scoped>
 /* Groups stand in two columns where both have room; what is a long table runs across both. */
 .groups {
-  columns: 560px 2;
+  columns: 500px 2;
   column-gap: 36px;
 }
 

@@ -7,6 +7,7 @@ defineProps<{
   placeholder: string;
   mono?: boolean;
   inputmode?: 'numeric';
+  maxlength?: number;
 }>();
 const emit = defineEmits<{ add: [] }>();
 const text = defineModel<string>({ required: true });
@@ -23,6 +24,7 @@ defineExpose({ focus: () => box.value?.focus() });
       :aria-label="label"
       :placeholder="placeholder"
       :inputmode="inputmode"
+      :maxlength="maxlength"
       @keydown.enter="emit('add')"
     />
   </td>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Parts that are kept for calling, beacons and weak signals: the region's list, or one's own. */
+import { NewCell } from '../../fields';
 import { computed, ref } from 'vue';
 import { regionalSegments, type Segment, type SegmentKind } from '@relay/core/units/segments';
 import { bandText, readBand } from '../../fields/field';
@@ -88,31 +89,14 @@ function add(): void {
         </td>
       </tr>
       <tr>
+        <NewCell v-model="range" label="MHz to keep" placeholder="433.5" mono @add="add" />
         <td>
-          <input
-            v-model="range"
-            class="plain-input mono"
-            aria-label="MHz to keep"
-            placeholder="433.5"
-            @keydown.enter="add"
-          />
-        </td>
-        <td>
-          <el-select :persistent="false" v-model="kind" aria-label="Kept for"
+          <el-select :persistent="false" v-model="kind" class="kind" aria-label="Kept for"
             ><el-option v-for="one in KINDS" :key="one" :value="one" :label="one"
           /></el-select>
         </td>
-        <td>
-          <input
-            v-model="name"
-            class="plain-input"
-            aria-label="Name of the part"
-            maxlength="60"
-            placeholder="name"
-            @keydown.enter="add"
-          />
-        </td>
-        <td><el-button link @click="add">Add</el-button></td>
+        <NewCell v-model="name" label="Name of the part" placeholder="name" :maxlength="60" @add="add" />
+        <td><el-button @click="add">Add</el-button></td>
       </tr>
     </tbody>
   </table>
@@ -120,7 +104,7 @@ function add(): void {
 </template>
 
 <style scoped>
-input {
-  width: 100%;
+.kind {
+  min-width: 128px;
 }
 </style>
