@@ -1,6 +1,6 @@
 /** What looking for broken references shares, whatever the mode. */
 import { healOrder } from './table';
-import type { DestinationOf, Id, ModeId, ModeTypes, NetworkOf, Plan, Profile, ProfileValues, Table } from './types';
+import type { DestinationOf, Id, ModeId, ModeTypes, NetworkModeId, NetworkOf, Plan, SomeValues, Table } from './types';
 
 /** One broken reference: where it stands, what it names, and how it is mended in a draft. */
 export interface BrokenReference {
@@ -20,8 +20,8 @@ export interface ModeReferences<M extends ModeId = ModeId> {
   networkTables(network: NetworkOf<M>): NamedTable[];
   /** The tables of what is kept once for the plan, by their names. */
   sharedTables(block: ModeTypes[M]['shared']): NamedTable[];
-  /** The tables of a profile's block, by their names. */
-  profileTables?(block: ModeTypes[M]['profile']): NamedTable[];
+  /** The tables of what a profile names of its block, by their names. */
+  profileTables?(block: NonNullable<SomeValues[M & NetworkModeId]>): NamedTable[];
   /** Whether the network has what a destination names. */
   holds(network: NetworkOf<M>, destination: DestinationOf<M>): boolean;
   /** The fields of a channel’s block that name something of the plan. */
@@ -114,25 +114,23 @@ export function checkReach(plan: Plan, mode: Reaching, found: Found): void {
   }
 }
 
-/** Calls `visit` for each profile that sets the block of a mode, with the way to it in the document and in a draft. */
-export function eachProfileBlock<M extends keyof ProfileValues>(
+/** Calls `visit` for each profile that names something of a mode, with the way to it in the document and in a draft. */
+export function eachProfileBlock<M extends NetworkModeId>(
   plan: Plan,
   mode: M,
   visit: (
-    block: ProfileValues[M],
+    block: NonNullable<SomeValues[M]>,
     path: string[],
-    draftOf: (draft: Plan) => ProfileValues[M],
-    profile: Profile,
+    draftOf: (draft: Plan) => NonNullable<SomeValues[M]>,
   ) => void,
 ): void {
-  for (const profile of Object.values(plan.profiles.byId)) {
-    const block = profile.set[mode] as ProfileValues[M] | undefined;
+  for (const { id, set } of Object.values(plan.profiles.byId)) {
+    const block = set[mode];
     if (block !== undefined)
       visit(
-        block,
-        ['profiles', 'byId', profile.id, 'set', mode],
-        (draft) => draft.profiles.byId[profile.id]!.set[mode] as ProfileValues[M],
-        profile,
+        block as NonNullable<SomeValues[M]>,
+        ['profiles', 'byId', id, 'set', mode],
+        (draft) => draft.profiles.byId[id]!.set[mode] as NonNullable<SomeValues[M]>,
       );
   }
 }

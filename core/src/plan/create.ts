@@ -4,6 +4,8 @@ import { emptyTable } from './table';
 import type {
   Codeplug,
   CodeplugBlocks,
+  Frequencies,
+  Hang,
   Hotspot,
   Id,
   Listing,
@@ -15,6 +17,7 @@ import type {
   Profile,
   ProfileValues,
   Radio,
+  RecallSlot,
   Repeater,
   Server,
   Station,
@@ -112,6 +115,9 @@ export function newHotspot(id: Id, name: string, freqHz: number): Hotspot {
     maxInputDbm: 0,
     listing: null,
     activeProfileId: id,
+    labelOffsetHz: null,
+    backup: null,
+    recall: emptyTable(),
     ...noMode(),
   };
 }
@@ -145,23 +151,43 @@ export function newRepeater(id: Id, name: string, txHz: number, rxHz: number, li
   };
 }
 
-/** Every value of a base: nothing carried, nothing linked. */
-export function newProfileValues(): ProfileValues {
+const NOT_SAID: Hang = { radioS: null, networkS: null };
+
+/** Every value of a base: nothing carried, nothing linked, and what nobody has said not said. */
+export function newProfileValues({ rxHz, txHz }: Frequencies): ProfileValues {
   return {
+    frequencies: { rxHz, txHz },
+    powerPercent: null,
+    rxOffsetHz: null,
+    txOffsetHz: null,
     carriage: NETWORK_MODE_IDS.map((mode) => ({ air: mode, network: mode, able: false, on: false })),
     ownWhileCrossing: true,
     ...(byMode(NETWORK_MODE_IDS, (mode) => MODE_DATA[mode].blanks.profile()) as {
       [M in NetworkModeId]: ModeTypes[M]['profile'];
     }),
     standby: false,
+    hang: { ...NOT_SAID },
+    modeHang: byMode(NETWORK_MODE_IDS, () => null) as ProfileValues['modeHang'],
+    announcements: null,
     location: null,
     adminPassword: 'default',
+    pagePublic: null,
+    remoteCommands: null,
+    timeZone: '',
+    language: '',
+    hostName: '',
+    wifi: emptyTable(),
   };
 }
 
-/** The base profile of a hotspot. */
-export function newProfile(id: Id, siteId: Id): Profile {
-  return { id, siteId, name: 'Base', baseId: null, set: newProfileValues() };
+/** The base profile of a hotspot that is on these frequencies. */
+export function newProfile(id: Id, site: Frequencies & { id: Id }): Profile {
+  return { id, siteId: site.id, name: 'Base', baseId: null, set: newProfileValues(site) };
+}
+
+/** A slot for recall that holds nothing, and that no radio can call yet. */
+export function newRecallSlot(id: Id): RecallSlot {
+  return { id, profileId: null, calls: byMode(NETWORK_MODE_IDS, () => '') as RecallSlot['calls'] };
 }
 
 /** A server whose delay was not measured yet. */

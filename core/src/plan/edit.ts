@@ -4,8 +4,10 @@
  */
 import { enablePatches, type Patch as ImmerPatch, produceWithPatches } from 'immer';
 import { listPatches } from './diff';
+import { movedHotspots } from './frequencies';
 import { dataOf, MODE_IDS } from './modes';
 import { applyInPlace, type Patch, type PathKey, toPointer } from './patches';
+import { editProfile } from './profiles';
 import { brokenReferences, repairReferences } from './references';
 import type { Plan } from './types';
 
@@ -71,7 +73,10 @@ function namesNothing({ op, path: [root, , table, part, , field, inner] }: Immer
   return mode !== undefined && inner !== undefined && !dataOf(mode).references.channelLinks.includes(String(inner));
 }
 
-/** Runs a recipe, then repairs references, so that no edit can leave a link to something gone. */
+/**
+ * Runs a recipe, then repairs references, so that no edit can leave a link to something gone. Where a hotspot was moved
+ * at its site, the profile that it runs takes its frequencies.
+ */
 export function edit(plan: Plan, recipe: Recipe): Edit {
   const first = editOnce(plan, recipe);
   // By far the commonest edit types values into channels: thousands of links need not be gone through after it.
@@ -80,7 +85,14 @@ export function edit(plan: Plan, recipe: Recipe): Edit {
     sound.add(first.edit.plan);
     return first.edit;
   }
-  const repaired = editOnce(first.edit.plan, (draft) => repairReferences(draft)).edit;
+  const moved = movedHotspots(plan, first.edit.plan);
+  const repaired = editOnce(first.edit.plan, (draft) => {
+    for (const siteId of moved) {
+      const { rxHz, txHz } = draft.sites.byId[siteId]!;
+      editProfile(draft, siteId, (values) => void (values.frequencies = { rxHz, txHz }));
+    }
+    repairReferences(draft);
+  }).edit;
   sound.add(repaired.plan);
   return {
     plan: repaired.plan,

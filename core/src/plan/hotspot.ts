@@ -28,8 +28,9 @@ export function dropMode(plan: Plan, siteId: Id, mode: ModeId): void {
  * speak, and while there are none in the first.
  */
 export function addHotspot(plan: Plan, id: Id, name: string, freqHz: number, modes?: readonly NetworkModeId[]): void {
-  putRow(plan.sites, newHotspot(id, name, freqHz));
-  putRow(plan.profiles, newProfile(id, id));
+  const site = newHotspot(id, name, freqHz);
+  putRow(plan.sites, site);
+  putRow(plan.profiles, newProfile(id, site));
   const spoken = NETWORK_MODE_IDS.filter((mode) => rows(plan.radios).some((radio) => radio[mode] !== null));
   for (const mode of modes ?? (spoken.length > 0 ? spoken : NETWORK_MODE_IDS.slice(0, 1)))
     switchMode(plan, id, mode, true);

@@ -9,6 +9,8 @@ export interface ModeBlanks<M extends ModeId> {
   radio(station: Station): ModeTypes[M]['radio'];
   site(plan: Plan, site: Site): ModeTypes[M]['site'];
   profile(): ModeTypes[M]['profile'];
+  /** Maps within a profile's block whose rows a profile above a base names in parts: what such a row is before that. */
+  profileParts?: Readonly<Record<string, () => object>>;
   codeplug(): ModeTypes[M]['codeplug'];
   shared(): ModeTypes[M]['shared'];
   /** A network without anything in it yet. `null` for a mode that has none. */

@@ -47,15 +47,15 @@ describe('what a profile comes to', () => {
     expect(able(can)).toEqual({ ...pair, able: true });
   });
 
-  it('has every pair that the hotspot can do: what a profile does not name is off in it', () => {
-    const plan = travelling({ carriage: [{ air: 'dmr', network: 'dmr', able: true, on: true }] });
-    setPair(base(plan), 'dmr', 'c4fm', { able: true, on: true });
-    const { carriage } = effectiveProfile(plan, 's1')!;
-    expect(carriage.find((one) => one.network === 'c4fm' && one.air === 'dmr')).toMatchObject({
-      able: true,
-      on: false,
-    });
-    expect(carriage[0]).toMatchObject({ air: 'dmr', network: 'dmr', on: true });
+  it('has every pair of its base: what a profile does not name follows it', () => {
+    const plan = travelling({ carriage: [{ air: 'dmr', network: 'dmr', able: true, on: false }] });
+    const cross = () =>
+      effectiveProfile(plan, 's1')!.carriage.find((one) => one.network === 'c4fm' && one.air === 'dmr');
+    for (const on of [true, false]) {
+      setPair(base(plan), 'dmr', 'c4fm', { able: true, on });
+      expect(cross()).toMatchObject({ able: true, on });
+    }
+    expect(effectiveProfile(plan, 's1')!.carriage[0]).toMatchObject({ air: 'dmr', network: 'dmr', on: false });
   });
 
   it('is nothing for a site that has none, or for another hotspot’s profile', () => {
@@ -78,12 +78,12 @@ describe('a change of settings', () => {
     expect(patches.map((one) => one.path)).toEqual(['/profiles/byId/away/set/standby']);
   });
 
-  it('deep in a block takes the whole block along, and leaves the base as it is', () => {
+  it('deep in a block sets that value alone, and leaves the base as it is', () => {
     const before = travelling({});
     const { plan } = edit(before, (draft) =>
       editProfile(draft, 's1', ({ dmr }) => void (dmr.logins['n1']!.suffix = 44)),
     );
-    expect(Object.keys(plan.profiles.byId['away']!.set)).toEqual(['dmr']);
+    expect(plan.profiles.byId['away']!.set).toEqual({ dmr: { logins: { n1: { suffix: 44 } } } });
     expect([effectiveProfile(plan, 's1')!.dmr.logins['n1']!.suffix, base(plan).dmr.logins['n1']!.suffix]).toEqual([
       44,
       base(before).dmr.logins['n1']!.suffix,

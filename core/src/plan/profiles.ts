@@ -1,7 +1,18 @@
 /** Profiles of hotspots: a base, and others that set only what differs. `effectiveProfile` is the only reader. */
 import { current, isDraft } from 'immer';
 import { pairOf, setPair } from './carriage';
-import { type Patch, type PathKey, sameJson, toPointer } from './patches';
+import { diff } from './diff';
+import { type Patch, type PathKey, toPointer } from './patches';
+import {
+  carriageDiffering,
+  differingPaths,
+  forgetSome,
+  namedPaths,
+  names,
+  setSome,
+  valueAt,
+  valuesAbove,
+} from './some-values';
 import { rows } from './table';
 import type { Carriage, Id, Plan, Profile, ProfileValues } from './types';
 
@@ -16,36 +27,40 @@ function activeProfile(plan: Plan, siteId: Id): Profile | null {
   return site?.kind === 'hotspot' ? (plan.profiles.byId[site.activeProfileId] ?? null) : null;
 }
 
-/**
- * What a hotspot can do is a matter of the hotspot: a profile only says what is on, and what it does not name is off in it.
- */
-function carriageFrom(base: readonly Carriage[], set: readonly Carriage[]): Carriage[] {
-  const named = set.map((one) => ({
-    ...one,
-    able: pairOf({ carriage: base }, one.air, one.network).able,
-  }));
-  const others = base.filter((one) => !set.some(({ air, network }) => air === one.air && network === one.network));
-  return [...named, ...others.map((one) => ({ ...one, on: false }))];
+/** A profile of a hotspot, the active one where none is named; `null` where it has no such profile. */
+function profileNamed(plan: Plan, siteId: Id, profileId: Id | undefined): Profile | null {
+  const profile = profileId === undefined ? activeProfile(plan, siteId) : (plan.profiles.byId[profileId] ?? null);
+  return profile?.siteId === siteId ? profile : null;
 }
+
+/** @throws Error for a site without that profile */
+function someProfile(plan: Plan, siteId: Id, profileId?: Id): Profile {
+  const profile = profileNamed(plan, siteId, profileId);
+  if (!profile)
+    throw new Error(
+      `The plan has no hotspot “${siteId}”${profileId === undefined ? '' : ` with a profile “${profileId}”`}.`,
+    );
+  return profile;
+}
+
+const baseOf = (plan: Plan, profile: Profile): ProfileValues =>
+  (profile.baseId === null ? profile : plan.profiles.byId[profile.baseId]!).set as ProfileValues;
 
 /**
  * Every value that a profile comes to, its own above its base's. `profileId`: the active one where none is given.
  * `null` for a site without profiles. For a base these are the stored values themselves.
  */
 export function effectiveProfile(plan: Plan, siteId: Id, profileId?: Id): ProfileValues | null {
-  const profile = profileId === undefined ? activeProfile(plan, siteId) : (plan.profiles.byId[profileId] ?? null);
-  if (!profile || profile.siteId !== siteId) return null;
-  if (profile.baseId === null) return profile.set as ProfileValues;
-  const base = plan.profiles.byId[profile.baseId]!.set as ProfileValues;
-  const values = { ...base, ...profile.set };
-  return profile.set.carriage ? { ...values, carriage: carriageFrom(base.carriage, profile.set.carriage) } : values;
+  const profile = profileNamed(plan, siteId, profileId);
+  if (!profile) return null;
+  const base = baseOf(plan, profile);
+  return profile.baseId === null ? base : valuesAbove(base, profile.set);
 }
 
 /** Where a value of a hotspot's active profile stands in the document: in that profile, or in its base. */
 export function profilePointer(plan: Plan, siteId: Id, ...path: [keyof ProfileValues, ...PathKey[]]): string {
-  const profile = activeProfile(plan, siteId);
-  if (!profile) throw new Error(`The plan has no hotspot “${siteId}”.`);
-  const holder = profile.baseId !== null && !(path[0] in profile.set) ? profile.baseId : profile.id;
+  const profile = someProfile(plan, siteId);
+  const holder = profile.baseId !== null && !names(profile.set, path) ? profile.baseId : profile.id;
   return toPointer(['profiles', 'byId', holder, 'set', ...path]);
 }
 
@@ -82,44 +97,70 @@ export function enablePatches(plan: Plan, siteId: Id, mode: Carriage['air']): Pa
 
 /**
  * Changes the settings of a hotspot in a draft. In a profile that is no base, only what the recipe changes is set;
- * what the hotspot can do goes to the base, whichever profile runs.
- * @throws Error for a site without profiles
+ * what the hotspot can do goes to the base, whichever profile is changed. `profileId`: the active one where none is given.
+ * @throws Error for a site without that profile
  */
-export function editProfile(plan: Plan, siteId: Id, recipe: (values: ProfileValues) => void): void {
-  const profile = activeProfile(plan, siteId);
-  if (!profile) throw new Error(`The plan has no hotspot “${siteId}”.`);
+export function editProfile(plan: Plan, siteId: Id, recipe: (values: ProfileValues) => void, profileId?: Id): void {
+  const profile = someProfile(plan, siteId, profileId);
+  const base = baseOf(plan, profile);
   if (profile.baseId === null) {
-    recipe(profile.set as ProfileValues);
+    recipe(base);
     return;
   }
-  const before = effectiveProfile(plan, siteId)!;
-  const values = structuredClone(plainOf(before));
+  const was = plainOf(effectiveProfile(plan, siteId, profile.id)!);
+  const values = structuredClone(was);
   recipe(values);
-  const was = plainOf(before);
-  const base = plan.profiles.byId[profile.baseId]!.set as ProfileValues;
   for (const { air, network, able } of values.carriage) {
     if (able !== pairOf(was, air, network).able) setPair(base, air, network, { able });
   }
-  for (const key of Object.keys(values) as (keyof ProfileValues)[]) {
-    // What it can do was written to the base: only what is on is the profile's own.
-    const same = key === 'carriage' ? sameOn(values.carriage, was.carriage) : sameJson(values[key], was[key]);
-    if (!same) Object.assign(profile.set, { [key]: values[key] });
+  const carriage = carriageDiffering(was.carriage, values.carriage, profile.set.carriage);
+  if (carriage.length > 0) profile.set.carriage = carriage;
+  for (const path of differingPaths(was, values)) {
+    const value = valueAt(values, path);
+    // What was taken out of a map goes where this profile named it; the base's own stays.
+    if (value === undefined) forgetSome(profile.set, path);
+    else if (path[0] !== 'carriage') setSome(profile.set, path, value);
   }
 }
 
-/** Whether the same pairs are on in two lists. */
-function sameOn(one: readonly Carriage[], other: readonly Carriage[]): boolean {
-  const on = (list: readonly Carriage[]) =>
-    list
-      .filter((pair) => pair.on)
-      .map(({ air, network }) => `${air}-${network}`)
-      .sort();
-  return sameJson(on(one), on(other));
+/** The patches that change the settings of a hotspot: in the profile, as `editProfile` does. */
+export function profilePatches(
+  plan: Plan,
+  siteId: Id,
+  recipe: (values: ProfileValues) => void,
+  profileId?: Id,
+): Patch[] {
+  const after = { ...plan, profiles: structuredClone(plan.profiles) };
+  editProfile(after, siteId, recipe, profileId);
+  return diff(plan, after);
 }
 
-/** The values without Immer's drafts, each key by itself: an effective profile mixes two of them. */
-function plainOf(values: ProfileValues): ProfileValues {
-  return Object.fromEntries(
-    Object.entries(values).map(([key, value]) => [key, isDraft(value) ? current(value as object) : value]),
-  ) as unknown as ProfileValues;
+/** Whether a profile sets a value itself. A base sets every one. */
+export function isOwn(profile: Profile, path: readonly PathKey[]): boolean {
+  return profile.baseId === null || names(profile.set, path);
+}
+
+/** The paths of all that a profile above a base sets itself, each at the smallest part that can be set. */
+export const ownPaths = (profile: Profile): PathKey[][] => (profile.baseId === null ? [] : namedPaths(profile.set));
+
+/** Sets what a profile has from its base as its own, so that it no longer follows. */
+export function takeOver(plan: Plan, profileId: Id, path: readonly PathKey[]): void {
+  const profile = plan.profiles.byId[profileId]!;
+  if (isOwn(profile, path)) return;
+  const value = valueAt(effectiveProfile(plan, profile.siteId, profileId), path);
+  setSome(profile.set, path, structuredClone(isDraft(value) ? current(value as object) : value));
+}
+
+/** Forgets what a profile sets itself, so that it has what its base has. */
+export function setBack(plan: Plan, profileId: Id, path: readonly PathKey[]): void {
+  const profile = plan.profiles.byId[profileId]!;
+  if (profile.baseId !== null) forgetSome(profile.set, path);
+}
+
+/** The values without Immer's drafts: an effective profile mixes its own and its base's at any depth. */
+function plainOf<T>(value: T): T {
+  if (isDraft(value)) return current(value as object) as T;
+  if (typeof value !== 'object' || value === null) return value;
+  if (Array.isArray(value)) return value.map(plainOf) as T;
+  return Object.fromEntries(Object.entries(value).map(([key, part]) => [key, plainOf(part as unknown)])) as T;
 }

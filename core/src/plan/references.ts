@@ -4,7 +4,8 @@
  * - a channel stays with its values (they may be in a radio already), its broken link is cut, and a check says so;
  * - a codeplug and what was written of it go with their radio, profiles with their hotspot, logins and route rules with
  * their network;
- * - a hotspot has at least one profile, and runs one that it has; a profile whose base goes becomes a base itself;
+ * - a hotspot has at least one profile, runs one that it has, and is on the frequencies that this one sets; a profile
+ * whose base goes becomes a base itself; a slot for recall forgets a profile that is gone;
  * - a repeater whose network goes carries nothing that is known, and a site forgets that it reached it; a room leaves
  * the room book;
  * - zones forget a channel that is gone, channels a receive list, logins a server or static group.
@@ -12,9 +13,11 @@
 import { pairOf, setPair } from './carriage';
 import { type BrokenReference, checkMembers, checkOrder, type Found, lookOnce, type NamedTable } from './broken';
 import { emptyCodeplug, newProfile, newProfileValues } from './create';
+import { frequenciesToRun } from './frequencies';
 import { dataOf, MODE_DATA, MODE_IDS, NETWORK_MODE_IDS } from './modes';
 import { type Patch, toPointer } from './patches';
 import { profilesOf } from './profiles';
+import { valuesAbove } from './some-values';
 import { recordsOf } from './records';
 import { hotspotsOf } from './sites';
 import { freeId, putRow, removeRow, rows } from './table';
@@ -105,12 +108,15 @@ function checkProfile(plan: Plan, profile: Profile, found: Found): void {
     found([...at, 'siteId'], profile.siteId, (draft) => removeRow(draft.profiles, profile.id));
     return;
   }
+  const { wifi } = profile.set;
+  if (wifi) checkOrder(found, [...at, 'set', 'wifi'], (draft) => draft.profiles.byId[profile.id]!.set.wifi!, wifi);
   if (profile.baseId === null) return;
   const base = plan.profiles.byId[profile.baseId];
   if (base?.siteId === profile.siteId && base.baseId === null) return;
   found([...at, 'baseId'], profile.baseId, (draft) => {
     const there = draft.profiles.byId[profile.id];
-    if (there) Object.assign(there, { baseId: null, set: { ...newProfileValues(), ...there.set } });
+    const site = there && draft.sites.byId[there.siteId];
+    if (site) Object.assign(there, { baseId: null, set: valuesAbove(newProfileValues(site), there.set) });
   });
 }
 
@@ -137,19 +143,43 @@ function checkCarriage(site: Hotspot, profile: Profile, found: Found): void {
   }
 }
 
+/** A slot forgets a profile that is gone. */
+function checkRecall(site: Hotspot, mine: readonly Profile[], found: Found): void {
+  const at = ['sites', 'byId', site.id, 'recall'];
+  const hotspot = (draft: Plan) => draft.sites.byId[site.id] as Hotspot;
+  checkOrder(found, at, (draft) => hotspot(draft).recall, site.recall);
+  for (const { id, profileId } of rows(site.recall)) {
+    if (profileId === null || mine.some((one) => one.id === profileId)) continue;
+    found([...at, 'byId', id, 'profileId'], profileId, (draft) => (hotspot(draft).recall.byId[id]!.profileId = null));
+  }
+}
+
+/** What a hotspot sends and listens on is what the profile that it runs sets. */
+function checkFrequencies(plan: Plan, site: Hotspot, found: Found): void {
+  const set = frequenciesToRun(plan, site);
+  if (set)
+    found(['sites', 'byId', site.id, 'txHz'], `${site.rxHz} and ${site.txHz} Hz`, (draft) =>
+      Object.assign(draft.sites.byId[site.id]!, { rxHz: set.rxHz, txHz: set.txHz }),
+    );
+}
+
 function checkProfiles(plan: Plan, found: Found): void {
   checkOrder(found, ['profiles'], (draft) => draft.profiles, plan.profiles);
   for (const profile of Object.values(plan.profiles.byId)) checkProfile(plan, profile, found);
   for (const site of hotspotsOf(plan)) {
     const mine = profilesOf(plan, site.id);
     for (const profile of mine) checkCarriage(site, profile, found);
-    if (mine.some((one) => one.id === site.activeProfileId)) continue;
+    checkRecall(site, mine, found);
+    if (mine.some((one) => one.id === site.activeProfileId)) {
+      checkFrequencies(plan, site, found);
+      continue;
+    }
     found(['sites', 'byId', site.id, 'activeProfileId'], site.activeProfileId, (draft) => {
       const there = draft.sites.byId[site.id];
       if (there?.kind !== 'hotspot') return;
       const [first] = profilesOf(draft, site.id);
       const id = first?.id ?? freeId(site.id, (taken) => taken in draft.profiles.byId);
-      if (!first) putRow(draft.profiles, newProfile(id, site.id));
+      if (!first) putRow(draft.profiles, newProfile(id, there));
       there.activeProfileId = id;
     });
   }

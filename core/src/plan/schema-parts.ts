@@ -11,6 +11,8 @@ export interface ModeSchemas {
   /** The properties of its networks beside id, name and mode. */
   network: Record<string, Schema> | null;
   profile: Schema | null;
+  /** Properties of a profile's block of which a profile above a base may name parts only, with the schema of parts. */
+  someProfile?: Record<string, Schema>;
   codeplug: Schema;
   shared: Schema;
   /** The properties of each kind of destination beside `mode`; `kind` among them. */

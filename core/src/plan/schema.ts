@@ -97,8 +97,22 @@ const siteValues: Record<string, Schema> = {
   ...blocks('site', nullOr),
 };
 
+const hotspotValues: Record<string, Schema> = {
+  activeProfileId: ref('id'),
+  labelOffsetHz: nullOr(whole(-1_000_000, 1_000_000)),
+  backup: nullOr(exact({ on: DATE, of: line(64, 1) })),
+  recall: table(ref('recallSlot')),
+};
+
+const SECONDS: Schema = { type: 'number', minimum: 0, maximum: 86_400 };
+const SHIFT_HZ = whole(-1_000_000, 1_000_000);
+
 /** A base sets every value, another profile any of them. */
 const profileValues: Record<string, Schema> = {
+  frequencies: exact({ rxHz: FREQUENCY, txHz: FREQUENCY }),
+  powerPercent: nullOr({ type: 'number', minimum: 0, maximum: 100 }),
+  rxOffsetHz: nullOr(SHIFT_HZ),
+  txOffsetHz: nullOr(SHIFT_HZ),
   carriage: {
     type: 'array',
     maxItems: NETWORK_MODE_IDS.length ** 2,
@@ -107,9 +121,38 @@ const profileValues: Record<string, Schema> = {
   ownWhileCrossing: FLAG,
   ...blocks('profile', undefined, NETWORK_MODE_IDS),
   standby: FLAG,
+  hang: ref('hang'),
+  modeHang: exact(Object.fromEntries(NETWORK_MODE_IDS.map((mode) => [mode, nullOr(ref('hang'))]))),
+  announcements: nullOr(FLAG),
   location: nullOr(exact({ lat: LATITUDE, lon: LONGITUDE, publish: FLAG })),
   adminPassword: { enum: ['default', 'changed'] },
+  pagePublic: nullOr(FLAG),
+  remoteCommands: nullOr(FLAG),
+  timeZone: line(60),
+  language: line(60),
+  hostName: line(253),
+  wifi: table(ref('wifi')),
 };
+
+/** The same where only some of it need be named. */
+function some(schema: Schema, parts: Record<string, Schema> = {}): Schema {
+  const properties = { ...(schema['properties'] as Record<string, Schema>), ...parts };
+  return { type: 'object', properties, additionalProperties: false };
+}
+
+/** What a profile above a base may set: of what is made of parts, only the parts that differ. */
+const someValues: Schema = some(
+  { properties: profileValues },
+  {
+    modeHang: some(profileValues['modeHang']!),
+    ...Object.fromEntries(
+      NETWORK_MODE_IDS.map((mode) => {
+        const { profile, someProfile } = MODE_DATA[mode].schemas;
+        return [mode, some(profile!, someProfile)];
+      }),
+    ),
+  },
+);
 
 const profileBase = { id: ref('id'), siteId: ref('id'), name: NAME };
 
@@ -179,7 +222,7 @@ export const PLAN_SCHEMA: Schema = {
       source: line(100),
     }),
     site: tagged('kind', [
-      exact({ ...siteValues, kind: { const: 'hotspot' }, listing: { type: 'null' }, activeProfileId: ref('id') }),
+      exact({ ...siteValues, kind: { const: 'hotspot' }, listing: { type: 'null' }, ...hotspotValues }),
       exact({ ...siteValues, kind: { const: 'repeater' }, listing: ref('listing') }),
     ]),
     listing: exact({
@@ -215,6 +258,13 @@ export const PLAN_SCHEMA: Schema = {
     }),
     zone: exact({ id: ref('id'), name: NAME, channelIds: { type: 'array', items: ref('id') } }),
     callKind: { enum: ['group', 'private'] },
+    hang: exact({ radioS: nullOr(SECONDS), networkS: nullOr(SECONDS) }),
+    wifi: exact({ id: ref('id'), place: line(60), name: line(60), password: line(200) }),
+    recallSlot: exact({
+      id: ref('id'),
+      profileId: nullOr(ref('id')),
+      calls: exact(Object.fromEntries(NETWORK_MODE_IDS.map((mode) => [mode, line(40)]))),
+    }),
     profile: {
       type: 'object',
       if: { type: 'object', properties: { baseId: { type: 'null' } } },
@@ -222,7 +272,7 @@ export const PLAN_SCHEMA: Schema = {
       else: exact({
         ...profileBase,
         baseId: ref('id'),
-        set: { type: 'object', properties: profileValues, additionalProperties: false },
+        set: someValues,
       }),
     },
     written: exact({ at: MOMENT, channels: table(ref('writtenChannel')), ...codeplugBlocks }),

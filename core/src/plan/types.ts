@@ -19,7 +19,7 @@ export type { Segment } from '../units/segments';
 export type { Position } from '../units/geo/position';
 
 export const PLAN_FORMAT = 'yellow-relay-plan';
-export const PLAN_FORMAT_VERSION = 7;
+export const PLAN_FORMAT_VERSION = 8;
 
 /** `region`, `edges` and `kept` are the licence profile: what may be used, and what of it is kept for others. */
 export interface Station extends BandPlan {
@@ -82,12 +82,37 @@ interface SiteBase {
 /** Each mode's block is there when something was said of that mode at the site. */
 type SiteBlocks = { [M in ModeId]: ModeTypes[M]['site'] | null };
 
-/** One's own: what it carries and how it is set is in its profiles. */
+/** One's own: what it carries and how it is set is in its profiles. What it sends and listens on is what its profile sets. */
 export interface Hotspot extends SiteBase, SiteBlocks {
   kind: 'hotspot';
   listing: null;
   /** The profile it runs now; agreement is for this one. */
   activeProfileId: Id;
+  /** How far its oscillator is off, as its label says, Hz; `null` where it says nothing, or nobody has looked. */
+  labelOffsetHz: number | null;
+  /** When its card or settings were last kept, and how it was set then; `null`: never, or nobody has said. */
+  backup: Backup | null;
+  /** Stored profiles that it recalls by what a radio sends. Empty where it has no such slots. */
+  recall: Table<RecallSlot>;
+}
+
+export interface Backup {
+  /** ISO date. */
+  on: string;
+  /** What stood in its settings on that day: see `fingerprintOf`. */
+  of: string;
+}
+
+/** One place in which a hotspot stores a profile. */
+export interface RecallSlot {
+  id: Id;
+  /** The profile it holds; `null`: none, or nobody has said. */
+  profileId: Id | null;
+  /**
+   * What a radio of each mode sends to recall it: a number of a group, what stands in UR, a stored tone code. Empty:
+   * not from that mode. The hotspot's manual says which; there is no usual one.
+   */
+  calls: Record<NetworkModeId, string>;
 }
 
 /** Somebody else's: known from a list, or from hearing it. */
@@ -213,19 +238,71 @@ export interface Carriage {
   on: boolean;
 }
 
+/** What a site listens and sends on, whole Hz. */
+export interface Frequencies {
+  rxHz: number;
+  txHz: number;
+}
+
+/** For how long a hotspot stays in a mode after the last over, seconds; `null` while nobody has said. */
+export interface Hang {
+  /** After an over of a radio. */
+  radioS: number | null;
+  /** After an over from the network. */
+  networkS: number | null;
+}
+
+export interface WifiNetwork {
+  id: Id;
+  /** Where it is: home, phone, car. */
+  place: string;
+  /** As it announces itself. */
+  name: string;
+  password: string;
+}
+
 interface ProfileBase {
+  frequencies: Frequencies;
+  /** Output power in percent of the most it can; `null` while nobody has said. */
+  powerPercent: number | null;
+  /** Added to what it listens and sends on, so that its oscillator comes out right, Hz; `null` while nobody has said. */
+  rxOffsetHz: number | null;
+  txOffsetHz: number | null;
   /** Each pair once, in the order of the modes. */
   carriage: Carriage[];
   /** Whether an air mode still reaches its own networks while its calls are carried to another mode's. Hotspots differ. */
   ownWhileCrossing: boolean;
   /** All networks up, nothing linked: it stays silent until someone keys up. */
   standby: boolean;
+  hang: Hang;
+  /** Where a mode has times of its own; `null`: the common ones. */
+  modeHang: Record<NetworkModeId, Hang | null>;
+  /** Whether it speaks: links, faults, its address. `null` while nobody has said, as below. */
+  announcements: boolean | null;
   location: (Position & { publish: boolean }) | null;
   adminPassword: 'default' | 'changed';
+  /** Whether its settings page can be reached from the open internet. */
+  pagePublic: boolean | null;
+  /** Whether it carries out commands that a radio sends, such as shutting down. */
+  remoteCommands: boolean | null;
+  /** A name such as `Etc/UTC`; empty while nobody has said, as below. */
+  timeZone: string;
+  language: string;
+  /** By which it is found on its own network. */
+  hostName: string;
+  wifi: Table<WifiNetwork>;
 }
 
-/** The settings of one hotspot, beyond its frequency and codes. */
+/** The settings of one hotspot, beyond what it is called and its codes. */
 export type ProfileValues = ProfileBase & { [M in NetworkModeId]: ModeTypes[M]['profile'] };
+
+/** A part of settings: of the blocks of modes, of logins and of hang times, only what is named. */
+export type SomeValues = {
+  [K in keyof ProfileBase]?: K extends 'modeHang' ? Partial<ProfileBase[K]> : ProfileBase[K];
+} & { [M in NetworkModeId]?: Some<ModeTypes[M]['profile']> };
+
+/** `logins`: the one map within a block, of which parts can be named too. */
+type Some<T> = { [K in keyof T]?: K extends 'logins' ? { [key: string]: Partial<T[K][keyof T[K]]> } : T[K] };
 
 /** A stored set of settings. A base sets every value; another sets only what differs from its base. */
 export interface Profile {
@@ -234,7 +311,7 @@ export interface Profile {
   name: string;
   /** A profile of the same hotspot that is a base itself; `null`: this one is a base. */
   baseId: Id | null;
-  set: Partial<ProfileValues>;
+  set: SomeValues;
 }
 
 export interface Plan {

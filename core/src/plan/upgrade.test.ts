@@ -6,6 +6,7 @@ import { listensFor } from './carriage';
 import { rows } from './table';
 import type { Plan } from './types';
 import { validatePlan } from './validate';
+import { effectiveProfile } from './profiles';
 import { profileOf } from '../testing/profile-of';
 
 type OldProfiles = Record<string, { dmr: object }>;
@@ -149,6 +150,32 @@ describe('a plan of an older format', () => {
       { ...old, codeplugs: 3 },
       { ...old, written: { r2: null } },
       { ...old, sites: { byId: { s1: 7 } } },
+    ])
+      expect(validatePlan(broken).problems.length).toBeGreaterThan(0);
+  });
+
+  it('of format 7 opens as it was: a profile carries what it carried, and hotspots are where they were', () => {
+    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-7.json', import.meta.url), 'utf8')) as Plan;
+    const { plan, problems } = validatePlan(old);
+    expect(problems).toEqual([]);
+    expect(plan!.codeplugs).toEqual(old.codeplugs);
+    const { rxHz, txHz } = old.sites.byId['home']!;
+    expect(profileOf(plan!, 'home')).toMatchObject({
+      ...old.profiles.byId['home']!.set,
+      frequencies: { rxHz, txHz },
+      rxOffsetHz: null,
+      modeHang: { dmr: null, p25: null },
+    });
+    expect(plan!.sites.byId['home']).toMatchObject({ labelOffsetHz: null, backup: null, recall: { order: [] } });
+    // What the other profile did not name was off in it; now that is said.
+    const away = effectiveProfile(plan!, 'home', 'away')!;
+    expect(away.carriage.filter((one) => one.on).map((one) => one.air)).toEqual(['dmr']);
+    expect(away.standby).toBe(true);
+    expect(agreementOf(plan!)).toMatchObject({ tally: { whole: 44, doubtful: 0, broken: 0 }, findings: [] });
+    for (const broken of [
+      { ...old, profiles: { byId: { home: { ...old.profiles.byId['home'], set: { standby: 3 } } }, order: ['home'] } },
+      { ...old, profiles: { byId: { home: 7 }, order: ['home'] } },
+      { ...old, sites: { byId: { home: { kind: 'hotspot' } }, order: ['home'] } },
     ])
       expect(validatePlan(broken).problems.length).toBeGreaterThan(0);
   });

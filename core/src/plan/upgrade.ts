@@ -1,5 +1,5 @@
 /** Plans of an older format are brought up step by step; plans of a newer one are refused with a plain word. */
-import { newProfileValues } from './create';
+import { newProfileValues, newRecallSlot } from './create';
 import { MODE_DATA, MODE_IDS, NETWORK_MODE_IDS } from './modes';
 import { type Carriage, type ModeId, PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
 
@@ -207,6 +207,64 @@ const toVersion7: UpgradeStep = (document) => ({
   })),
 });
 
+const NO_FREQUENCIES = { rxHz: 1, txHz: 1 };
+
+/** What a profile above a base carried was said whole: what it did not name was off in it. */
+function carriageOf8(own: unknown, base: unknown): unknown {
+  if (!Array.isArray(own) || !Array.isArray(base)) return own;
+  const named = own as Carriage[];
+  const others = (base as Carriage[]).filter(
+    ({ air, network }) => !named.some((one) => one.air === air && one.network === network),
+  );
+  return [...named, ...others.map((one) => ({ ...one, on: false }))];
+}
+
+const NOT_SAID_BEFORE_8 = {
+  powerPercent: null,
+  rxOffsetHz: null,
+  txOffsetHz: null,
+  hang: { radioS: null, networkS: null },
+  modeHang: Object.fromEntries(NETWORK_MODES_OF_6.map((mode) => [mode, null])),
+  announcements: null,
+  pagePublic: null,
+  remoteCommands: null,
+  timeZone: '',
+  language: '',
+  hostName: '',
+  wifi: { byId: {}, order: [] },
+};
+
+/** A hotspot's frequencies become its profiles'; what else a hotspot holds is not said yet. */
+const toVersion8: UpgradeStep = (document) => {
+  const sites = isObject(document['sites']) ? document['sites']['byId'] : null;
+  const profiles = isObject(document['profiles']) ? document['profiles']['byId'] : null;
+  const setOf = (id: unknown): Document => {
+    const profile = isObject(profiles) ? profiles[String(id)] : null;
+    return isObject(profile) && isObject(profile['set']) ? profile['set'] : {};
+  };
+  const profileOf8 = (profile: Document): Document => {
+    const { set, baseId, siteId } = profile;
+    if (!isObject(set)) return profile;
+    const { carriage } = set;
+    if (baseId !== null)
+      return carriage === undefined
+        ? profile
+        : { ...profile, set: { ...set, carriage: carriageOf8(carriage, setOf(baseId)['carriage']) } };
+    const site = isObject(sites) ? sites[String(siteId)] : null;
+    const { rxHz, txHz } = isObject(site) ? site : {};
+    return { ...profile, set: { ...set, ...NOT_SAID_BEFORE_8, frequencies: { rxHz, txHz } } };
+  };
+  return {
+    ...document,
+    sites: eachRow(document['sites'], (site) =>
+      site['kind'] === 'hotspot'
+        ? { ...site, labelOffsetHz: null, backup: null, recall: { byId: {}, order: [] } }
+        : site,
+    ),
+    profiles: eachRow(document['profiles'], profileOf8),
+  };
+};
+
 /** `steps[n]` turns version n into n + 1. */
 const STEPS: Readonly<Record<number, UpgradeStep>> = {
   1: toVersion2,
@@ -215,7 +273,14 @@ const STEPS: Readonly<Record<number, UpgradeStep>> = {
   4: toVersion5,
   5: toVersion6,
   6: toVersion7,
+  7: toVersion8,
 };
+
+/** No radio of a mode that was not known can call a slot. */
+const slotOfEveryMode = (slot: Document): Document => ({
+  ...slot,
+  calls: { ...newRecallSlot('none').calls, ...(isObject(slot['calls']) && slot['calls']) },
+});
 
 /** Fills in the blocks of modes that were not known when a document was written: nothing was said of them. */
 function withEveryMode(document: Document): Document {
@@ -230,7 +295,7 @@ function withEveryMode(document: Document): Document {
   });
   if (!lacks(document['shared'])) return document;
   const blankCodeplug = (mode: ModeId) => MODE_DATA[mode].blanks.codeplug();
-  const values = newProfileValues();
+  const values = newProfileValues(NO_FREQUENCIES);
   const base = (profile: Document): Document => {
     const { set } = profile;
     if (profile['baseId'] !== null || !isObject(set)) return profile;
@@ -242,6 +307,7 @@ function withEveryMode(document: Document): Document {
       ...profile,
       set: {
         ...filled(set, (mode) => structuredClone(values[mode as (typeof NETWORK_MODE_IDS)[number]]), NETWORK_MODE_IDS),
+        ...(isObject(set['modeHang']) && { modeHang: { ...values.modeHang, ...set['modeHang'] } }),
         carriage: [...there, ...fresh],
       },
     };
@@ -250,7 +316,10 @@ function withEveryMode(document: Document): Document {
     ...document,
     shared: filled(document['shared'] as Document, (mode) => MODE_DATA[mode].blanks.shared()),
     radios: eachRow(document['radios'], (radio) => filled(radio, () => null)),
-    sites: eachRow(document['sites'], (site) => filled(site, () => null)),
+    sites: eachRow(document['sites'], (site) => ({
+      ...filled(site, () => null),
+      ...(isObject(site['recall']) && { recall: eachRow(site['recall'], slotOfEveryMode) }),
+    })),
     codeplugs: eachValue(document['codeplugs'], (codeplug) => filled(codeplug, blankCodeplug)),
     written: eachValue(document['written'], (codeplug) => filled(codeplug, blankCodeplug)),
     profiles: eachRow(document['profiles'], base),

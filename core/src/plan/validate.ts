@@ -8,6 +8,7 @@ import { toPointer } from './patches';
 import { recordsOf } from './records';
 import { brokenReferences, tablesOf } from './references';
 import { PLAN_SCHEMA } from './schema';
+import { hotspotsOf } from './sites';
 import { type Problem, problemsOf, show } from './problem';
 import type { NetworkModeId, Plan } from './types';
 import { UpgradeError, upgradePlan } from './upgrade';
@@ -79,6 +80,9 @@ function idProblems(plan: Plan): Problem[] {
   };
   for (const kind of ['radios', 'sites', 'networks', 'wants'] as const) checkTable(plan[kind], [kind]);
   checkTable(plan.profiles, ['profiles']);
+  for (const { id, set } of Object.values(plan.profiles.byId))
+    if (set.wifi) checkTable(set.wifi, ['profiles', 'byId', id, 'set', 'wifi']);
+  for (const site of hotspotsOf(plan)) checkTable(site.recall, ['sites', 'byId', site.id, 'recall']);
   for (const [id, network] of Object.entries(plan.networks.byId)) {
     for (const [name, table] of tablesOf(network)) checkTable(table, ['networks', 'byId', id, name]);
   }

@@ -16,6 +16,7 @@ export const blanks: ModeBlanks<'dmr'> = {
     carries: kind === 'repeater' ? { networkId: null, groups: [], takesOthers: null } : null,
   }),
   profile: () => ({ selection: 'one', rules: emptyTable(), logins: {} }),
+  profileParts: { logins: () => ({ ...newLogin(), enabled: false }) },
   codeplug: () => ({ contacts: emptyTable(), receiveLists: emptyTable() }),
   shared: () => ({}),
   /**

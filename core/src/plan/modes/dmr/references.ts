@@ -6,27 +6,28 @@ import type { Plan } from '../../types';
 /** Logins and route rules go with their network; a login forgets a server or a static group that is gone. */
 function checkProfiles(plan: Plan, found: Found): void {
   eachProfileBlock(plan, 'dmr', ({ rules, logins }, path, draftOf) => {
-    checkOrder(found, [...path, 'rules'], (draft) => draftOf(draft).rules, rules);
-    for (const rule of rows(rules)) {
+    if (rules) checkOrder(found, [...path, 'rules'], (draft) => draftOf(draft).rules!, rules);
+    for (const rule of rules ? rows(rules) : []) {
       if (plan.networks.byId[rule.networkId]?.mode === 'dmr') continue;
       found([...path, 'rules', 'byId', rule.id, 'networkId'], rule.networkId, (draft) =>
-        removeRow(draftOf(draft).rules, rule.id),
+        removeRow(draftOf(draft).rules!, rule.id),
       );
     }
-    for (const [networkId, login] of Object.entries(logins)) {
+    for (const [networkId, login] of Object.entries(logins ?? {})) {
       const at = [...path, 'logins', networkId];
       const network = plan.networks.byId[networkId];
       if (network?.mode !== 'dmr') {
-        found(at, networkId, (draft) => delete draftOf(draft).logins[networkId]);
+        found(at, networkId, (draft) => delete draftOf(draft).logins![networkId]);
         continue;
       }
-      const loginOf = (draft: Plan) => draftOf(draft).logins[networkId]!;
-      if (login.serverId !== null && !(login.serverId in network.servers.byId))
-        found([...at, 'serverId'], login.serverId, (draft) => (loginOf(draft).serverId = null));
+      const loginOf = (draft: Plan) => draftOf(draft).logins![networkId]!;
+      const { serverId = null, staticGroupIds = [] } = login;
+      if (serverId !== null && !(serverId in network.servers.byId))
+        found([...at, 'serverId'], serverId, (draft) => (loginOf(draft).serverId = null));
       checkMembers(
         found,
         [...at, 'staticGroupIds'],
-        login.staticGroupIds,
+        staticGroupIds,
         (id) => id in network.groups.byId,
         (draft, kept) => (loginOf(draft).staticGroupIds = kept),
       );
@@ -75,7 +76,7 @@ export const references: ModeReferences<'dmr'> = {
     ['servers', network.servers],
   ],
   sharedTables: () => [],
-  profileTables: ({ rules }) => [['rules', rules]],
+  profileTables: ({ rules }) => (rules ? [['rules', rules]] : []),
   holds: (network, destination) =>
     destination.kind === 'group'
       ? destination.groupId in network.groups.byId

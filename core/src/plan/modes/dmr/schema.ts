@@ -13,6 +13,14 @@ const RULE_NUMBER_MAX = 99_999_999;
 const flag: Schema = { type: 'boolean' };
 const slot: Schema = { enum: [1, 2] };
 
+const login: Record<string, Schema> = {
+  enabled: flag,
+  serverId: nullOr(ref('id')),
+  suffix: nullOr(whole(SUFFIX_MIN, SUFFIX_MAX)),
+  password: line(200),
+  staticGroupIds: { type: 'array', items: ref('id') },
+};
+
 export const schemas: ModeSchemas = {
   radio: exact({ id: nullOr(whole(0, 999_999_999)), hearsOwnGroup: flag }),
   site: exact({ colorCode: nullOr(whole(0, COLOR_CODE_MAX)), carries: nullOr(ref('dmrCarriage')) }),
@@ -35,6 +43,7 @@ export const schemas: ModeSchemas = {
     rules: table(ref('routeRule')),
     logins: mapOf(ref('login')),
   }),
+  someProfile: { logins: mapOf({ type: 'object', properties: login, additionalProperties: false }) },
   codeplug: exact({ contacts: table(ref('contact')), receiveLists: table(ref('receiveList')) }),
   shared: exact({}),
   destinations: [
@@ -73,12 +82,6 @@ export const schemas: ModeSchemas = {
       networkFirst: whole(1, RULE_NUMBER_MAX),
       count: whole(1, RULE_NUMBER_MAX),
     }),
-    login: exact({
-      enabled: flag,
-      serverId: nullOr(ref('id')),
-      suffix: nullOr(whole(SUFFIX_MIN, SUFFIX_MAX)),
-      password: line(200),
-      staticGroupIds: { type: 'array', items: ref('id') },
-    }),
+    login: exact(login),
   },
 };
