@@ -5,7 +5,7 @@ const FLOORS = [
   ['units'],
   ['plan'],
   ['path'],
-  ['codeplug'],
+  ['codeplug', 'settings'],
   ['checks'],
   ['builder'],
   ['formats', 'compare', 'card'],

@@ -22,8 +22,6 @@ import { groupsCsv } from '../modes/dmr/formats/groups-csv';
 import { harmless, original, readCsv, writeCsv } from './csv';
 import { bytesOf, describeReadFinding, textOf } from './format';
 import { planJson } from './plan-json';
-import { hotspotSheet } from '../registries/outputs';
-import { hotspotJson } from './hotspot-json';
 
 /** What a codeplug table does not keep, by its own description. */
 function asTable(codeplug: Codeplug): Codeplug {
@@ -174,81 +172,6 @@ describe('plan file', () => {
   it('says the line of broken JSON', () => {
     const text = textOf(planJson.write(samplePlan(), { passwords: true })).replace('"station"', 'station');
     expect(planJson.read(bytesOf(text)).findings[0]).toMatchObject({ line: 5, expected: 'JSON (RFC 8259)' });
-  });
-});
-
-describe('hotspot profile', () => {
-  it('holds what is to be set, with names and numbers', () => {
-    const plan = edit(
-      samplePlan(),
-      (draft) => void (profileOf(draft, 's1').dmr.logins['n1']!.staticGroupIds = ['g2']),
-    ).plan;
-    const sheetOf = (of: Plan, passwords = false) => hotspotSheet(of, 's1', { passwords }).sheet;
-    expect(sheetOf(plan)).toMatchObject({
-      callSign: 'QO3VES',
-      receiveHz: 439_125_000,
-      modes: {
-        dmr: {
-          enabled: true,
-          networks: [
-            {
-              network: 'Lantern',
-              server: 'Merrin',
-              login: '999241703',
-              password: null,
-              staticGroups: [{ number: 588, onRadio: 588 }],
-            },
-          ],
-          routes: { selection: 'one', rules: [] },
-        },
-      },
-    });
-    const routed = sheetOf(
-      routedPlan((draft) => void (profileOf(draft, 's1').dmr.logins['n2']!.staticGroupIds = ['k1'])),
-    );
-    expect(routed.modes['dmr']).toMatchObject({
-      networks: [{}, { staticGroups: [{ number: 417, onRadio: 8_000_417 }] }],
-    });
-    const lines = hotspotSheet(routedPlan(), 's1', { passwords: false }).lines.filter(({ label }) =>
-      label.startsWith('Rule '),
-    );
-    expect(lines.map(({ text }) => text).slice(3)).toEqual([
-      'private 8,000,001–8,999,999 to Causeway 1–999,999',
-      'every other group call to Lantern, as sent',
-    ]);
-    expect(textOf(hotspotJson.write(sheetOf(plan, true), undefined))).toContain('"password": "practice"');
-    expect(sheetOf(plan).modes['dstar']).toBeUndefined();
-    const linked = dstarPlan(
-      (draft) =>
-        void (profileOf(draft, 's1').dstar = { startLink: { reflector: 'LNK001', module: 'C' }, automatic: true }),
-    );
-    expect(sheetOf(linked).modes['dstar']).toEqual({
-      enabled: true,
-      callSign: 'QO3VES',
-      module: 'B',
-      startLink: 'LNK001 C',
-      automatic: true,
-    });
-    const rooms = sheetOf(crossedPlan((draft) => void (profileOf(draft, 's1').c4fm.startRoom = 417)));
-    expect(rooms).toMatchObject({
-      modes: { c4fm: { enabled: true, groupId: '00', networks: ['Skerry'], startRoom: '00417' } },
-      crossMode: ['C4FM to DMR', 'DMR to C4FM'],
-    });
-    expect(sheetOf(p25Plan((draft) => void (profileOf(draft, 's1').p25.startGroup = 5880))).modes['p25']).toEqual({
-      enabled: true,
-      nac: '293',
-      networks: ['Foghorn'],
-      startGroup: 5880,
-    });
-    expect(() => hotspotSheet(plan, 'gone', { passwords: false })).toThrow(/no hotspot/);
-  });
-
-  it('comes back as it went, and says what is wrong by its place', () => {
-    const { sheet } = hotspotSheet(crossedPlan(), 's1', { passwords: true });
-    expect(hotspotJson.read(hotspotJson.write(sheet, undefined))).toEqual({ value: sheet, findings: [] });
-    expect(hotspotJson.read(bytesOf(JSON.stringify({ ...sheet, receiveHz: 'many' }))).findings).toEqual([
-      { line: null, place: '/receiveHz', found: '"many"', expected: 'a frequency in Hz' },
-    ]);
   });
 });
 

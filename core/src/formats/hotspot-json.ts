@@ -1,113 +1,111 @@
-/** A hotspot's settings as JSON of our own (docs/formats.md): names instead of keys, so that it reads without the plan. */
-import { crossWords } from '../path/cross-mode';
-import type { Modes } from '../path/mode-path';
-import { crossPairs, listensFor } from '../plan/carriage';
-import { effectiveProfile } from '../plan/profiles';
-import type { Id, ModeId, NetworkModeId, Plan } from '../plan/types';
-import { formatMHz } from '../units/quantities';
+/** A hotspot's settings as JSON of our own (docs/formats.md), by the ids of settings, so that it goes out and comes back. */
+import { settingsOf, type SettingModes } from '../settings/all';
+import { expectedOf, isOfKind } from '../settings/read';
+import type { SettingValue } from '../settings/setting';
+import { sameJson } from '../plan/patches';
+import type { Id, Plan } from '../plan/types';
 import { bytesOf, type Format, type ReadFinding, sniffJson, textOf } from './format';
 import { parseJson } from './json';
-import type { ModeSheet, SheetLine, SheetOptions } from './mode-sheet';
 
 const HOTSPOT_FORMAT = 'yellow-relay-hotspot';
-const HOTSPOT_VERSION = 5;
+const HOTSPOT_VERSION = 6;
 
-/** The modes as they are handed in. */
-export type SheetModes = Modes & Readonly<Record<ModeId, { sheet?: ModeSheet }>>;
-
-export interface HotspotSheet {
+export interface HotspotFile {
   format: typeof HOTSPOT_FORMAT;
   formatVersion: typeof HOTSPOT_VERSION;
   hotspot: string;
-  callSign: string;
-  receiveHz: number;
-  transmitHz: number;
-  /** By mode: whether it is on, and what that mode is set to. A mode that the hotspot has not is not in it. */
-  modes: Record<string, { enabled: boolean } & Record<string, unknown>>;
-  /** Pairs that are on, such as `C4FM to DMR`. */
-  crossMode: string[];
-  ownWhileCrossing: boolean;
-  standby: boolean;
-  location: { lat: number; lon: number; publish: boolean } | null;
+  profile: string;
+  /** By the ids of settings. Secrets are `null` where they were left out. */
+  settings: Record<string, SettingValue>;
 }
 
-/** A sheet as data for a file, and line by line for paper. */
-export interface SheetOf {
-  sheet: HotspotSheet;
-  lines: SheetLine[];
-}
-
-/** Everything that is to be set on a hotspot. @throws Error for a site that is no hotspot */
-export function hotspotSheet(plan: Plan, siteId: Id, modes: SheetModes, options: SheetOptions): SheetOf {
-  const site = plan.sites.byId[siteId];
-  const profile = effectiveProfile(plan, siteId);
-  if (!site || !profile) throw new Error(`The plan has no hotspot “${siteId}”.`);
-  const { callSign } = plan.station;
-  const parts = Object.values(modes).flatMap(({ id, name, sheet }) => {
-    if (!sheet || site[id] === null) return [];
-    const enabled = listensFor(profile, id as NetworkModeId);
-    const { values, lines } = sheet(plan, site, profile, options);
-    return [
-      {
-        id,
-        values: { enabled, ...values },
-        lines: lines.map((line) =>
-          line.label === name ? { ...line, text: `${enabled ? 'on' : 'off'}, ${line.text}` } : line,
-        ),
-      },
-    ];
-  });
-  const crossMode = crossPairs(profile)
-    .filter((pair) => pair.on)
-    .map((pair) => crossWords(modes, pair));
-  const { standby, location, ownWhileCrossing } = profile;
-  const crossLine = `${crossMode.join(', ')}; own networks ${ownWhileCrossing ? 'reached meanwhile' : 'not reached meanwhile'}`;
+/** Everything that is set in a profile of a hotspot. @throws Error for a site that is no hotspot */
+export function hotspotFile(
+  plan: Plan,
+  siteId: Id,
+  modes: SettingModes,
+  { passwords, profileId }: { passwords: boolean; profileId?: Id },
+): HotspotFile {
+  const settings = settingsOf(plan, siteId, modes, profileId);
+  const site = plan.sites.byId[siteId]!;
+  const shown = profileId ?? (site.kind === 'hotspot' ? site.activeProfileId : '');
   return {
-    sheet: {
-      format: HOTSPOT_FORMAT,
-      formatVersion: HOTSPOT_VERSION,
-      hotspot: site.name,
-      callSign,
-      receiveHz: site.rxHz,
-      transmitHz: site.txHz,
-      modes: Object.fromEntries(parts.map(({ id, values }) => [id, values])),
-      crossMode,
-      ownWhileCrossing,
-      standby,
-      location,
-    },
-    lines: [
-      { label: 'Call sign', text: callSign },
-      { label: 'Receive / transmit', text: `${formatMHz(site.rxHz)} / ${formatMHz(site.txHz)} MHz` },
-      ...parts.flatMap(({ lines }) => lines),
-      ...(crossMode.length > 0 ? [{ label: 'Cross-mode', text: crossLine }] : []),
-      ...(standby ? [{ label: 'Standby', text: 'on' }] : []),
-      ...(location
-        ? [
-            {
-              label: 'Position',
-              text: `${location.lat}, ${location.lon} ${location.publish ? '(published)' : '(not published)'}`,
-            },
-          ]
-        : []),
-    ],
+    format: HOTSPOT_FORMAT,
+    formatVersion: HOTSPOT_VERSION,
+    hotspot: site.name,
+    profile: plan.profiles.byId[shown]!.name,
+    settings: Object.fromEntries(
+      settings.map(({ id, kind, value }) => [id, kind === 'secret' && !passwords ? null : value]),
+    ),
   };
 }
 
-/** What keeps a document from being a sheet, by place. */
+/** What a file says, held against the settings of a hotspot. */
+export interface HotspotDifference {
+  settingId: string;
+  title: string;
+  /** What the plan has, and what the file says. */
+  has: SettingValue;
+  says: SettingValue;
+}
+
+/**
+ * Where a file says otherwise than a profile of the plan, in the order of settings; with what of it could not be read.
+ * A secret that the file leaves out says nothing.
+ */
+export function compareHotspotFile(
+  plan: Plan,
+  siteId: Id,
+  modes: SettingModes,
+  file: HotspotFile,
+  profileId?: Id,
+): { differences: HotspotDifference[]; findings: ReadFinding[] } {
+  const settings = settingsOf(plan, siteId, modes, profileId);
+  const known = new Set(settings.map(({ id }) => id));
+  const differences: HotspotDifference[] = [];
+  const findings: ReadFinding[] = Object.keys(file.settings)
+    .filter((id) => !known.has(id))
+    .map((id) => ({ line: null, place: `/settings/${id}`, found: 'a setting', expected: 'one that this hotspot has' }));
+  for (const setting of settings) {
+    if (!(setting.id in file.settings)) continue;
+    const says: unknown = file.settings[setting.id];
+    if (setting.kind === 'secret' && says === null) continue;
+    if (!isOfKind(setting, says))
+      findings.push({
+        line: null,
+        place: `/settings/${setting.id}`,
+        found: JSON.stringify(says) ?? 'nothing',
+        expected: expectedOf(setting),
+      });
+    else if (!sameJson(says, setting.value))
+      differences.push({ settingId: setting.id, title: setting.title, has: setting.value, says });
+  }
+  return { differences, findings };
+}
+
+/** Sets, in a draft, what a file says otherwise. */
+export function takeHotspotFile(
+  draft: Plan,
+  siteId: Id,
+  modes: SettingModes,
+  differences: readonly HotspotDifference[],
+  profileId?: Id,
+): void {
+  const settings = new Map(settingsOf(draft, siteId, modes, profileId).map((one) => [one.id, one]));
+  for (const { settingId, says } of differences) settings.get(settingId)?.write(draft, says);
+}
+
+/** What keeps a document from being settings of a hotspot, by place. */
 function problemsOf(document: unknown): ReadFinding[] {
   if (typeof document !== 'object' || document === null || Array.isArray(document))
     return [{ line: null, place: '/', found: typeof document, expected: 'an object' }];
   const fields = document as Record<string, unknown>;
-  const wanted: [keyof HotspotSheet, (value: unknown) => boolean, string][] = [
+  const wanted: [keyof HotspotFile, (value: unknown) => boolean, string][] = [
     ['format', (value) => value === HOTSPOT_FORMAT, `“${HOTSPOT_FORMAT}”`],
     ['formatVersion', (value) => value === HOTSPOT_VERSION, String(HOTSPOT_VERSION)],
     ['hotspot', (value) => typeof value === 'string', 'a name'],
-    ['callSign', (value) => typeof value === 'string', 'a call sign'],
-    ['receiveHz', (value) => Number.isInteger(value), 'a frequency in Hz'],
-    ['transmitHz', (value) => Number.isInteger(value), 'a frequency in Hz'],
-    ['modes', (value) => typeof value === 'object' && value !== null, 'an object'],
-    ['crossMode', (value) => Array.isArray(value), 'a list'],
+    ['profile', (value) => typeof value === 'string', 'a name'],
+    ['settings', (value) => typeof value === 'object' && value !== null && !Array.isArray(value), 'an object'],
   ];
   return wanted
     .filter(([key, fits]) => !fits(fields[key]))
@@ -119,16 +117,16 @@ function problemsOf(document: unknown): ReadFinding[] {
     }));
 }
 
-export const hotspotJson: Format<HotspotSheet> = {
+export const hotspotJson: Format<HotspotFile> = {
   id: 'hotspot-json',
   name: 'Hotspot settings',
   extensions: ['hotspot.json', 'json'],
   mediaType: 'application/json',
   sniff: (bytes) => sniffJson(bytes, HOTSPOT_FORMAT),
-  write: (sheet) => bytesOf(`${JSON.stringify(sheet, null, 2)}\n`),
+  write: (file) => bytesOf(`${JSON.stringify(file, null, 2)}\n`),
   read(bytes) {
     const { value, finding } = parseJson(textOf(bytes));
     const findings = finding ? [finding] : problemsOf(value);
-    return { value: findings.length > 0 ? null : (value as HotspotSheet), findings };
+    return { value: findings.length > 0 ? null : (value as HotspotFile), findings };
   },
 };

@@ -5,17 +5,17 @@
  */
 import type { BuildingMode } from '../builder/mode-build';
 import type { ModeCard } from '../card/mode-card';
-import type { ModeSheet } from '../formats/mode-sheet';
 import type { ModeDirectory } from '../lists/mode-directory';
 import type { ModeListed } from '../lists/mode-listed';
 import type { ModeId } from '../plan/types';
 import type { ModeRunSheet } from '../run-sheet/mode-run-sheet';
+import type { ModeSettings } from '../settings/setting';
 
 export interface Mode<M extends ModeId = ModeId> extends BuildingMode<M> {
   runSheet: ModeRunSheet;
   card: ModeCard;
-  /** Its part of a hotspot's settings sheet; for modes that a hotspot can have. */
-  sheet?: ModeSheet;
+  /** Its part of a hotspot's settings; for modes that a hotspot can have. */
+  settings?: ModeSettings;
   listed: ModeListed<M>;
   /** For modes whose networks list what can be called. */
   directory?: ModeDirectory;

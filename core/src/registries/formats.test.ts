@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import type { Format } from '../formats/format';
-import { hotspotJson } from '../formats/hotspot-json';
+import { hotspotFile, hotspotJson } from '../formats/hotspot-json';
 import { planJson } from '../formats/plan-json';
 import { groupsCsv } from '../modes/dmr/formats/groups-csv';
 import { dmrNetwork } from '../modes/dmr/networks';
@@ -14,7 +14,7 @@ import { dstarPlan } from '../testing/sample-dstar';
 import { samplePlan } from '../testing/sample-plan';
 import { codeplugCsv } from './codeplug-csv';
 import { FORMATS, sniffFormat } from './formats';
-import { hotspotSheet } from './outputs';
+import { MODES } from './modes';
 
 const SRC = join(import.meta.dirname, '..');
 const FOLDERS = ['formats', ...MODE_IDS.map((mode) => `modes/${mode}/formats`)];
@@ -28,7 +28,7 @@ const pilots = dstarPlan(
 const WRITTEN: Readonly<Record<string, Uint8Array>> = {
   'plan-json': planJson.write(plan, { passwords: false }),
   'codeplug-csv': codeplugCsv.write(plan.codeplugs['r1']!, undefined),
-  'hotspot-json': hotspotJson.write(hotspotSheet(plan, 's1', { passwords: false }).sheet, undefined),
+  'hotspot-json': hotspotJson.write(hotspotFile(plan, 's1', MODES, { passwords: false }), undefined),
   'groups-csv': groupsCsv.write(rows(dmrNetwork(plan, 'n1')!.groups), undefined),
   'site-list-csv': siteListCsv.write(siteListOf(pilots, pilots.radios.byId['r2']!).rows, undefined),
 };

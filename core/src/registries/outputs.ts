@@ -8,12 +8,12 @@ import {
   reprogramming as reprogrammingWith,
   reprogrammingList as reprogrammingListWith,
 } from '../compare/written';
-import { hotspotSheet as hotspotSheetWith, type SheetOf } from '../formats/hotspot-json';
-import type { SheetOptions } from '../formats/mode-sheet';
 import type { PlanIndex } from '../path/types';
 import type { Id, Plan } from '../plan/types';
 import { runSheet as runSheetWith } from '../run-sheet/run-sheet';
 import type { Step } from '../run-sheet/step';
+import { settingsOf as settingsWith } from '../settings/all';
+import type { Setting } from '../settings/setting';
 import { MODES } from './modes';
 
 /** Every field of a channel, whichever its mode, in the order of files. */
@@ -39,7 +39,7 @@ export function cardOf(plan: Plan): CardSection[] {
   return cardWith(plan, MODES);
 }
 
-/** Everything that is to be set on a hotspot. @throws Error for a site that is no hotspot */
-export function hotspotSheet(plan: Plan, siteId: Id, options: SheetOptions): SheetOf {
-  return hotspotSheetWith(plan, siteId, MODES, options);
+/** Everything a hotspot is set to in one of its profiles. @throws Error for a site that is no hotspot */
+export function settingsOf(plan: Plan, siteId: Id, profileId?: Id): Setting[] {
+  return settingsWith(plan, siteId, MODES, profileId);
 }

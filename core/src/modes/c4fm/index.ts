@@ -13,7 +13,7 @@ import { listed } from './listed';
 import { machine } from './machine';
 import { groupIdText } from './rooms';
 import { runSheet } from './run-sheet';
-import { sheet } from './sheet';
+import { settings } from './settings';
 import { trace } from './trace';
 import { knownAs, words } from './words';
 
@@ -45,7 +45,7 @@ export const c4fm: Mode<'c4fm'> = {
   build,
   runSheet,
   card,
-  sheet,
+  settings,
   directory,
   listed,
 };

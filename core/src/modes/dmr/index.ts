@@ -13,7 +13,7 @@ import { machine } from './machine';
 import { offer } from './repeater';
 import { runSheet } from './run-sheet';
 import { standing } from './standing';
-import { sheet } from './sheet';
+import { settings } from './settings';
 import { trace } from './trace';
 import { knownAs, words } from './words';
 
@@ -48,7 +48,7 @@ export const dmr: Mode<'dmr'> = {
   build,
   runSheet,
   card,
-  sheet,
+  settings,
   directory,
   listed,
 };

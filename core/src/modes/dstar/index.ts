@@ -10,7 +10,7 @@ import { destinations, offer, route, standing, typed, withoutNetwork } from './l
 import { listed } from './listed';
 import { machine } from './machine';
 import { runSheet } from './run-sheet';
-import { sheet } from './sheet';
+import { settings } from './settings';
 import { trace } from './trace';
 import { knownAs, words } from './words';
 
@@ -49,7 +49,7 @@ export const dstar: Mode<'dstar'> = {
   build,
   runSheet,
   card,
-  sheet,
+  settings,
   directory,
   listed,
 };

@@ -11,7 +11,7 @@ import { destinations, LOCAL, offer, route, standing } from './links';
 import { listed } from './listed';
 import { machine } from './machine';
 import { runSheet } from './run-sheet';
-import { sheet } from './sheet';
+import { settings } from './settings';
 import { trace } from './trace';
 import { knownAs, words } from './words';
 
@@ -38,7 +38,7 @@ export const p25: Mode<'p25'> = {
   build,
   runSheet,
   card,
-  sheet,
+  settings,
   directory,
   listed,
 };
