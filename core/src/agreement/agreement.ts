@@ -4,23 +4,20 @@ import type { Explanation } from '../checks/explain';
 import { channelFields } from '../codeplug/channel-fields';
 import { pairWords } from '../path/fact-words';
 import { placeOf } from '../path/place';
-import type { HopId, Outcome, PlanIndex, TracedPath, Verdict } from '../path/types';
+import type { Outcome, PlanIndex, TracedPath, Verdict } from '../path/types';
 import type { Id, Plan } from '../plan/types';
 import { explained, runChecks } from '../registries/checks';
 import { MODES, planIndex } from '../registries/modes';
+import { type Strip, stripOf } from './strip';
 
 export interface ExplainedFinding extends Finding, Explanation {
   /** Stable while the fault stands: which check, where. */
   id: string;
 }
 
-export interface ChannelVerdict {
+export interface ChannelVerdict extends Strip {
   radioId: Id;
   channelId: Id;
-  verdict: Verdict;
-  at: HopId | null;
-  /** The call passes and only the answer does not come back. */
-  replyOnly: boolean;
   outcome: Outcome;
   /** Where its call comes out: `Lantern 417`; empty when nowhere. */
   place: string;
@@ -51,13 +48,10 @@ function expectations({ path, context }: TracedPath): Record<string, string> {
 
 function verdictOf(traced: TracedPath): ChannelVerdict {
   const { path, context } = traced;
-  const callAt = path.call.verdict === path.verdict ? path.call.at : null;
   return {
     radioId: path.radioId,
     channelId: path.channelId,
-    verdict: path.verdict,
-    at: callAt ?? path.reply.at,
-    replyOnly: path.verdict !== 'whole' && callAt === null,
+    ...stripOf(path),
     outcome: path.outcome,
     place: placeOf(context),
     expects: expectations(traced),

@@ -1,4 +1,5 @@
 import { listensFor } from '../plan/carriage';
+import { profilePatches } from '../plan/profiles';
 import { networkModesOf } from '../path/mode-path';
 import { defineCheck } from './check';
 import { eachProfile } from './walk';
@@ -24,14 +25,14 @@ export const busyLinkLocksModes = defineCheck({
       for (const mode of on) {
         const others = on.filter((one) => one !== mode).map((one) => one.name);
         if (others.length === 0) continue;
-        for (const { what, busy, pointer, patches } of mode.standing?.(index, site) ?? []) {
+        for (const { what, busy, pointer, out } of mode.standing?.(index, site) ?? []) {
           if (!busy) continue;
           report({
             message: 'busy',
             data: { site: site.name, mode: mode.name, what, others: others.join(' and ') },
             pointer,
             subject: { siteId: site.id },
-            fixes: [{ id: 'out', patches }],
+            fixes: [{ id: 'out', patches: profilePatches(index.plan, site.id, out) }],
           });
         }
       }

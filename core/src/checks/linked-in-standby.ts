@@ -1,5 +1,6 @@
+import { profilePatches } from '../plan/profiles';
 import { defineCheck } from './check';
-import { eachProfile, set } from './walk';
+import { eachProfile } from './walk';
 
 export const linkedInStandby = defineCheck({
   id: 'linked-in-standby',
@@ -18,10 +19,10 @@ export const linkedInStandby = defineCheck({
   messages: { linked: '{site} is in standby, yet hears {mode} {what} from the start.' },
   fixes: { out: 'Take {what} out', leave: 'Leave standby' },
   check(index, report) {
-    eachProfile(index.plan, (site, { standby }, at) => {
+    eachProfile(index.plan, (site, { standby }) => {
       if (!standby) return;
       for (const mode of Object.values(index.modes)) {
-        for (const { what, pointer, patches } of mode.standing?.(index, site) ?? []) {
+        for (const { what, pointer, out } of mode.standing?.(index, site) ?? []) {
           const data = { site: site.name, mode: mode.name, what };
           report({
             message: 'linked',
@@ -29,8 +30,8 @@ export const linkedInStandby = defineCheck({
             pointer,
             subject: { siteId: site.id },
             fixes: [
-              { id: 'out', patches },
-              { id: 'leave', patches: [set(at('standby'), false)] },
+              { id: 'out', patches: profilePatches(index.plan, site.id, out) },
+              { id: 'leave', patches: profilePatches(index.plan, site.id, (of) => void (of.standby = false)) },
             ],
           });
         }

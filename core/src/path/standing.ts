@@ -1,5 +1,5 @@
 /** What a hotspot is linked to without anybody keying up. */
-import type { Patch } from '../plan/patches';
+import type { ProfileValues } from '../plan/types';
 
 /** Something that a hotspot hears without being asked: a link at start, a static group. */
 export interface Standing {
@@ -9,8 +9,8 @@ export interface Standing {
   busy: boolean;
   /** Where it is set. */
   pointer: string;
-  /** What takes it out. */
-  patches: Patch[];
+  /** Takes it out of the settings. */
+  out(values: ProfileValues): void;
 }
 
 /** From this many links or nodes on, a reflector or room is seldom quiet. From memory. */

@@ -8,12 +8,15 @@ import type { Id, ModeId, NetworkModeId, Plan } from './types';
 
 const isNetworkMode = (mode: ModeId): mode is NetworkModeId => NETWORK_MODE_IDS.includes(mode as NetworkModeId);
 
-/** Switches a mode of a hotspot on or off in a draft; one that it had not yet comes with what is usual. */
-export function switchMode(plan: Plan, siteId: Id, mode: ModeId, on: boolean): void {
+/**
+ * Switches a mode of a hotspot on or off in a draft; one that it had not yet comes with what is usual. `profileId`: in
+ * which profile; the one that runs where none is given.
+ */
+export function switchMode(plan: Plan, siteId: Id, mode: ModeId, on: boolean, profileId?: Id): void {
   const site = plan.sites.byId[siteId]!;
   if (on && site[mode] === null) Object.assign(site, { [mode]: dataOf(mode).blanks.site(plan, site) });
   if (isNetworkMode(mode))
-    editProfile(plan, siteId, (values) => setPair(values, mode, mode, on ? { able: true, on } : { on }));
+    editProfile(plan, siteId, (values) => setPair(values, mode, mode, on ? { able: true, on } : { on }), profileId);
 }
 
 /** Takes a mode away from a hotspot in a draft, with everything that was said of it. */

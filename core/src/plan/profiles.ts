@@ -130,9 +130,14 @@ export function profilePatches(
   recipe: (values: ProfileValues) => void,
   profileId?: Id,
 ): Patch[] {
-  const after = { ...plan, profiles: structuredClone(plan.profiles) };
-  editProfile(after, siteId, recipe, profileId);
-  return diff(plan, after);
+  const profile = someProfile(plan, siteId, profileId);
+  const ids = [profile.id, ...(profile.baseId === null ? [] : [profile.baseId])];
+  // Plain copies: what is handed in may be a draft, or tell an index who reads what.
+  const copies = () =>
+    Object.fromEntries(ids.map((id) => [id, JSON.parse(JSON.stringify(plan.profiles.byId[id])) as Profile]));
+  const [before, after] = [copies(), copies()];
+  editProfile({ ...plan, profiles: { byId: after, order: ids } }, siteId, recipe, profile.id);
+  return ids.flatMap((id) => diff(before[id], after[id], ['profiles', 'byId', id]));
 }
 
 /** Whether a profile sets a value itself. A base sets every one. */
@@ -158,7 +163,7 @@ export function setBack(plan: Plan, profileId: Id, path: readonly PathKey[]): vo
 }
 
 /** The values without Immer's drafts: an effective profile mixes its own and its base's at any depth. */
-function plainOf<T>(value: T): T {
+export function plainOf<T>(value: T): T {
   if (isDraft(value)) return current(value as object) as T;
   if (typeof value !== 'object' || value === null) return value;
   if (Array.isArray(value)) return value.map(plainOf) as T;

@@ -1,5 +1,5 @@
 /** The shifts that repeaters of a band usually have. Common practice; countries differ, so an unusual one is only worth a look. */
-import { bandNameOf, type RegionId } from './bands';
+import { bandNameOf, type Licence, licenceBands, type RegionId } from './bands';
 
 const signed = (...sizes: number[]): number[] => sizes.flatMap((size) => [-size, size]);
 
@@ -53,4 +53,16 @@ export function isOnRaster(hz: number): boolean {
 export function nearestOnRaster(hz: number): number {
   const candidates = RASTERS_HZ.map((step) => Math.round(hz / step) * step);
   return candidates.reduce((best, one) => (Math.abs(one - hz) < Math.abs(best - hz) ? one : best));
+}
+
+/**
+ * What a duplex hotspot that sends on `txHz` would listen on by the usual shifts of its band, within the licence; `null`
+ * where nothing is known of the band, or nothing fits.
+ */
+export function usualListenHz(txHz: number, licence: Licence): number | null {
+  const band = bandNameOf(txHz);
+  const held = licenceBands(licence).find((one) => one.name === band);
+  const shifts = band === null ? [] : (USUAL_HZ[band]?.[licence.region] ?? []);
+  const found = shifts.find((shift) => held && txHz + shift >= held.lowHz && txHz + shift <= held.highHz);
+  return found === undefined ? null : txHz + found;
 }

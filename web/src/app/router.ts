@@ -90,6 +90,13 @@ export const router = createRouter({
           meta: { title: 'Hotspots' },
         },
         {
+          path: 'hotspots/:siteId/profiles',
+          name: 'hotspot-profiles',
+          component: () => import('../features/hotspots').then((m) => m.ProfilesView),
+          props: true,
+          meta: { title: 'Profiles and paths', stop: 'hotspots' },
+        },
+        {
           path: 'hotspots/:siteId/routes',
           name: 'routes',
           component: () => import('../features/routes').then((m) => m.RoutesView),

@@ -1,14 +1,22 @@
 <script setup lang="ts" generic="T extends string">
 import { useId } from 'vue';
+import type { PathKey } from '@relay/core/plan/patches';
 import FieldRow from './FieldRow.vue';
 
-defineProps<{ label: string; value: T; options: readonly { value: T; label: string }[]; hint?: string }>();
+defineProps<{
+  label: string;
+  value: T;
+  options: readonly { value: T; label: string }[];
+  hint?: string;
+  /** Where its value stands in a profile. */
+  at?: readonly PathKey[];
+}>();
 defineEmits<{ choose: [value: T] }>();
 const id = useId();
 </script>
 
 <template>
-  <FieldRow :label="label" :label-id="id">
+  <FieldRow :label="label" :label-id="id" :at="at">
     <el-select
       :persistent="false"
       class="choice"

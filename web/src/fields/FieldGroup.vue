@@ -29,6 +29,7 @@ const id = useId();
 
 .fields {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
   margin-top: 10px;
 }

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import type { PathKey } from '@relay/core/plan/patches';
+import SourceMark from './SourceMark.vue';
 
 /**
  * One row of a form: a label, what is set beside it, and under that what is said of it. The grid of every form is here.
  * `for`: the id of the one control that the label is for; `labelId`: the label's own id, for a control that names its label.
- * Without either, the row is a group of controls under its label.
+ * Without either, the row is a group of controls under its label. `at`: where its value stands in a profile.
  */
-const props = defineProps<{ label: string; for?: string; labelId?: string; bare?: boolean }>();
+const props = defineProps<{ label: string; for?: string; labelId?: string; bare?: boolean; at?: readonly PathKey[] }>();
 const isGroup = computed(() => props.for === undefined && props.labelId === undefined);
 </script>
 
@@ -19,7 +21,7 @@ const isGroup = computed(() => props.for === undefined && props.labelId === unde
   >
     <span v-if="isGroup" aria-hidden="true">{{ label }}</span>
     <label v-else :id="labelId" :for="$props.for" :class="{ 'visually-hidden': bare }">{{ label }}</label>
-    <div class="control"><slot /></div>
+    <div class="control"><slot /><SourceMark v-if="at" :at="at" :label="label" /></div>
     <div v-if="$slots['notes']" class="notes"><slot name="notes" /></div>
   </div>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** What a hotspot is linked to when it starts: one of a list, nothing, or a number that is in no list any more. */
 import { computed } from 'vue';
+import type { PathKey } from '@relay/core/plan/patches';
 import ChoiceField from './ChoiceField.vue';
 
 const props = defineProps<{
@@ -8,6 +9,8 @@ const props = defineProps<{
   nothing: string;
   value: string | null;
   listed: readonly { value: string; label: string }[];
+  /** Where its value stands in a profile. */
+  at?: readonly PathKey[];
 }>();
 const emit = defineEmits<{ choose: [value: string | null] }>();
 const NONE = 'none';
@@ -24,6 +27,7 @@ const options = computed(() => {
     :label="label"
     :value="value ?? NONE"
     :options="options"
+    :at="at"
     @choose="(chosen) => emit('choose', chosen === NONE ? null : chosen)"
   />
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** One labelled field. What cannot be taken stays in it, with the reason beside it and the value that was meant. */
 import { computed, nextTick, ref, useId, watch } from 'vue';
+import type { PathKey } from '@relay/core/plan/patches';
 import FieldRow from './FieldRow.vue';
 import type { Taken } from './field';
 
@@ -15,6 +16,8 @@ const props = defineProps<{
   placeholder?: string;
   autofocus?: boolean;
   bare?: boolean;
+  /** Where its value stands in a profile. */
+  at?: readonly PathKey[];
 }>();
 const id = useId();
 const text = ref(props.value);
@@ -47,7 +50,7 @@ function giveUp(): void {
 </script>
 
 <template>
-  <FieldRow :label="label" :for="id" :bare="bare">
+  <FieldRow :label="label" :for="id" :bare="bare" :at="at">
     <input
       :id="id"
       v-model="text"
@@ -76,7 +79,9 @@ function giveUp(): void {
 
 <style scoped>
 input {
-  width: 100%;
+  flex: 1 1 130px;
+  width: 130px;
+  min-width: 0;
   max-width: 260px;
   height: 32px;
   padding: 0 8px;

@@ -1,18 +1,15 @@
 <script setup lang="ts">
 /** One line high, for tables: six stations, the gap where the path breaks. */
 import type { HopId, Verdict } from '@relay/core/path/types';
+import { stripWords } from './strip-words';
 
 const props = defineProps<{ verdict: Verdict; at: HopId | null; replyOnly: boolean }>();
 const HOPS: readonly HopId[] = ['radio', 'air', 'site', 'gateway', 'network', 'destination'];
 const place = (id: HopId) => 8 + HOPS.indexOf(id) * 24;
-const words = () =>
-  props.verdict === 'whole'
-    ? 'whole'
-    : `${props.replyOnly ? 'reply ' : ''}${props.verdict} at the ${props.at === 'site' ? 'hotspot' : props.at === 'radio' ? 'channel' : props.at}`;
 </script>
 
 <template>
-  <svg class="strip" viewBox="0 0 136 16" role="img" :aria-label="words()">
+  <svg class="strip" viewBox="0 0 136 16" role="img" :aria-label="stripWords(props)">
     <line v-if="verdict === 'whole'" x1="8" x2="128" y1="8" y2="8" class="yellow" />
     <template v-else-if="verdict === 'doubtful'"><line x1="8" x2="128" y1="8" y2="8" class="yellow dashed" /></template>
     <template v-else>

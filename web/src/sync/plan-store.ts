@@ -13,7 +13,7 @@ import { type Patch, PatchError } from '@relay/core/plan/patches';
 import { editByPatches, type Recipe } from '@relay/core/plan/edit';
 import { lossOnRemoval } from '@relay/core/plan/references';
 import type { Channel, ModeId, ModeTypes, Plan } from '@relay/core/plan/types';
-import type { Checker } from '../worker/check-worker';
+import type { Checker, SeenAs } from '../worker/check-worker';
 import { startChecker, startMaker } from '../worker/checker';
 import type { Maker } from '../worker/maker-worker';
 import { api, ServerGone } from './api';
@@ -41,6 +41,8 @@ export const usePlanStore = defineStore('plan', () => {
   /** Sites that lists name around the hotspots; empty while they are not known. */
   const around = shallowRef<readonly AroundSite[]>([]);
   const selection = ref<Selection | null>(null);
+  /** A profile that the selected path is looked at under, though its hotspot runs another. */
+  const seenAs = ref<SeenAs | null>(null);
   const saveState = ref<SaveState>('saved');
   const saveDetail = ref('');
   /** Whether the browser keeps what waits; `false` when closing this window would lose it. */
@@ -89,12 +91,12 @@ export const usePlanStore = defineStore('plan', () => {
     const chosen = selection.value;
     const view =
       chosen && checker && agreement.value
-        ? await checker.relayView(chosen.radioId, chosen.channelId, { ...world.value, nowMs: Date.now() })
+        ? await checker.relayView(chosen.radioId, chosen.channelId, { ...world.value, nowMs: Date.now() }, seenAs.value)
         : null;
     if (chosen === selection.value) relayView.value = view;
   }
 
-  watch([selection, world], refreshRelay, { deep: true });
+  watch([selection, world, seenAs], refreshRelay, { deep: true });
 
   /** Asks the lists again what is around the hotspots: when those moved, or a list came. */
   async function lookAround(): Promise<void> {
@@ -276,6 +278,7 @@ export const usePlanStore = defineStore('plan', () => {
     isChecked,
     relayView,
     selection,
+    seenAs,
     selectedChannel,
     saveState,
     saveDetail,
@@ -297,6 +300,8 @@ export const usePlanStore = defineStore('plan', () => {
     keyUp,
     say,
     carrying: async () => (plan.value ? makerNow().carrying(plan.value, around.value) : null),
+    /** Asks the worker, which has the plan as it is now; `null` before it has one. */
+    ask: async <T>(work: (worker: Remote<Checker>) => Promise<T>) => (checker && plan.value ? work(checker) : null),
     proposals: async () => (plan.value ? makerNow().propose(plan.value) : []),
   };
 });

@@ -2,15 +2,18 @@
 import { expose } from 'comlink';
 import { agreementOf, type Agreement } from '@relay/core/agreement/agreement';
 import { type AgreementDelta, agreementDelta } from '@relay/core/agreement/delta';
+import { type ProfileMatrix, profileMatrix } from '@relay/core/agreement/profile-matrix';
 import { describePath, type RelayView } from '@relay/core/path/describe';
 import { contextOf } from '@relay/core/path/context';
 import { tracePath } from '@relay/core/path/trace';
 import type { AroundSite } from '@relay/core/path/around';
+import type { PlanIndex } from '@relay/core/path/types';
 import type { FollowingIndex } from '@relay/core/path/following-index';
 import { keyUp } from '@relay/core/path/key-up';
 import type { World } from '@relay/core/path/world';
-import { followingIndex } from '@relay/core/registries/modes';
+import { followingIndex, planIndex } from '@relay/core/registries/modes';
 import { applyEach, type Patch } from '@relay/core/plan/patches';
+import { asIfRunning } from '@relay/core/plan/profile-acts';
 import type { Plan } from '@relay/core/plan/types';
 
 let following: FollowingIndex | null = null;
@@ -34,6 +37,18 @@ function tell(): AgreementDelta {
   return delta;
 }
 
+export interface SeenAs {
+  siteId: string;
+  profileId: string;
+}
+
+/** The plan as if a hotspot ran another of its profiles; as it is where that profile is gone. */
+function underProfile({ siteId, profileId }: SeenAs, world: World): PlanIndex {
+  const { plan } = present();
+  const isThere = plan.profiles.byId[profileId]?.siteId === siteId;
+  return planIndex(isThere ? asIfRunning(plan, siteId, profileId) : plan, { today, around, world });
+}
+
 const checker = {
   /** Everything of a plan. */
   setPlan(plan: Plan): AgreementDelta {
@@ -52,12 +67,18 @@ const checker = {
     present().setAround(next);
     return tell();
   },
-  relayView(radioId: string, channelId: string, world: World): RelayView | null {
-    const index = present().apart(world);
+  relayView(radioId: string, channelId: string, world: World, seenAs: SeenAs | null): RelayView | null {
+    const index = seenAs ? underProfile(seenAs, world) : present().apart(world);
     const channel = index.plan.codeplugs[radioId]?.channels.byId[channelId];
     if (!channel) return null;
     const context = contextOf(index, radioId, channel);
     return describePath(tracePath(context), context);
+  },
+  /** Which paths through a hotspot are whole under which of its profiles; `null` where it is gone. */
+  profileMatrix(siteId: string): ProfileMatrix | null {
+    const { plan } = present();
+    if (plan.sites.byId[siteId]?.kind !== 'hotspot') return null;
+    return profileMatrix(plan, siteId, (of) => planIndex(of, { today, around }));
   },
   /** The world after a channel was keyed. */
   keyUp(radioId: string, channelId: string, world: World, atMs: number): World {

@@ -167,7 +167,7 @@ export const standing: NonNullable<ModePath<'c4fm'>['standing']> = ({ plan, prof
       what: `room ${roomDigits(startRoom)}`,
       busy: Math.max(0, ...activity) >= BUSY_LINKS,
       pointer,
-      patches: [{ op: 'replace', path: pointer, value: null }],
+      out: ({ c4fm }) => void (c4fm.startRoom = null),
     },
   ];
 };

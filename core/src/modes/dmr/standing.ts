@@ -16,13 +16,16 @@ export const standing: NonNullable<ModePath<'dmr'>['standing']> = ({ plan, profi
     const login = values.dmr.logins[network.id];
     if (!login?.enabled) return [];
     const pointer = profilePointer(plan, siteId, 'dmr', 'logins', network.id, 'staticGroupIds');
-    return login.staticGroupIds.map((id, at) => {
+    return login.staticGroupIds.map((id) => {
       const { number, category } = network.groups.byId[id]!;
       return {
         what: `group ${number} of ${network.name}`,
         busy: BUSY.includes(category),
         pointer,
-        patches: [{ op: 'remove', path: `${pointer}/${at}` }],
+        out({ dmr }) {
+          const bound = dmr.logins[network.id]!;
+          bound.staticGroupIds = bound.staticGroupIds.filter((one) => one !== id);
+        },
       };
     });
   });

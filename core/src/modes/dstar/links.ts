@@ -317,7 +317,7 @@ export const standing: NonNullable<ModePath<'dstar'>['standing']> = ({ plan, pro
       what: `reflector ${reflectorWords(startLink)}`,
       busy: activity !== null && activity >= BUSY_LINKS,
       pointer,
-      patches: [{ op: 'replace', path: pointer, value: false }],
+      out: ({ dstar }) => void (dstar.automatic = false),
     },
   ];
 };

@@ -135,6 +135,6 @@ export const standing: NonNullable<ModePath<'p25'>['standing']> = ({ plan, profi
   if (!site.p25 || startGroup === null || !listensFor(values, 'p25')) return [];
   const pointer = profilePointer(plan, site.id, 'p25', 'startGroup');
   return [
-    { what: `group ${startGroup}`, busy: false, pointer, patches: [{ op: 'replace', path: pointer, value: null }] },
+    { what: `group ${startGroup}`, busy: false, pointer, out: ({ p25 }) => void (p25.startGroup = null) },
   ];
 };

@@ -2,8 +2,8 @@
 import { computed, ref } from 'vue';
 import { describeReadFinding, type ReadFinding } from '@relay/core/formats/format';
 import { writePlan } from '@relay/core/formats/plan-text';
-import { hotspotJson } from '@relay/core/formats/hotspot-json';
-import { hotspotSheet } from '@relay/core/registries/outputs';
+import { hotspotFile, hotspotJson } from '@relay/core/formats/hotspot-json';
+import { MODES } from '@relay/core/registries/modes';
 import { hotspotsOf } from '@relay/core/plan/sites';
 import { rows } from '@relay/core/plan/table';
 import type { Radio, Site } from '@relay/core/plan/types';
@@ -48,8 +48,8 @@ async function saveCodeplug(radio: Radio): Promise<void> {
 }
 
 function saveProfile(site: Site): void {
-  const { sheet } = hotspotSheet(plan.value, site.id, { passwords: withPasswords.value });
-  download(`${fileName(site.name)}-hotspot.json`, hotspotJson.mediaType, hotspotJson.write(sheet, undefined));
+  const file = hotspotFile(plan.value, site.id, MODES, { passwords: withPasswords.value });
+  download(`${fileName(site.name)}-hotspot.json`, hotspotJson.mediaType, hotspotJson.write(file, undefined));
 }
 
 async function read(radio: Radio, event: Event): Promise<void> {

@@ -16,6 +16,7 @@ const props = defineProps<{ siteId: string; network: DmrNetwork; login: NetworkL
 const emit = defineEmits<{ change: [label: string, recipe: (login: NetworkLogin) => void] }>();
 const store = usePlanStore();
 const index = usePlanIndex();
+const at = (key: keyof NetworkLogin) => ['dmr', 'logins', props.network.id, key];
 const NONE = '';
 const servers = computed(() => [
   { value: NONE, label: 'none' },
@@ -56,6 +57,7 @@ function takePassword(text: string): Taken {
     label="Server"
     :value="login.serverId ?? NONE"
     :options="servers"
+    :at="at('serverId')"
     @choose="(id) => emit('change', 'server', (one) => void (one.serverId = id === NONE ? null : id))"
   />
   <TextField
@@ -64,6 +66,7 @@ function takePassword(text: string): Taken {
     :take="takeSuffix"
     mono
     :hint="loginText"
+    :at="at('suffix')"
   />
   <TextField
     label="Password"
@@ -71,8 +74,9 @@ function takePassword(text: string): Taken {
     :take="takePassword"
     type="password"
     hint="Of your account at the network. Files leave it out unless you ask for it."
+    :at="at('password')"
   />
-  <FieldRow label="Static groups">
+  <FieldRow label="Static groups" :at="at('staticGroupIds')">
     <el-select-v2
       :persistent="false"
       multiple

@@ -6,6 +6,7 @@ import { newLogin } from '@relay/core/plan/modes/dmr/blanks';
 import type { NetworkLogin } from '@relay/core/plan/modes/dmr/types';
 import type { ProfileValues, Site } from '@relay/core/plan/types';
 import { usePlanStore } from '../../sync/plan-store';
+import { SourceMark } from '../../fields';
 import LoginForm from './LoginForm.vue';
 
 const props = defineProps<{ site: Site; profile: ProfileValues }>();
@@ -48,7 +49,8 @@ const changeLogin = (network: DmrNetwork, label: string, recipe: (login: Network
         :model-value="loginOf(network)?.enabled ?? false"
         :aria-label="`Log in to ${network.name}`"
         @update:model-value="switchLogin(network, $event === true)"
-      /><strong>{{ network.name }}</strong>
+      /><strong>{{ network.name }}</strong
+      ><SourceMark :at="['dmr', 'logins', network.id, 'enabled']" :label="`Log in to ${network.name}`" />
     </div>
     <LoginForm
       v-if="loginOf(network)"

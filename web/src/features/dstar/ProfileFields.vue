@@ -5,7 +5,7 @@ import { families, reflectorCall, reflectorWords } from '@relay/core/modes/dstar
 import type { DstarProfileFields } from '@relay/core/plan/modes/dstar/types';
 import { rows } from '@relay/core/plan/table';
 import type { ProfileValues, Site } from '@relay/core/plan/types';
-import { ChoiceField } from '../../fields';
+import { ChoiceField, FieldRow } from '../../fields';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ site: Site; profile: ProfileValues }>();
@@ -47,15 +47,17 @@ function choose(value: string): void {
     label="Link at start"
     :value="dstar.startLink ? reflectorWords(dstar.startLink) : NONE"
     :options="options"
+    :at="['dstar', 'startLink']"
     @choose="choose"
   />
-  <el-radio-group
-    v-if="dstar.startLink"
-    :model-value="dstar.automatic"
-    aria-label="When it links"
-    @update:model-value="change('when it links', (one) => void (one.automatic = $event === true))"
-  >
-    <el-radio :value="true">Automatic, when it starts</el-radio>
-    <el-radio :value="false">Manual, when somebody asks for it</el-radio>
-  </el-radio-group>
+  <FieldRow v-if="dstar.startLink" label="When it links" :at="['dstar', 'automatic']">
+    <el-radio-group
+      :model-value="dstar.automatic"
+      aria-label="When it links"
+      @update:model-value="change('when it links', (one) => void (one.automatic = $event === true))"
+    >
+      <el-radio :value="true">Automatic, when it starts</el-radio>
+      <el-radio :value="false">Manual, when somebody asks for it</el-radio>
+    </el-radio-group>
+  </FieldRow>
 </template>

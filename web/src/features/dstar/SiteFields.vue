@@ -118,7 +118,7 @@ function takeOffset(text: string): Taken {
 .access {
   display: grid;
   gap: 4px;
-  padding-left: 110px;
+  padding-left: 50px;
 }
 
 @media (max-width: 760px) {

@@ -4,6 +4,7 @@ import { computed, onMounted, ref, shallowRef } from 'vue';
 import { aroundHotspot, HOTSPOT_REACH_M, moveSite, siteWidthHz } from '@relay/core/checks/site-frequency';
 import { compassPoint } from '@relay/core/units/geo/geodesic';
 import { applyInPlace } from '@relay/core/plan/patches';
+import { editProfile } from '@relay/core/plan/profiles';
 import { repeatersOf } from '@relay/core/plan/sites';
 import type { Hotspot, ProfileValues } from '@relay/core/plan/types';
 import { clearanceAt, hotspotBands, type Occupied, viewBand } from '@relay/core/units/frequency-finder';
@@ -16,7 +17,12 @@ import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
 import BandStrip from './BandStrip.vue';
 
-const props = defineProps<{ site: Hotspot; profile: ProfileValues }>();
+const props = defineProps<{
+  site: Hotspot;
+  /** The profile that it is for; the channels of the site go along where the hotspot runs it. */
+  profileId: string;
+  profile: ProfileValues;
+}>();
 const open = defineModel<boolean>({ required: true });
 const store = usePlanStore();
 const index = usePlanIndex();
@@ -24,6 +30,7 @@ const MOST = 200;
 /** Within the reach of the checks everything counts; one may look further. */
 const LEAST_KM = HOTSPOT_REACH_M / 1000;
 const radiusKm = ref(LEAST_KM);
+const pair = computed(() => props.profile.frequencies);
 const bandName = ref('');
 const found = shallowRef<NearSite[]>([]);
 const near = computed(() =>
@@ -35,7 +42,7 @@ const bands = computed(() => hotspotBands(store.plan!.station));
 const band = computed(
   () =>
     bands.value.find((one) => one.name === bandName.value) ??
-    bands.value.find((one) => props.site.txHz >= one.lowHz && props.site.txHz <= one.highHz) ??
+    bands.value.find((one) => pair.value.txHz >= one.lowHz && pair.value.txHz <= one.highHz) ??
     bands.value.at(-1)!,
 );
 const around = (hz: number) => ({ lowHz: hz - width.value / 2, highHz: hz + width.value / 2 });
@@ -55,7 +62,7 @@ const taken = computed<Occupied[]>(() => [
         : [sends, { ...around(one.rxHz), kind: 'site listens', words: `${words}, listens`, distanceM }];
     }),
 ]);
-const shift = computed(() => props.site.rxHz - props.site.txHz);
+const shift = computed(() => pair.value.rxHz - pair.value.txHz);
 const view = computed(() =>
   viewBand(band.value, {
     widthHz: width.value,
@@ -66,7 +73,7 @@ const view = computed(() =>
 );
 /** As clear as the worse of what it sends and listens on. */
 const present = computed(() => {
-  const sides = [props.site.txHz, props.site.rxHz].map((hz) => clearanceAt(hz, width.value, view.value.occupied));
+  const sides = [pair.value.txHz, pair.value.rxHz].map((hz) => clearanceAt(hz, width.value, view.value.occupied));
   return sides.reduce((worse, one) => (one.clearanceHz < worse.clearanceHz ? one : worse));
 });
 const alsoListens = (hz: number) => (shift.value === 0 ? '' : `, listening on ${formatMHz(hz + shift.value)} MHz`);
@@ -92,9 +99,18 @@ onMounted(async () => {
 function take(): void {
   const { best } = view.value;
   if (!best) return;
-  const patches = moveSite(index.value!, props.site, best.hz);
-  store.edit(`${props.site.name}: frequency`, (draft) => applyInPlace(draft, patches));
-  store.notice = `${props.site.name} and its channels are on ${formatMHz(best.hz)} MHz now.`;
+  const { site, profileId } = props;
+  if (site.activeProfileId === profileId) {
+    const patches = moveSite(index.value!, site, best.hz);
+    store.edit(`${site.name}: frequency`, (draft) => applyInPlace(draft, patches));
+    store.notice = `${site.name} and its channels are on ${formatMHz(best.hz)} MHz now.`;
+  } else {
+    const frequencies = { txHz: best.hz, rxHz: best.hz + shift.value };
+    store.edit(`${site.name}: frequency`, (draft) =>
+      editProfile(draft, site.id, (of) => void (of.frequencies = frequencies), profileId),
+    );
+    store.notice = `This profile is on ${formatMHz(best.hz)} MHz; channels stay, since the hotspot does not run it.`;
+  }
   open.value = false;
 }
 </script>
@@ -119,7 +135,7 @@ function take(): void {
       <p v-else-if="!profile.location" class="is-doubtful">
         The hotspot has no position, so repeaters around it are not known: give it one, and import lists under Sites.
       </p>
-      <BandStrip :view="view" :present-hz="site.txHz" />
+      <BandStrip :view="view" :present-hz="pair.txHz" />
       <p class="soft">
         Upper marks: sites send; lower: they listen; dashed: your own hotspots; full: calling and the like; shaded:
         satellites and weak signals.
@@ -135,7 +151,7 @@ function take(): void {
         }}.
       </p>
       <p v-else class="is-broken">No channel of this band is clear.</p>
-      <p data-testid="present">Now: {{ formatMHz(site.txHz) }} MHz{{ alsoListens(site.txHz) }}; {{ presentWords }}.</p>
+      <p data-testid="present">Now: {{ formatMHz(pair.txHz) }} MHz{{ alsoListens(pair.txHz) }}; {{ presentWords }}.</p>
       <p class="soft">
         What is kept is listed under Station, where you can correct it. Listen first; your licence and your national
         band plan decide, also whether a hotspot may run unattended.

@@ -1,1 +1,2 @@
 export { default as HotspotsView } from './HotspotsView.vue';
+export { default as ProfilesView } from './ProfilesView.vue';

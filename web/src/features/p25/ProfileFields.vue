@@ -23,5 +23,5 @@ const choose = (value: string | null) =>
 </script>
 
 <template>
-  <StartChoice label="Group at start" nothing="nothing" :value="set" :listed="listed" @choose="choose" />
+  <StartChoice label="Group at start" nothing="nothing" :value="set" :listed="listed" :at="['p25', 'startGroup']" @choose="choose" />
 </template>
