@@ -31,14 +31,12 @@ export function profileMatrix(plan: Plan, siteId: Id, indexOf: (plan: Plan) => P
   const matrixRows = rows(plan.radios).flatMap((radio) =>
     rows(plan.codeplugs[radio.id]!.channels)
       .filter((channel) => channel.siteId === siteId)
-      .map(
-        ({ id, name }): MatrixRow => ({
-          radioId: radio.id,
-          channelId: id,
-          name,
-          strips: indexes.map((index) => stripOf(trace(index, radio.id, id).path)),
-        }),
-      ),
+      .map(({ id, name }): MatrixRow => ({
+        radioId: radio.id,
+        channelId: id,
+        name,
+        strips: indexes.map((index) => stripOf(trace(index, radio.id, id).path)),
+      })),
   );
   const tallyOf = (at: number) => {
     const tally: Record<Verdict, number> = { whole: 0, doubtful: 0, broken: 0 };

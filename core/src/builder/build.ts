@@ -256,7 +256,7 @@ export function workOn(plan: Plan, modes: BuildModes, radio: Radio, items: Build
 }
 
 /** Builds in a plain copy. @returns every line, taken or not. */
-function buildInPlace(plan: Plan, modes: BuildModes, accept: Accept): BuildItem[] {
+export function buildInPlace(plan: Plan, modes: BuildModes, accept: Accept): BuildItem[] {
   const items: BuildItem[] = [];
   // Which networks a hotspot is logged in to decides what number a channel must call.
   buildProfiles(plan, modes, (item, act) => {

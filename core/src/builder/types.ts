@@ -29,7 +29,8 @@ export interface BuildItem {
     | 'extend-list'
     | 'change-list'
     | 'add-to-zone'
-    | 'set-profile';
+    | 'set-profile'
+    | 'add-network';
   /** What it is about: the name of a channel, list, zone or hotspot. */
   subject: string;
   field: string;

@@ -29,6 +29,7 @@ import type { AroundSite } from './around';
 import type { CrossPair, Fact, FactKey, FactTypes, Rule } from './fact-types';
 import type { HopId, Path } from './path';
 import type { Standing } from './standing';
+import type { ModeWays } from './ways';
 import type { World } from './world';
 
 /** Everything a hop may look at, found once per channel. `M`: the channel's mode. */
@@ -234,6 +235,8 @@ export interface ModePath<M extends ModeId = ModeId> {
   readonly saidAt: Partial<Record<FactKey, SaidAt>>;
   /** What a hotspot is linked to without anybody keying up, by the settings that it runs. */
   standing?(index: PlanIndex, site: Hotspot): Standing[];
+  /** How one leaves what a site is linked to; for modes in which something can be. */
+  ways?: ModeWays<M>;
   /** For modes whose calls can be carried to others' networks. */
   cross?: ModeCross<M>;
   /** For modes in which something is true of a site for a while. */

@@ -40,7 +40,9 @@ export function removeProfile(plan: Plan, id: Id): void {
   const [first] = others;
   if (!first) return;
   const above = others.filter((one) => one.baseId === id);
-  const values = new Map(above.map((one) => [one.id, structuredClone(plainOf(effectiveProfile(plan, siteId, one.id)!))]));
+  const values = new Map(
+    above.map((one) => [one.id, structuredClone(plainOf(effectiveProfile(plan, siteId, one.id)!))]),
+  );
   const [heir, ...rest] = above;
   if (heir) {
     Object.assign(heir, { baseId: null, set: values.get(heir.id)! });

@@ -4,6 +4,7 @@ import type { BuildItem } from '../builder/types';
 import { buildZones as buildZonesWith, type ZoneReport, type ZoneRequest } from '../builder/zones';
 import { inMode as inModeWith } from '../codeplug/change-mode';
 import { newChannel as newChannelWith, type NewChannel } from '../codeplug/new-channel';
+import { carryOutStandby as carryOutStandbyWith, proposeStandby as proposeStandbyWith } from '../builder/standby';
 import type { Channel, Id, ModeId, Plan } from '../plan/types';
 import { MODES } from './modes';
 
@@ -15,6 +16,16 @@ export function propose(plan: Plan): BuildItem[] {
 /** A recipe for `edit`: carries out the lines that `accept` takes; without, all but those that undo work by hand. */
 export function carryOut(accept?: Accept): (draft: Plan) => void {
   return carryOutWith(MODES, accept);
+}
+
+/** What standby would change in a profile of a hotspot and in the radios, line by line, nothing carried out. */
+export function proposeStandby(plan: Plan, siteId: Id, profileId: Id): BuildItem[] {
+  return proposeStandbyWith(plan, MODES, siteId, profileId);
+}
+
+/** A recipe for `edit`: makes a profile of a hotspot one for standby; `accept` says which lines. */
+export function carryOutStandby(siteId: Id, profileId: Id, accept?: Accept): (draft: Plan) => void {
+  return carryOutStandbyWith(MODES, siteId, profileId, accept);
 }
 
 /** Channels and zones of one radio for these sites. @throws Error for an unknown radio */

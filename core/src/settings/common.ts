@@ -152,7 +152,14 @@ function hangTimes(of: SettingsOf, modes: Modes): Setting[] {
     });
   const own = NETWORK_MODE_IDS.filter((mode) => of.site[mode] !== null);
   return [
-    ...SIDES.map((side) => one(side, null, (values, hang) => void (values.hang = hang!), (values) => values.hang)),
+    ...SIDES.map((side) =>
+      one(
+        side,
+        null,
+        (values, hang) => void (values.hang = hang!),
+        (values) => values.hang,
+      ),
+    ),
     ...own.flatMap((mode) =>
       SIDES.map((side) =>
         one(
@@ -179,11 +186,7 @@ function flag(of: SettingsOf, key: FlagKey, spec: Pick<Setting, 'id' | 'section'
   });
 }
 
-function text(
-  of: SettingsOf,
-  key: 'timeZone' | 'language',
-  spec: Pick<Setting, 'id' | 'title' | 'hint'>,
-): Setting {
+function text(of: SettingsOf, key: 'timeZone' | 'language', spec: Pick<Setting, 'id' | 'title' | 'hint'>): Setting {
   return inProfile(of, {
     ...spec,
     section: 'system',
@@ -205,7 +208,8 @@ function crossMode(of: SettingsOf, modes: Modes): Setting[] {
         title: crossWords(modes, pair),
         kind: 'switch',
         path: ['carriage'],
-        get: (values) => crossPairs(values).some((one) => one.air === pair.air && one.network === pair.network && one.on),
+        get: (values) =>
+          crossPairs(values).some((one) => one.air === pair.air && one.network === pair.network && one.on),
         set: (values, on: boolean) => setPair(values, pair.air, pair.network, on ? { able: true, on } : { on }),
       }),
     ),

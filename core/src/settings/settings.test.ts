@@ -102,7 +102,10 @@ describe('the settings of a hotspot', () => {
         expect([setting.id, shown, read]).toEqual([setting.id, shown, { value }]);
         const unit = unitOf(setting);
         if (unit !== '' && unit !== 'MHz' && value !== null)
-          expect([setting.id, readValue(setting, `${shown} ${unit}`.replace(' °', '°'))]).toEqual([setting.id, { value }]);
+          expect([setting.id, readValue(setting, `${shown} ${unit}`.replace(' °', '°'))]).toEqual([
+            setting.id,
+            { value },
+          ]);
       }
     }
   });
@@ -157,9 +160,12 @@ describe('the settings of a hotspot', () => {
     const open = settingsSheet(settingsOf(plan, 's1'), { passwords: true }).flatMap((one) => one.lines);
     expect(open.find((one) => one.label === 'Wi-Fi password (home)')!.text).toBe('practice-only');
     expect(() => settingsOf(plan, 'gone')).toThrow(/no hotspot/);
-    expect(settingWords(settingsOf(plan, 's1').find((one) => one.id === 'announcements')!, { passwords: false })).toBe(
-      'not said',
-    );
+    expect(
+      settingWords(
+        settingsOf(plan, 's1').find((one) => one.id === 'announcements')!,
+        { passwords: false },
+      ),
+    ).toBe('not said');
     expect([signed(-475), signed(0), signed(12)]).toEqual(['−475', '0', '+12']);
   });
 });

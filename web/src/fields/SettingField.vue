@@ -70,7 +70,8 @@ function take(text: string): Taken {
     :on="setting.value === true"
     v-bind="at ? { at } : {}"
     @change="(on) => emit('set', on)"
-    >{{ title }}<template v-if="hint"
+    >{{ title
+    }}<template v-if="hint"
       ><br /><span class="soft">{{ hint }}</span></template
     ></SwitchField
   >

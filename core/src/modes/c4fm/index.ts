@@ -15,6 +15,7 @@ import { groupIdText } from './rooms';
 import { runSheet } from './run-sheet';
 import { settings } from './settings';
 import { trace } from './trace';
+import { ways } from './ways';
 import { knownAs, words } from './words';
 
 export const c4fm: Mode<'c4fm'> = {
@@ -30,6 +31,7 @@ export const c4fm: Mode<'c4fm'> = {
     'fm-tone-heard': { path: ['fm', 'toneOut'], value: (has: SiteTone) => has ?? NO_TONE },
   },
   standing,
+  ways,
   withoutNetwork: () => [LOCAL],
   route,
   trace,

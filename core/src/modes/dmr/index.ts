@@ -15,6 +15,7 @@ import { runSheet } from './run-sheet';
 import { standing } from './standing';
 import { settings } from './settings';
 import { trace } from './trace';
+import { ways } from './ways';
 import { knownAs, words } from './words';
 
 export const dmr: Mode<'dmr'> = {
@@ -32,6 +33,7 @@ export const dmr: Mode<'dmr'> = {
     },
   },
   standing,
+  ways,
   withoutNetwork,
   typed,
   route,

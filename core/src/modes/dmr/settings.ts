@@ -9,7 +9,10 @@ import type { ModeSettings, ProfileSpec, Setting, SettingsOf, SettingValue } fro
 import { type DmrNetwork, dmrNetworks } from './networks';
 import { ruleSentence } from './routes/words';
 
-type LoginSpec = Pick<ProfileSpec, 'title' | 'kind' | 'range' | 'mayLack' | 'length' | 'options' | 'lackWords' | 'words'> & {
+type LoginSpec = Pick<
+  ProfileSpec,
+  'title' | 'kind' | 'range' | 'mayLack' | 'length' | 'options' | 'lackWords' | 'words'
+> & {
   key: keyof NetworkLogin;
   get(login: NetworkLogin): SettingValue;
   set(login: NetworkLogin, value: never): void;

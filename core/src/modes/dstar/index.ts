@@ -12,6 +12,7 @@ import { machine } from './machine';
 import { runSheet } from './run-sheet';
 import { settings } from './settings';
 import { trace } from './trace';
+import { ways } from './ways';
 import { knownAs, words } from './words';
 
 const NO_MODULE = [' ', GATEWAY_LETTER];
@@ -34,6 +35,7 @@ export const dstar: Mode<'dstar'> = {
     },
   },
   standing,
+  ways,
   withoutNetwork,
   typed,
   route,

@@ -13,6 +13,7 @@ import { machine } from './machine';
 import { runSheet } from './run-sheet';
 import { settings } from './settings';
 import { trace } from './trace';
+import { ways } from './ways';
 import { knownAs, words } from './words';
 
 export const p25: Mode<'p25'> = {
@@ -23,6 +24,7 @@ export const p25: Mode<'p25'> = {
   access: ({ p25: block }) => (block && block.nac !== null ? `NAC ${nacText(block.nac)}` : null),
   saidAt: { nac: { path: ['p25', 'nac'], value: (has) => has } },
   standing,
+  ways,
   withoutNetwork: () => [LOCAL],
   route,
   trace,

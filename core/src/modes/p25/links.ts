@@ -134,7 +134,5 @@ export const standing: NonNullable<ModePath<'p25'>['standing']> = ({ plan, profi
   const { startGroup } = values.p25;
   if (!site.p25 || startGroup === null || !listensFor(values, 'p25')) return [];
   const pointer = profilePointer(plan, site.id, 'p25', 'startGroup');
-  return [
-    { what: `group ${startGroup}`, busy: false, pointer, out: ({ p25 }) => void (p25.startGroup = null) },
-  ];
+  return [{ what: `group ${startGroup}`, busy: false, pointer, out: ({ p25 }) => void (p25.startGroup = null) }];
 };

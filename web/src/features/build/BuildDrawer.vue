@@ -24,6 +24,7 @@ const KIND_WORDS: Record<BuildItem['kind'], string> = {
   'extend-list': 'add to receive list',
   'add-to-zone': 'add to zone',
   'set-profile': 'set hotspot',
+  'add-network': 'new network',
 };
 
 async function refresh(): Promise<void> {

@@ -26,5 +26,12 @@ const choose = (value: string | null) =>
 </script>
 
 <template>
-  <StartChoice label="Room at start" nothing="no room" :value="set" :listed="listed" :at="['c4fm', 'startRoom']" @choose="choose" />
+  <StartChoice
+    label="Room at start"
+    nothing="no room"
+    :value="set"
+    :listed="listed"
+    :at="['c4fm', 'startRoom']"
+    @choose="choose"
+  />
 </template>

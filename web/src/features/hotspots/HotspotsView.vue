@@ -1,20 +1,22 @@
 <script setup lang="ts">
 /** One hotspot and one of its profiles: its settings, and the paths through it while they change. */
-import { onUnmounted, watchEffect } from 'vue';
+import { onUnmounted, ref, watchEffect } from 'vue';
 import { profilesOf } from '@relay/core/plan/profiles';
-import { SettingField } from '../../fields';
+import { FieldRow, SettingField } from '../../fields';
 import { PlaceFindings } from '../../panels';
 import { useProfileMatrix } from '../../sync/profile-matrix';
 import HotspotForm from './HotspotForm.vue';
 import HotspotFrame from './HotspotFrame.vue';
 import PathRail from './PathRail.vue';
 import ProfileBar from './ProfileBar.vue';
+import StandbyDrawer from './StandbyDrawer.vue';
 import { useHotspot } from './use-hotspot';
 
 const props = defineProps<{ planId: string; siteId?: string }>();
 const { store, site, profiles, profile, isActive, values, settings, edit, editSite, set } = useHotspot(
   () => props.siteId,
 );
+const standing = ref(false);
 const matrix = useProfileMatrix(() => site.value?.id);
 // The line of the selection is that of the profile that is looked at.
 watchEffect(() => {
@@ -50,11 +52,21 @@ onUnmounted(() => (store.seenAs = null));
               <SettingField
                 :setting="settings.find((one) => one.id === 'standby')!"
                 hint="All networks up, nothing linked: silent until someone keys up."
-                @set="(on) => set(settings.find((one) => one.id === 'standby')!, on)"
+                @set="
+                  (on) =>
+                    set(
+                      settings.find((one) => one.id === 'standby')!,
+                      on,
+                    )
+                "
               />
+              <FieldRow label="Ready, silent"
+                ><el-button data-testid="standby" @click="standing = true">See what standby takes</el-button></FieldRow
+              >
             </template>
           </HotspotForm>
         </div>
+        <StandbyDrawer v-if="standing" v-model="standing" :site="site" :profile="profile" />
         <PathRail class="rail" :matrix="matrix" :profile-id="profile.id" />
       </div>
     </template>

@@ -20,7 +20,8 @@ const rows = computed(() =>
 );
 const isHere = (radioId: string, channelId: string) =>
   store.selection?.radioId === radioId && store.selection.channelId === channelId;
-const radioName = (id: string) => (store.plan!.radios.order.length > 1 ? (store.plan!.radios.byId[id]?.name ?? '') : '');
+const radioName = (id: string) =>
+  store.plan!.radios.order.length > 1 ? (store.plan!.radios.byId[id]?.name ?? '') : '';
 </script>
 
 <template>
@@ -32,11 +33,15 @@ const radioName = (id: string) => (store.plan!.radios.order.length > 1 ? (store.
     </p>
     <template v-else>
       <p class="tally" aria-live="polite">
-        <span :class="{ soft: !profile.tally.whole }"><b>{{ profile.tally.whole }}</b> whole</span>
+        <span :class="{ soft: !profile.tally.whole }"
+          ><b>{{ profile.tally.whole }}</b> whole</span
+        >
         <span :class="profile.tally.doubtful ? 'is-doubtful' : 'soft'"
           ><b>{{ profile.tally.doubtful }}</b> doubtful</span
         >
-        <span :class="profile.tally.broken ? 'is-broken' : 'soft'"><b>{{ profile.tally.broken }}</b> broken</span>
+        <span :class="profile.tally.broken ? 'is-broken' : 'soft'"
+          ><b>{{ profile.tally.broken }}</b> broken</span
+        >
       </p>
       <div class="scroll">
         <VirtualRows

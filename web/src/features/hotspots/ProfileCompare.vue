@@ -62,7 +62,13 @@ const pick = (at: 0 | 1, id: string) => (picked.value = at === 0 ? [id, shown.va
         <tbody>
           <tr v-for="{ one, other } in differing" :key="(one ?? other)!.id" data-testid="differs">
             <th scope="row">{{ (one ?? other)!.title }}</th>
-            <td v-for="[mine, theirs, id] in [[one, other, shown[0]], [other, one, shown[1]]] as const" :key="id">
+            <td
+              v-for="[mine, theirs, id] in [
+                [one, other, shown[0]],
+                [other, one, shown[1]],
+              ] as const"
+              :key="id"
+            >
               <span class="mono">{{ words(mine) }}</span>
               <button
                 v-if="mine && theirs && mine.path"
@@ -77,7 +83,9 @@ const pick = (at: 0 | 1, id: string) => (picked.value = at === 0 ? [id, shown.va
           </tr>
         </tbody>
       </table>
-      <p v-if="differing.length === 0" class="soft">{{ nameOf(shown[0]) }} and {{ nameOf(shown[1]) }} come to the same.</p>
+      <p v-if="differing.length === 0" class="soft">
+        {{ nameOf(shown[0]) }} and {{ nameOf(shown[1]) }} come to the same.
+      </p>
     </template>
   </section>
 </template>

@@ -59,7 +59,9 @@ const isHere = (radioId: string, channelId: string, profileId: string) =>
                       <span class="title">{{ one.name }}</span>
                       <span v-if="one.isActive" class="runs">runs</span>
                       <button v-else type="button" class="run" @click="run(one.id, one.name)">run it</button>
-                      <span class="tally" :class="one.tally.broken ? 'is-broken' : one.tally.doubtful ? 'is-doubtful' : ''"
+                      <span
+                        class="tally"
+                        :class="one.tally.broken ? 'is-broken' : one.tally.doubtful ? 'is-doubtful' : ''"
                         >{{ one.tally.whole }} of {{ matrix.rows.length }} whole</span
                       >
                     </th>

@@ -44,8 +44,16 @@ function add(): void {
 
 <template>
   <FieldGroup title="Wi-Fi">
-    <p class="soft">Several, so that it finds one at home, with your phone and in the car. <SourceMark :at="['wifi']" label="Wi-Fi" /></p>
-    <div v-for="row in rows(profile.wifi)" :key="row.id" class="network" role="group" :aria-label="`Wi-Fi ${row.place || row.name}`">
+    <p class="soft">
+      Several, so that it finds one at home, with your phone and in the car. <SourceMark :at="['wifi']" label="Wi-Fi" />
+    </p>
+    <div
+      v-for="row in rows(profile.wifi)"
+      :key="row.id"
+      class="network"
+      role="group"
+      :aria-label="`Wi-Fi ${row.place || row.name}`"
+    >
       <TextField :label="LABELS.place" :value="row.place" :take="take(row, 'place')" />
       <TextField :label="LABELS.name" :value="row.name" :take="take(row, 'name')" />
       <TextField
@@ -54,7 +62,10 @@ function add(): void {
         :take="take(row, 'password')"
         :type="shown ? 'text' : 'password'"
       />
-      <el-button size="small" :aria-label="`Remove Wi-Fi ${row.place || row.name}`" @click="change(`without Wi-Fi ${row.place || row.name}`, (table) => removeRow(table, row.id))"
+      <el-button
+        size="small"
+        :aria-label="`Remove Wi-Fi ${row.place || row.name}`"
+        @click="change(`without Wi-Fi ${row.place || row.name}`, (table) => removeRow(table, row.id))"
         >Remove</el-button
       >
     </div>

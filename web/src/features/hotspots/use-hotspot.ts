@@ -62,7 +62,9 @@ export function useHotspot(siteId: () => string | undefined) {
     },
     setBack(path, label) {
       const { id } = profile.value!;
-      store.edit(`${where.value}: ${label} as in ${base.value?.name ?? 'its base'}`, (draft) => setBack(draft, id, path));
+      store.edit(`${where.value}: ${label} as in ${base.value?.name ?? 'its base'}`, (draft) =>
+        setBack(draft, id, path),
+      );
     },
   });
 

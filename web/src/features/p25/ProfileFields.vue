@@ -23,5 +23,12 @@ const choose = (value: string | null) =>
 </script>
 
 <template>
-  <StartChoice label="Group at start" nothing="nothing" :value="set" :listed="listed" :at="['p25', 'startGroup']" @choose="choose" />
+  <StartChoice
+    label="Group at start"
+    nothing="nothing"
+    :value="set"
+    :listed="listed"
+    :at="['p25', 'startGroup']"
+    @choose="choose"
+  />
 </template>
