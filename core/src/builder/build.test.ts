@@ -143,7 +143,7 @@ describe('build', () => {
         .findings.map((finding) => finding.check)
         .filter((check) => check !== 'group-unknown')
         .sort(),
-    ).toEqual(['default-password-kept', 'network-login-incomplete']);
+    ).toEqual(['network-login-incomplete']);
   });
 
   it('gives each hotspot a suffix of its own', () => {

@@ -11,6 +11,7 @@ import { listensFor } from '../plan/carriage';
 import { newNetwork } from '../plan/create';
 import { destinationKey } from '../plan/destination-key';
 import { diff } from '../plan/diff';
+import { GOOD_HANG_S, SHORT_HANG_S } from '../plan/hang';
 import { switchMode } from '../plan/hotspot';
 import { dataOf } from '../plan/modes';
 import { networksOf } from '../plan/networks';
@@ -21,11 +22,6 @@ import type { Hotspot, Id, NetworkModeId, Plan, ProfileValues, Radio } from '../
 import { type Accept, buildInPlace } from './build';
 import type { BuildingMode, BuildModes } from './mode-build';
 import type { BuildItem } from './types';
-
-/** Seconds of hang time that let one answer and keep a mode from changing under one. Common practice. */
-export const GOOD_HANG_S = 20;
-/** Below this a mode changes between two overs. Common practice: leave one or two seconds, answer within a few. */
-export const SHORT_HANG_S = 10;
 
 interface Work {
   plan: Plan;

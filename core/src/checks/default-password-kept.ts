@@ -1,9 +1,10 @@
+import { profilePatches } from '../plan/profiles';
 import { defineCheck } from './check';
-import { eachProfile, set } from './walk';
+import { eachProfile } from './walk';
 
 export const defaultPasswordKept = defineCheck({
   id: 'default-password-kept',
-  severity: 'note',
+  severity: 'doubtful',
   title: 'Default password kept',
   docs: {
     summary: 'The hotspot’s own settings page still has the password it was delivered with.',
@@ -14,15 +15,17 @@ export const defaultPasswordKept = defineCheck({
   messages: { kept: '{site} has its default password; expected one of your own.' },
   fixes: { changed: 'I have changed it' },
   check(index, report) {
-    eachProfile(index.plan, (site, { adminPassword }, at) => {
-      if (adminPassword !== 'default') return;
-      const pointer = at('adminPassword');
+    eachProfile(index.plan, (site, { adminPassword, pagePublic }, at) => {
+      // A page that is open is another matter.
+      if (adminPassword !== 'default' || pagePublic === true) return;
       report({
         message: 'kept',
         data: { site: site.name },
-        pointer,
+        pointer: at('adminPassword'),
         subject: { siteId: site.id },
-        fixes: [{ id: 'changed', patches: [set(pointer, 'changed')] }],
+        fixes: [
+          { id: 'changed', patches: profilePatches(index.plan, site.id, (of) => void (of.adminPassword = 'changed')) },
+        ],
       });
     });
   },

@@ -137,5 +137,15 @@ export function siteFacts(context: PathContext): Fact[] {
   return [
     fact('mode-at-site', enabled ? channel.mode : null, channel.mode, enabled),
     ...listingFacts(site, index.today),
+    ...recallFacts(context),
   ];
+}
+
+/** A call that is to recall a stored profile does, and no other call does by mistake. */
+function recallFacts({ channel, recalls }: PathContext): Fact[] {
+  const meant = channel.destination?.kind === 'recall' ? channel.destination.slotId : null;
+  // Whoever meant nothing may mean to recall it.
+  const expects = channel.destination === null ? (recalls?.id ?? null) : meant;
+  if (!recalls && meant === null) return [];
+  return [mustEqual('recalls', recalls?.id ?? null, expects)];
 }

@@ -1,6 +1,7 @@
 import type { Channel, Id, Network } from '../plan/types';
 import { crossingOf } from './cross-mode';
 import { isThroughSite, purposeOf } from './purpose';
+import { slotSent } from './recall';
 import type { PathContext, PlanIndex } from './types';
 
 /** Gathers what a channel's path touches: its radio, site, and where the site's gateway sends the call. */
@@ -19,8 +20,10 @@ export function contextOf(index: PlanIndex, radioId: Id, channel: Channel): Path
     network: null,
     arrives: null,
     crossing: null,
+    recalls: slotSent(index.modes, site, channel),
   };
-  if (!isThroughSite(purpose)) return context;
+  // The hotspot takes what recalls a profile, whatever was meant.
+  if (!isThroughSite(purpose) || context.recalls) return context;
   const crossing = crossingOf(context);
   if (crossing) return { ...context, crossing };
   const arrives = index.modes[channel.mode].route(context);

@@ -4,6 +4,7 @@ import { formatMHz } from '../units/quantities';
 import { crossWords } from './cross-mode';
 import { HOP_NAMES, pairWords } from './fact-words';
 import { arrivalWords, landingOf } from './place';
+import { slotWords } from './recall';
 import type { Direction, Fact, HopId, Outcome, Path, PathContext, Verdict } from './types';
 
 export interface PairView {
@@ -49,7 +50,7 @@ export interface RelayView {
 const SHOWN: Readonly<Record<HopId, readonly Fact['key'][]>> = {
   radio: [],
   air: ['shift', 'level'],
-  site: ['mode-at-site'],
+  site: ['mode-at-site', 'recalls'],
   gateway: ['crossing', 'crossing-ready'],
   network: ['crossing-number'],
   destination: [],
@@ -79,6 +80,7 @@ function title(context: PathContext, hop: HopId): string {
     case 'destination': {
       const other = WITHOUT_SITE[purpose];
       if (other !== undefined) return other;
+      if (context.recalls && site?.kind === 'hotspot') return slotWords(index.plan, site, context.recalls);
       const arrival = landingOf(context);
       if (!arrival) return 'nowhere';
       const { name, address } = arrivalWords(context, arrival);

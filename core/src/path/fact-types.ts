@@ -30,6 +30,8 @@ export interface CommonFacts {
   'crossing-ready': readonly Gap[];
   /** Digits. */
   'crossing-number': string | null;
+  /** The slot of a hotspot that a call recalls; `null`: none. */
+  recalls: Id | null;
   /** Whether the air mode's own networks are reached while its calls are carried to another mode's. */
   'own-networks': boolean;
 }

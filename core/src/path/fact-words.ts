@@ -6,6 +6,7 @@ import { formatDbm, formatMHz, formatShiftMHz } from '../units/quantities';
 import { crossWords } from './cross-mode';
 import { type CommonFacts, type FactKey, type FactOf, isRule, type Rule } from './fact-types';
 import type { FactWords } from './mode-path';
+import { slotWords } from './recall';
 import type { HopId, PathContext } from './types';
 import type { Gap, Id } from '../plan/types';
 
@@ -75,6 +76,13 @@ export const COMMON_WORDS: { readonly [K in keyof CommonFacts]: FactWords<K> } =
   'crossing-on': { name: 'cross-mode', read: onOff },
   'crossing-ready': { name: 'network side', read: completeness },
   'crossing-number': { name: 'number', read: text },
+  recalls: {
+    name: 'recalls',
+    read: (id, { index, site }) => {
+      const slot = id === null || site?.kind !== 'hotspot' ? undefined : site.recall.byId[id];
+      return slot && site?.kind === 'hotspot' ? slotWords(index.plan, site, slot) : 'nothing';
+    },
+  },
   'own-networks': { name: 'own networks', read: (reached) => (reached ? 'reached' : 'not reached') },
 };
 

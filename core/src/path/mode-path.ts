@@ -20,6 +20,7 @@ import type {
   ProfileValues,
   Purpose,
   Radio,
+  RecallSlot,
   Site,
   ValuesOf,
   Zone,
@@ -28,6 +29,7 @@ import type { Patch, PathKey } from '../plan/patches';
 import type { AroundSite } from './around';
 import type { CrossPair, Fact, FactKey, FactTypes, Rule } from './fact-types';
 import type { HopId, Path } from './path';
+import type { ModeRecall } from './recall';
 import type { Standing } from './standing';
 import type { ModeWays } from './ways';
 import type { World } from './world';
@@ -50,6 +52,8 @@ export interface PathContext<M extends ModeId = ModeId> {
   arrives: ArrivalOf<M> | null;
   /** Where the destination waits on a network of another mode: what carries the call there. */
   crossing: Crossing | null;
+  /** The stored profile that the call recalls at its hotspot, which takes it and carries it nowhere. */
+  recalls: RecallSlot | null;
 }
 
 /** A cross-mode call. */
@@ -235,6 +239,8 @@ export interface ModePath<M extends ModeId = ModeId> {
   readonly saidAt: Partial<Record<FactKey, SaidAt>>;
   /** What a hotspot is linked to without anybody keying up, by the settings that it runs. */
   standing?(index: PlanIndex, site: Hotspot): Standing[];
+  /** How a radio recalls a stored profile of a hotspot; for modes in which it can. */
+  recall?: ModeRecall<M>;
   /** How one leaves what a site is linked to; for modes in which something can be. */
   ways?: ModeWays<M>;
   /** For modes whose calls can be carried to others' networks. */

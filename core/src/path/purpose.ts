@@ -8,7 +8,7 @@ import type { Modes } from './mode-path';
 export const PURPOSES: readonly Purpose[] = ['talk', 'direct', 'receive only', 'satellite', 'service'];
 
 /** Destinations that a network or gateway answers itself. */
-const SERVICES: ReadonlySet<string> = new Set(['special', 'command', 'disconnect']);
+const SERVICES: ReadonlySet<string> = new Set(['special', 'command', 'disconnect', 'recall']);
 
 /** Up in one band and down in another, one of them in a satellite segment. */
 function looksLikeSatellite({ rxHz, txHz }: Channel): boolean {

@@ -68,7 +68,8 @@ export function tracePath(context: PathContext): Path {
   if (!isThroughSite(context.purpose)) return withoutSite(context);
   const { trace: mode, words } = context.index.modes[context.channel.mode];
   const crossed = context.crossing !== null;
-  const ends = crossed ? null : (mode.ends?.(context) ?? null);
+  const isRecall = context.recalls !== null || context.channel.destination?.kind === 'recall';
+  const ends = isRecall ? 'site' : crossed ? null : (mode.ends?.(context) ?? null);
   const beyond = crossed ? CROSSED : mode.beyond;
   const toGateway = ends === 'site' ? null : beyond;
   const toNetwork = ends === null ? beyond : null;
@@ -80,7 +81,7 @@ export function tracePath(context: PathContext): Path {
       ? [hop('gateway', [...(toNetwork ? ownNetworkFacts(context) : []), ...toGateway.gateway(context)])]
       : []),
     ...(toNetwork ? [hop('network', toNetwork.network(context))] : []),
-    hop('destination', crossed ? [] : mode.destination(context)),
+    hop('destination', crossed || isRecall ? [] : mode.destination(context)),
   ]);
   const reply = direction([
     hop('destination', []),
@@ -88,7 +89,8 @@ export function tracePath(context: PathContext): Path {
     ...(toGateway ? [hop('gateway', toGateway.replyGateway(context))] : []),
     hop('site', mode.replySite(context)),
     hop('air', [...replyAirFacts(context), ...mode.air(context)]),
-    hop('radio', mode.replyRadio(context)),
+    // A hotspot that was told to run another profile has nobody to answer for.
+    hop('radio', isRecall ? [] : mode.replyRadio(context)),
   ]);
   const outcome = outcomeOf(
     call,

@@ -35,3 +35,10 @@ export interface Server {
   region: string;
   delay: Delay | null;
 }
+
+/** A stored profile of a hotspot, recalled by what the radio sends: the hotspot itself takes the call. */
+export interface RecallDestination {
+  kind: 'recall';
+  siteId: Id;
+  slotId: Id;
+}

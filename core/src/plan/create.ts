@@ -170,7 +170,7 @@ export function newProfileValues({ rxHz, txHz }: Frequencies): ProfileValues {
     modeHang: byMode(NETWORK_MODE_IDS, () => null) as ProfileValues['modeHang'],
     announcements: null,
     location: null,
-    adminPassword: 'default',
+    adminPassword: null,
     pagePublic: null,
     remoteCommands: null,
     timeZone: '',

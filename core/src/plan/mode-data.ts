@@ -2,7 +2,7 @@
 import type { ModeReferences } from './broken';
 import type { ModeSchemas } from './schema-parts';
 import type { RecordKind } from './record-kind';
-import type { DestinationOf, Id, ModeId, ModeTypes, NetworkOf, Plan, Site, Station } from './types';
+import type { DestinationOf, Id, RecallDestination, ModeId, ModeTypes, NetworkOf, Plan, Site, Station } from './types';
 
 /** What a thing has of a mode before anything was said of it. */
 export interface ModeBlanks<M extends ModeId> {
@@ -21,7 +21,7 @@ export interface ModeBlanks<M extends ModeId> {
 
 /** Destinations of a mode as keys in files: what stands behind `mode/`. */
 export interface ModeKeys<M extends ModeId> {
-  write(destination: DestinationOf<M>): string;
+  write(destination: Exclude<DestinationOf<M>, RecallDestination>): string;
   /** `undefined` for a text that is the key of none. */
   read(rest: string): DestinationOf<M> | undefined;
   /** A key as files of format 5 and before have it, without a mode. */

@@ -19,12 +19,13 @@ import { type Patch, toPointer } from './patches';
 import { profilesOf } from './profiles';
 import { valuesAbove } from './some-values';
 import { recordsOf } from './records';
-import { hotspotsOf } from './sites';
+import { hotspotsOf, slotOf } from './sites';
 import { freeId, putRow, removeRow, rows } from './table';
 import type { Codeplug, Destination, Hotspot, Id, Network, Plan, Profile, ProfileValues } from './types';
 
 /** Whether what a destination names is in the plan. */
 export function destinationExists(plan: Plan, destination: Destination): boolean {
+  if (destination.kind === 'recall') return slotOf(plan, destination) !== undefined;
   if (!('networkId' in destination)) return true;
   const network = plan.networks.byId[destination.networkId];
   return network?.mode === destination.mode && dataOf(network.mode).references.holds(network, destination);

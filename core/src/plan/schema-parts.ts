@@ -44,6 +44,9 @@ export function nullOr(schema: Schema): Schema {
   return { anyOf: [{ type: 'null' }, schema] };
 }
 
+/** The fields of a destination that recalls a stored profile of a hotspot, beside its mode. */
+export const RECALL: Record<string, Schema> = { kind: { const: 'recall' }, siteId: ref('id'), slotId: ref('id') };
+
 /** The schema of a whole number within bounds, both included. */
 export const whole = (minimum: number, maximum: number): Schema => ({ type: 'integer', minimum, maximum });
 /** `.` does not match line breaks; no control characters or halves of pairs, which neither radios nor databases take. */

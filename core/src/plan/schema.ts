@@ -125,7 +125,7 @@ const profileValues: Record<string, Schema> = {
   modeHang: exact(Object.fromEntries(NETWORK_MODE_IDS.map((mode) => [mode, nullOr(ref('hang'))]))),
   announcements: nullOr(FLAG),
   location: nullOr(exact({ lat: LATITUDE, lon: LONGITUDE, publish: FLAG })),
-  adminPassword: { enum: ['default', 'changed'] },
+  adminPassword: { enum: ['default', 'changed', null] },
   pagePublic: nullOr(FLAG),
   remoteCommands: nullOr(FLAG),
   timeZone: line(60),

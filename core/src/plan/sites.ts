@@ -1,5 +1,5 @@
 import { rows } from './table';
-import type { Hotspot, Id, Plan, Repeater } from './types';
+import type { Hotspot, Id, Plan, RecallSlot, Repeater } from './types';
 
 /** One's own, in the plan's order. */
 export function hotspotsOf(plan: Plan): Hotspot[] {
@@ -9,6 +9,12 @@ export function hotspotsOf(plan: Plan): Hotspot[] {
 /** Other people's, in the plan's order. */
 export function repeatersOf(plan: Plan): Repeater[] {
   return rows(plan.sites).filter((site) => site.kind === 'repeater');
+}
+
+/** A slot in which a hotspot stores a profile; `undefined` where there is none such. */
+export function slotOf(plan: Plan, { siteId, slotId }: { siteId: Id; slotId: Id }): RecallSlot | undefined {
+  const site = plan.sites.byId[siteId];
+  return site?.kind === 'hotspot' ? site.recall.byId[slotId] : undefined;
 }
 
 export type Reach = 'reached' | 'not reached' | 'not said';

@@ -12,7 +12,7 @@ import type { Position } from '../units/geo/position';
 import type { Id, Table } from './basics';
 import type { ModeId, ModeTypes, NetworkModeId } from './mode-types';
 
-export type { CallKind, Delay, Gap, Id, Server, Table } from './basics';
+export type { CallKind, Delay, Gap, Id, RecallDestination, Server, Table } from './basics';
 export type { ModeId, ModeTypes, NetworkModeId } from './mode-types';
 export type { Band, RegionId } from '../units/bands';
 export type { Segment } from '../units/segments';
@@ -277,10 +277,11 @@ interface ProfileBase {
   hang: Hang;
   /** Where a mode has times of its own; `null`: the common ones. */
   modeHang: Record<NetworkModeId, Hang | null>;
-  /** Whether it speaks: links, faults, its address. `null` while nobody has said, as below. */
+  /** Whether it speaks: links, faults, its address; `null` while nobody has said. */
   announcements: boolean | null;
   location: (Position & { publish: boolean }) | null;
-  adminPassword: 'default' | 'changed';
+  /** Of its settings page: the one it was delivered with, or one's own; `null` while nobody has said, as below. */
+  adminPassword: 'default' | 'changed' | null;
   /** Whether its settings page can be reached from the open internet. */
   pagePublic: boolean | null;
   /** Whether it carries out commands that a radio sends, such as shutting down. */

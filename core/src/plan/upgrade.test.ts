@@ -158,7 +158,11 @@ describe('a plan of an older format', () => {
     const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-7.json', import.meta.url), 'utf8')) as Plan;
     const { plan, problems } = validatePlan(old);
     expect(problems).toEqual([]);
-    expect(plan!.codeplugs).toEqual(old.codeplugs);
+    expect(channelsOf(plan!)).toEqual(channelsOf(old));
+    expect([plan!.written['handheld']!.c4fm, plan!.codeplugs['rambler']!.c4fm]).toEqual([
+      { ...old.written['handheld']!.c4fm, codes: { byId: {}, order: [] } },
+      { ...old.codeplugs['rambler']!.c4fm, codes: { byId: {}, order: [] } },
+    ]);
     const { rxHz, txHz } = old.sites.byId['home']!;
     expect(profileOf(plan!, 'home')).toMatchObject({
       ...old.profiles.byId['home']!.set,

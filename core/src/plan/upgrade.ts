@@ -234,6 +234,12 @@ const NOT_SAID_BEFORE_8 = {
   wifi: { byId: {}, order: [] },
 };
 
+/** No tone code was kept. */
+const withCodes = (codeplug: Document): Document =>
+  isObject(codeplug['c4fm'])
+    ? { ...codeplug, c4fm: { ...codeplug['c4fm'], codes: { byId: {}, order: [] } } }
+    : codeplug;
+
 /** A hotspot's frequencies become its profiles'; what else a hotspot holds is not said yet. */
 const toVersion8: UpgradeStep = (document) => {
   const sites = isObject(document['sites']) ? document['sites']['byId'] : null;
@@ -243,8 +249,10 @@ const toVersion8: UpgradeStep = (document) => {
     return isObject(profile) && isObject(profile['set']) ? profile['set'] : {};
   };
   const profileOf8 = (profile: Document): Document => {
-    const { set, baseId, siteId } = profile;
-    if (!isObject(set)) return profile;
+    const { set: old, baseId, siteId } = profile;
+    if (!isObject(old)) return profile;
+    // Until then “default” was what stood there before anybody had said anything.
+    const set = old['adminPassword'] === 'default' ? { ...old, adminPassword: null } : old;
     const { carriage } = set;
     if (baseId !== null)
       return carriage === undefined
@@ -262,6 +270,8 @@ const toVersion8: UpgradeStep = (document) => {
         : site,
     ),
     profiles: eachRow(document['profiles'], profileOf8),
+    codeplugs: eachValue(document['codeplugs'], withCodes),
+    written: eachValue(document['written'], withCodes),
   };
 };
 

@@ -18,6 +18,20 @@ import { crossingNotPossible } from '../checks/crossing-not-possible';
 import { crossingNotReady } from '../checks/crossing-not-ready';
 import { crossingNumberDiffers } from '../checks/crossing-number-differs';
 import { crossingOff } from '../checks/crossing-off';
+import { announcementsInStandby } from '../checks/announcements-in-standby';
+import { backupOutdated } from '../checks/backup-outdated';
+import { codesTooFew } from '../checks/codes-too-few';
+import { defaultPasswordPublic } from '../checks/default-password-public';
+import { hangTimeShort } from '../checks/hang-time-short';
+import { offsetDiffersFromLabel } from '../checks/offset-differs-from-label';
+import { recallCallUnfit } from '../checks/recall-call-unfit';
+import { recallDiffers } from '../checks/recall-differs';
+import { remoteCommandsOn } from '../checks/remote-commands-on';
+import { settingsPagePublic } from '../checks/settings-page-public';
+import { severalModesLinked } from '../checks/several-modes-linked';
+import { slotCannotBeLeft } from '../checks/slot-cannot-be-left';
+import { slotEmpty } from '../checks/slot-empty';
+import { slotWithoutEntry } from '../checks/slot-without-entry';
 import { defaultPasswordKept } from '../checks/default-password-kept';
 import { duplexSplitSmall } from '../checks/duplex-split-small';
 import { frequencyDiffers } from '../checks/frequency-differs';
@@ -82,14 +96,28 @@ const COMMON_CHECKS: readonly Check[] = [
   crossingNumberDiffers,
   ownNetworksNotReached,
   linkedInStandby,
+  announcementsInStandby,
   busyLinkLocksModes,
+  severalModesLinked,
+  hangTimeShort,
+  offsetDiffersFromLabel,
+  recallDiffers,
+  recallCallUnfit,
+  slotCannotBeLeft,
+  slotEmpty,
+  slotWithoutEntry,
+  codesTooFew,
+  backupOutdated,
   channelInNoZone,
   zoneOverCapacity,
   codeplugOverCapacity,
   nameTooLong,
   nameNotUnique,
   coordinatesTooPrecise,
+  defaultPasswordPublic,
   defaultPasswordKept,
+  settingsPagePublic,
+  remoteCommandsOn,
 ];
 
 export const CHECKS: readonly Check[] = [

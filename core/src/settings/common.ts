@@ -199,7 +199,7 @@ function text(of: SettingsOf, key: 'timeZone' | 'language', spec: Pick<Setting, 
 }
 
 function crossMode(of: SettingsOf, modes: Modes): Setting[] {
-  const pairs = crossPairs(of.values).filter((pair) => pair.able || pair.on);
+  const pairs = crossPairs(of.values).filter((pair) => pair.able);
   return [
     ...pairs.map((pair) =>
       inProfile(of, {
@@ -274,9 +274,11 @@ function access(of: SettingsOf): Setting[] {
       section: 'access',
       title: 'The default password was changed',
       kind: 'switch',
+      mayLack: true,
       path: ['adminPassword'],
-      get: ({ adminPassword }) => adminPassword === 'changed',
-      set: (values, on: boolean) => void (values.adminPassword = on ? 'changed' : 'default'),
+      get: ({ adminPassword }) => (adminPassword === null ? null : adminPassword === 'changed'),
+      set: (values, on: boolean | null) =>
+        void (values.adminPassword = on === null ? null : on ? 'changed' : 'default'),
       words: 'security admin',
     }),
     flag(of, 'pagePublic', {

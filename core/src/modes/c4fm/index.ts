@@ -15,6 +15,7 @@ import { groupIdText } from './rooms';
 import { runSheet } from './run-sheet';
 import { settings } from './settings';
 import { trace } from './trace';
+import { recall } from './recall-call';
 import { ways } from './ways';
 import { knownAs, words } from './words';
 
@@ -32,6 +33,7 @@ export const c4fm: Mode<'c4fm'> = {
   },
   standing,
   ways,
+  recall,
   withoutNetwork: () => [LOCAL],
   route,
   trace,

@@ -15,6 +15,7 @@ import { runSheet } from './run-sheet';
 import { standing } from './standing';
 import { settings } from './settings';
 import { trace } from './trace';
+import { recall } from './recall-call';
 import { ways } from './ways';
 import { knownAs, words } from './words';
 
@@ -34,6 +35,7 @@ export const dmr: Mode<'dmr'> = {
   },
   standing,
   ways,
+  recall,
   withoutNetwork,
   typed,
   route,

@@ -98,7 +98,7 @@ export interface DestinationCall {
 
 /** The call that a destination answers to on its network, `null` when the plan has no such destination. */
 export function callFor(plan: Plan, destination: Destination): DestinationCall | null {
-  if (destination.mode !== 'dmr') return null;
+  if (destination.mode !== 'dmr' || destination.kind === 'recall') return null;
   if (destination.kind === 'local') return { kind: 'group', number: LOCAL_GROUP, name: 'Local' };
   const network = dmrNetwork(plan, destination.networkId);
   if (!network) return null;
@@ -205,7 +205,7 @@ export function judgeRoute(context: PathContext<'dmr'>): RouteVerdict {
 
 function judge(context: PathContext<'dmr'>): RouteVerdict {
   const { index, site, profile, channel, arrives } = context;
-  if (!site || !profile) return { is: 'right' };
+  if (!site || !profile || context.recalls || channel.destination?.kind === 'recall') return { is: 'right' };
   const table = routesOf(index, site.id);
   const { destination } = channel;
   const wanted = destination ? callFor(index.plan, destination) : null;

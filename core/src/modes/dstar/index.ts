@@ -12,6 +12,7 @@ import { machine } from './machine';
 import { runSheet } from './run-sheet';
 import { settings } from './settings';
 import { trace } from './trace';
+import { recall } from './recall-call';
 import { ways } from './ways';
 import { knownAs, words } from './words';
 
@@ -36,6 +37,7 @@ export const dstar: Mode<'dstar'> = {
   },
   standing,
   ways,
+  recall,
   withoutNetwork,
   typed,
   route,

@@ -153,6 +153,8 @@ export function commandFor(
     }
     case 'command':
       return { kind: destination.command };
+    case 'recall':
+      return null;
     case 'call-sign': {
       const { callSign, module } = destination;
       return module ? { kind: 'repeater', callSign, module } : { kind: 'station', callSign };

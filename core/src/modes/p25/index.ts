@@ -13,6 +13,7 @@ import { machine } from './machine';
 import { runSheet } from './run-sheet';
 import { settings } from './settings';
 import { trace } from './trace';
+import { recall } from './recall-call';
 import { ways } from './ways';
 import { knownAs, words } from './words';
 
@@ -25,6 +26,7 @@ export const p25: Mode<'p25'> = {
   saidAt: { nac: { path: ['p25', 'nac'], value: (has) => has } },
   standing,
   ways,
+  recall,
   withoutNetwork: () => [LOCAL],
   route,
   trace,

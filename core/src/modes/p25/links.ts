@@ -70,7 +70,7 @@ export interface DestinationGroup {
 
 /** The group that a destination answers to; `null` when it is none of P25, or the plan has it not. */
 export function groupFor(plan: Plan, destination: Destination | null): DestinationGroup | null {
-  if (destination?.mode !== 'p25' || destination.kind === 'local') return null;
+  if (destination?.mode !== 'p25' || destination.kind === 'local' || destination.kind === 'recall') return null;
   const network = p25Network(plan, destination.networkId);
   if (!network) return null;
   if (destination.kind === 'special') {
@@ -84,6 +84,7 @@ export function groupFor(plan: Plan, destination: Destination | null): Destinati
 /** How a destination can be reached: empty where the site reaches its network, else why not; `null` where it has no P25. */
 export function offer(_plan: Plan, site: Site, destination: Destination): string | null {
   if (!site.p25 || destination.mode !== 'p25') return null;
+  if (destination.kind === 'recall') return '';
   if (destination.kind === 'local') return site.p25.nac === null ? 'NAC not said' : `NAC ${nacText(site.p25.nac)}`;
   const reach = reachOf(site.p25, destination.networkId);
   return { reached: '', 'not said': 'reach not said', 'not reached': 'not reached' }[reach];

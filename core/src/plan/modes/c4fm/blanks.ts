@@ -16,7 +16,7 @@ export const blanks: ModeBlanks<'c4fm'> = {
     return { groupIdIn: groupId, groupIdOut: groupId, voice: null, networkIds };
   },
   profile: () => ({ startRoom: null }),
-  codeplug: () => ({ rooms: emptyTable() }),
+  codeplug: () => ({ rooms: emptyTable(), codes: emptyTable() }),
   shared: () => ({ categories: emptyTable(), entries: emptyTable() }),
   /** Without any room yet; 99999 disconnects. */
   network: (id, name) => ({ id, name, mode: 'c4fm', rooms: emptyTable(), disconnect: DISCONNECT_ROOM }),

@@ -29,3 +29,6 @@ export const RECEIVES = ['auto', 'digital', 'analog'] as const;
 
 /** What a channel stores of a number to connect to: as typed; a check says when it is none. */
 export const ROOM_PATTERN = '^\\d{0,10}$';
+
+/** A tone code: digits, A to D, * and # (DTMF: ITU-T Q.23), as long as radios keep. The length is from memory. */
+export const CODE_PATTERN = '^[0-9A-D*#]{1,16}$';

@@ -4,6 +4,7 @@
  */
 import { checkOrder, checkReach, type Found, type ModeReferences } from '../../broken';
 import { networkOf, networksOf } from '../../networks';
+import { slotOf } from '../../sites';
 import { removeRow, rows } from '../../table';
 import type { Id, NetworkOf, Plan } from '../../types';
 
@@ -36,6 +37,20 @@ function checkBook(plan: Plan, found: Found): void {
   }
 }
 
+/** A code forgets a slot that is gone. */
+function checkCodes(plan: Plan, found: Found): void {
+  for (const [radioId, { c4fm }] of Object.entries(plan.codeplugs)) {
+    for (const { id, recalls } of rows(c4fm.codes)) {
+      if (!recalls || slotOf(plan, recalls)) continue;
+      found(
+        ['codeplugs', radioId, 'c4fm', 'codes', 'byId', id, 'recalls'],
+        JSON.stringify(recalls),
+        (draft) => (draft.codeplugs[radioId]!.c4fm.codes.byId[id]!.recalls = null),
+      );
+    }
+  }
+}
+
 export const references: ModeReferences<'c4fm'> = {
   networkTables: (network) => [['rooms', network.rooms]],
   sharedTables: ({ categories, entries }) => [
@@ -47,6 +62,7 @@ export const references: ModeReferences<'c4fm'> = {
   channelLinks: [],
   broken(plan, found) {
     for (const network of networksOf(plan, 'c4fm')) checkRooms(plan, network, found);
+    checkCodes(plan, found);
     checkReach(plan, 'c4fm', found);
     checkBook(plan, found);
   },

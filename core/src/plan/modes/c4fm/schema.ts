@@ -1,7 +1,7 @@
 /** JSON Schema parts of what a plan stores about C4FM. */
 import { exact, line, type ModeSchemas, NAME, nullOr, ref, type Schema, table, whole } from '../../schema-parts';
 import { TONE_PATTERN } from '../../../units/tones';
-import { GROUP_ID_MAX, RECEIVES, ROOM_PATTERN, VOICES } from './limits';
+import { CODE_PATTERN, GROUP_ID_MAX, RECEIVES, ROOM_PATTERN, VOICES } from './limits';
 
 const MOST_NETWORKS = 100;
 const groupId = whole(0, GROUP_ID_MAX);
@@ -33,7 +33,7 @@ export const schemas: ModeSchemas = {
   }),
   network: { rooms: table(ref('room')), disconnect: room },
   profile: exact({ startRoom: nullOr(room) }),
-  codeplug: exact({ rooms: table(ref('roomMemory')) }),
+  codeplug: exact({ rooms: table(ref('roomMemory')), codes: table(ref('storedCode')) }),
   shared: exact({
     categories: table(exact({ id: ref('id'), name: NAME })),
     entries: table(
@@ -67,6 +67,12 @@ export const schemas: ModeSchemas = {
       name: NAME,
       number: { type: 'string', pattern: ROOM_PATTERN },
       category: whole(1, 100),
+    }),
+    storedCode: exact({
+      id: ref('id'),
+      name: NAME,
+      code: { type: 'string', pattern: CODE_PATTERN },
+      recalls: nullOr(exact({ siteId: ref('id'), slotId: ref('id') })),
     }),
   },
 };

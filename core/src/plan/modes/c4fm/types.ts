@@ -99,6 +99,18 @@ export interface C4fmProfileFields {
 export interface C4fmCodeplug {
   /** Rooms that the radio keeps, in its categories. */
   rooms: Table<RoomMemory>;
+  /** Tone codes (DTMF) that the radio keeps and sends as one. */
+  codes: Table<StoredCode>;
+}
+
+/** A tone code in a radio. */
+export interface StoredCode {
+  id: Id;
+  name: string;
+  /** Digits, A to D, * and #: as it is sent. */
+  code: string;
+  /** The stored profile of a hotspot that it is to recall; `null` for any other use. */
+  recalls: { siteId: Id; slotId: Id } | null;
 }
 
 /** A room in a radio: its category counts from 1. */

@@ -17,7 +17,7 @@ function read(rest: string): DestinationOf<'dmr'> | undefined {
   return special && { mode: 'dmr', kind: 'special', networkId, special };
 }
 
-function last(destination: Exclude<DestinationOf<'dmr'>, { kind: 'local' }>): Id | number {
+function last(destination: Exclude<DestinationOf<'dmr'>, { kind: 'local' | 'recall' }>): Id | number {
   if (destination.kind === 'group') return destination.groupId;
   return destination.kind === 'special' ? destination.special : destination.number;
 }

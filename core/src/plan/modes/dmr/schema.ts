@@ -1,5 +1,17 @@
 /** JSON Schema parts of what a plan stores about DMR. Ranges by ETSI TS 102 361-1 (see `limits.ts`). */
-import { exact, line, mapOf, type ModeSchemas, NAME, nullOr, ref, type Schema, table, whole } from '../../schema-parts';
+import {
+  exact,
+  line,
+  mapOf,
+  type ModeSchemas,
+  NAME,
+  nullOr,
+  RECALL,
+  ref,
+  type Schema,
+  table,
+  whole,
+} from '../../schema-parts';
 import { ADDRESS_MAX, ADDRESS_MIN, STATION_MAX, STATION_MIN, COLOR_CODE_MAX, SUFFIX_MAX, SUFFIX_MIN } from './limits';
 import type { GroupCategory, SpecialName } from './types';
 
@@ -51,6 +63,7 @@ export const schemas: ModeSchemas = {
     { kind: { const: 'group' }, networkId: ref('id'), groupId: ref('id') },
     { kind: { const: 'special' }, networkId: ref('id'), special: { enum: SPECIAL_NAMES } },
     { kind: { const: 'station' }, networkId: ref('id'), number: ref('stationId') },
+    RECALL,
   ],
   defs: {
     dmrAddress: whole(ADDRESS_MIN, ADDRESS_MAX),

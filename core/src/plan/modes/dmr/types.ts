@@ -1,5 +1,5 @@
 /** What a plan stores about DMR, per kind of entity. */
-import type { CallKind, Gap, Id, Nothing, Server, Table } from '../../basics';
+import type { CallKind, Gap, Id, Nothing, RecallDestination, Server, Table } from '../../basics';
 
 /** Everything DMR keeps, by the kind of thing that holds it. */
 export interface DmrTypes {
@@ -99,7 +99,8 @@ export type DmrDestination =
   | { kind: 'local' }
   | { kind: 'group'; networkId: Id; groupId: Id }
   | { kind: 'special'; networkId: Id; special: SpecialName }
-  | { kind: 'station'; networkId: Id; number: number };
+  | { kind: 'station'; networkId: Id; number: number }
+  | RecallDestination;
 
 /** What a network answers itself, by a number of its own. */
 export type SpecialName = 'unlink' | 'echo' | 'status' | 'position';

@@ -1,5 +1,5 @@
 /** JSON Schema parts of what a plan stores about D-STAR. Lengths by the JARL standard (see `limits.ts`). */
-import { exact, line, type ModeSchemas, nullOr, ref, type Schema, table, whole } from '../../schema-parts';
+import { exact, line, type ModeSchemas, nullOr, RECALL, ref, type Schema, table, whole } from '../../schema-parts';
 import { COMMAND_NAMES, FAMILY_PATTERN, FIELD_PATTERN, MODULE_PATTERN, REFLECTOR_PATTERN } from './limits';
 
 const flag: Schema = { type: 'boolean' };
@@ -43,6 +43,7 @@ export const schemas: ModeSchemas = {
     { kind: { const: 'local' } },
     { kind: { const: 'command' }, command: { enum: COMMAND_NAMES } },
     { kind: { const: 'call-sign' }, callSign: { type: 'string', pattern: '^[A-Z0-9/]{1,8}$' }, module: moduleOrNone },
+    RECALL,
   ],
   defs: {
     reflector: exact({

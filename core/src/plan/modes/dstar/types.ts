@@ -1,5 +1,5 @@
 /** What a plan stores about D-STAR, per kind of entity. */
-import type { Id, Nothing, Table } from '../../basics';
+import type { Id, Nothing, RecallDestination, Table } from '../../basics';
 
 /** Everything D-STAR keeps, by the kind of thing that holds it. */
 export interface DstarTypes {
@@ -70,6 +70,7 @@ export type DstarDestination =
   | { kind: 'reflector'; networkId: Id; reflectorId: Id; module: string; use: 'talk' | 'link' }
   | { kind: 'local' }
   | { kind: 'command'; command: CommandName }
+  | RecallDestination
   /** `module` is empty for a station. */
   | { kind: 'call-sign'; callSign: string; module: string };
 

@@ -1,5 +1,5 @@
 /** JSON Schema parts of what a plan stores about P25. Ranges as in `limits.ts`. */
-import { exact, type ModeSchemas, NAME, nullOr, ref, table, whole } from '../../schema-parts';
+import { exact, type ModeSchemas, NAME, nullOr, RECALL, ref, table, whole } from '../../schema-parts';
 import { GROUP_ALL, GROUP_MAX, NAC_MAX, SPECIAL_NAMES } from './limits';
 
 const nac = whole(0, NAC_MAX);
@@ -21,6 +21,7 @@ export const schemas: ModeSchemas = {
     { kind: { const: 'local' } },
     { kind: { const: 'group' }, networkId: ref('id'), groupId: ref('id') },
     { kind: { const: 'special' }, networkId: ref('id'), special: { enum: SPECIAL_NAMES } },
+    RECALL,
   ],
   defs: { p25Group: exact({ id: ref('id'), number: group, name: NAME }) },
 };

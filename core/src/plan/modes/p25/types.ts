@@ -1,5 +1,5 @@
 /** What a plan stores about P25, per kind of entity. */
-import type { Id, Nothing, Table } from '../../basics';
+import type { Id, Nothing, RecallDestination, Table } from '../../basics';
 import type { SPECIAL_NAMES } from './limits';
 
 /** Everything P25 keeps, by the kind of thing that holds it. */
@@ -48,7 +48,8 @@ export interface P25Group {
 export type P25Destination =
   | { kind: 'local' }
   | { kind: 'group'; networkId: Id; groupId: Id }
-  | { kind: 'special'; networkId: Id; special: P25SpecialName };
+  | { kind: 'special'; networkId: Id; special: P25SpecialName }
+  | RecallDestination;
 
 export interface P25ChannelFields {
   /** Network access code that is sent, 0 to 4,095. */

@@ -1,0 +1,122 @@
+/**
+ * Stored profiles of a hotspot, recalled by what a radio sends: the hotspot takes such a call itself, and carries it
+ * nowhere. How many slots there are and what recalls them is each hotspot's own (common practice).
+ */
+import type { Patch } from '../plan/patches';
+import { hotspotsOf, slotOf } from '../plan/sites';
+import { rows } from '../plan/table';
+import type {
+  Channel,
+  Codeplug,
+  Hotspot,
+  Id,
+  ModeId,
+  NetworkModeId,
+  Plan,
+  Radio,
+  RecallSlot,
+  Site,
+  Table,
+  ValuesOf,
+} from '../plan/types';
+import type { Modes } from './mode-path';
+import { networkModesOf } from './mode-path';
+
+/** A code that a radio keeps and sends as one. */
+export interface KeptCode {
+  id: Id;
+  name: string;
+  code: string;
+  recalls: { siteId: Id; slotId: Id } | null;
+}
+
+/** How radios of a mode recall a slot: a channel that sends its call, or a code that they keep. */
+export interface ModeRecall<M extends ModeId = ModeId> {
+  /** What the call of a slot is in this mode: `group`, `UR`, `tone code`. */
+  what: string;
+  /** A call as it is kept, from what was typed. */
+  tidy(text: string): string;
+  /** What was expected of a call, where it is none; `null` where it is. */
+  expected(call: string): string | null;
+  /** By a channel. */
+  channel?: {
+    /** What a channel of these values sends, as a slot's call is kept; empty where it can recall none. */
+    sent(values: ValuesOf<M>): string;
+    /** Makes a channel send it, in place. */
+    send(values: ValuesOf<M>, call: string): void;
+    /** A channel of a hotspot before anything was said of what it sends. */
+    blank(site: Site): ValuesOf<M>;
+    /** What goes along in the radio where a channel is added that sends a call: a contact. */
+    along?(radio: Radio, codeplug: Codeplug, call: string, name: string): Patch[];
+  };
+  /** By a code that the radio keeps: where, and how many it can keep. */
+  codes?: { of(codeplug: Codeplug): Table<KeptCode>; path: readonly [string, string]; most(radio: Radio): number };
+}
+
+/** The place of a slot among those of its hotspot, from 1: what people call it by. */
+export function slotNumber(site: Hotspot, slotId: Id): number {
+  return site.recall.order.indexOf(slotId) + 1;
+}
+
+/** `slot 3`, with what it holds: `slot 3, Travel`. */
+export function slotWords(plan: Plan, site: Hotspot, { id, profileId }: RecallSlot): string {
+  const held = profileId === null ? undefined : plan.profiles.byId[profileId];
+  return `slot ${slotNumber(site, id)}${held ? `, ${held.name}` : ''}`;
+}
+
+/** The slot that a channel recalls at its site, by what it sends; `null`: none. */
+export function slotSent(modes: Modes, site: Site | null, channel: Channel): RecallSlot | null {
+  if (site?.kind !== 'hotspot' || site.recall.order.length === 0) return null;
+  const sent = modes[channel.mode].recall?.channel?.sent(channel) ?? '';
+  if (sent === '') return null;
+  return rows(site.recall).find((slot) => slot.calls[channel.mode as NetworkModeId] === sent) ?? null;
+}
+
+/** The slot that a channel is meant to recall; `null`: none. */
+export function slotMeant(plan: Plan, { destination }: Channel): RecallSlot | null {
+  return destination?.kind === 'recall' ? (slotOf(plan, destination) ?? null) : null;
+}
+
+/** What a radio has to recall a slot, in one mode. */
+export interface RecallEntry {
+  radio: Radio;
+  mode: NetworkModeId;
+  /** A channel, by its id, or a kept code, by its id. */
+  channelId: Id | null;
+  codeId: Id | null;
+  name: string;
+  /** Whether what it sends is the slot's call. */
+  sendsIt: boolean;
+}
+
+/** Every entry of the radios that recalls a slot, or is meant to, in the order of radios and modes. */
+export function recallEntries(plan: Plan, modes: Modes, site: Hotspot, slot: RecallSlot): RecallEntry[] {
+  const isMeant = (to: { siteId: Id; slotId: Id } | null) => to?.siteId === site.id && to.slotId === slot.id;
+  return rows(plan.radios).flatMap((radio) => {
+    const codeplug = plan.codeplugs[radio.id]!;
+    return networkModesOf(modes).flatMap((mode): RecallEntry[] => {
+      const { recall } = mode;
+      const call = slot.calls[mode.id];
+      const one = { radio, mode: mode.id };
+      if (recall?.codes)
+        return rows(recall.codes.of(codeplug))
+          .filter(({ code, recalls }) => isMeant(recalls) || (recalls === null && call !== '' && code === call))
+          .map(({ id, name, code }) => ({ ...one, channelId: null, codeId: id, name, sendsIt: code === call }));
+      if (!recall?.channel) return [];
+      return rows(codeplug.channels)
+        .filter((channel) => channel.mode === mode.id && channel.siteId === site.id)
+        .flatMap((channel): RecallEntry[] => {
+          const sendsIt = call !== '' && recall.channel!.sent(channel) === call;
+          const { destination } = channel;
+          const meant = destination?.kind === 'recall' && isMeant(destination);
+          return meant || (sendsIt && destination === null)
+            ? [{ ...one, channelId: channel.id, codeId: null, name: channel.name, sendsIt }]
+            : [];
+        });
+    });
+  });
+}
+
+/** Hotspots that have slots. */
+export const recallingHotspots = (plan: Plan): Hotspot[] =>
+  hotspotsOf(plan).filter((site) => site.recall.order.length > 0);
