@@ -15,6 +15,7 @@ import type { GroupCategory } from '@relay/core/plan/modes/dmr/types';
 import { withC4fm, withRoomBook } from './c4fm';
 import { withDstar } from './dstar';
 import { withP25 } from './p25';
+import { withProfiles, withRecallEntries } from './profiles';
 
 const OWN_ID = 9_992_417;
 
@@ -157,7 +158,11 @@ function allModes(): Plan {
       furnished,
       carryOut(() => true),
     ).plan,
-    withRoomBook,
+    (plan) => {
+      withRoomBook(plan);
+      withProfiles(plan);
+      withRecallEntries(plan);
+    },
   ).plan;
 }
 

@@ -92,7 +92,7 @@ test('findings are worked through by keyboard: arrows, full stop, t', async ({ p
     await page.keyboard.press('.');
     await expect(page.locator('article[data-check]')).toHaveCount(left - 1);
   }
-  await expect(tally(page)).toContainText('44 whole');
+  await expect(tally(page)).toContainText('59 whole');
 });
 
 test('wrong input stays in the field with its reason', async ({ page, relay }) => {

@@ -1,5 +1,6 @@
 /** The builder with every mode: wants and sites become channels, zones and settings. */
 import { type Accept, carryOut as carryOutWith, propose as proposeWith } from '../builder/build';
+import { buildRecall as buildRecallWith, recallMatrix as recallMatrixWith, type RecallRow } from '../builder/recall';
 import type { BuildItem } from '../builder/types';
 import { buildZones as buildZonesWith, type ZoneReport, type ZoneRequest } from '../builder/zones';
 import { inMode as inModeWith } from '../codeplug/change-mode';
@@ -26,6 +27,16 @@ export function proposeStandby(plan: Plan, siteId: Id, profileId: Id): BuildItem
 /** A recipe for `edit`: makes a profile of a hotspot one for standby; `accept` says which lines. */
 export function carryOutStandby(siteId: Id, profileId: Id, accept?: Accept): (draft: Plan) => void {
   return carryOutStandbyWith(MODES, siteId, profileId, accept);
+}
+
+/** Which radio recalls which stored profile of a hotspot. */
+export function recallMatrix(plan: Plan, siteId: Id): RecallRow[] {
+  return recallMatrixWith(plan, MODES, siteId);
+}
+
+/** Gives the radios, in a draft, the entries that recall the stored profiles of a hotspot. @returns how many were added or set right */
+export function buildRecall(draft: Plan, siteId: Id): number {
+  return buildRecallWith(draft, MODES, siteId);
 }
 
 /** Channels and zones of one radio for these sites. @throws Error for an unknown radio */

@@ -97,6 +97,13 @@ export const router = createRouter({
           meta: { title: 'Profiles and paths', stop: 'hotspots' },
         },
         {
+          path: 'hotspots/:siteId/recall',
+          name: 'hotspot-recall',
+          component: () => import('../features/hotspots').then((m) => m.RecallView),
+          props: true,
+          meta: { title: 'Recall by radio', stop: 'hotspots' },
+        },
+        {
           path: 'hotspots/:siteId/routes',
           name: 'routes',
           component: () => import('../features/routes').then((m) => m.RoutesView),

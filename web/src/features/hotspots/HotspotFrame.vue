@@ -24,6 +24,7 @@ const sites = computed(() => hotspotsOf(store.plan!));
 const VIEWS = [
   { name: 'hotspots', title: 'Settings' },
   { name: 'hotspot-profiles', title: 'Profiles and paths' },
+  { name: 'hotspot-recall', title: 'Recall by radio' },
   { name: 'routes', title: 'Routes' },
 ] as const;
 const views = computed(() => VIEWS.filter(({ name }) => name !== 'routes' || props.site?.dmr));

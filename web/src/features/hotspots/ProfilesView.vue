@@ -41,7 +41,7 @@ const isHere = (radioId: string, channelId: string, profileId: string) =>
   <HotspotFrame :plan-id="planId" :site="site">
     <template v-if="site && profile">
       <ProfileBar :site="site" :profiles="profiles" :profile="profile" />
-      <div class="body">
+      <div class="body" :class="{ 'is-full': profiles.length > 3 }">
         <section aria-label="Profiles and paths" class="matrix">
           <p v-if="!matrix" class="soft" role="status">Tracing every path under every profile…</p>
           <p v-else-if="matrix.rows.length === 0" class="soft">
@@ -89,6 +89,9 @@ const isHere = (radioId: string, channelId: string, profileId: string) =>
                         {{ row.name }}
                       </button>
                       <span class="soft">{{ radioName(row.radioId) }}</span>
+                      <span v-if="row.after.length" class="after" data-testid="whole-after"
+                        >whole after {{ row.after.join(' or ') }}</span
+                      >
                     </th>
                     <td
                       v-for="(strip, column) in row.strips"
@@ -122,6 +125,19 @@ const isHere = (radioId: string, channelId: string, profileId: string) =>
   grid-template-columns: minmax(0, 1fr) 400px;
   gap: 20px 28px;
   padding: 8px 20px 28px;
+}
+
+/* Many profiles take the width; what is compared stands under them. */
+.is-full {
+  grid-template-columns: minmax(0, 1fr);
+}
+
+.is-full > :last-child {
+  max-width: 760px;
+}
+
+tbody th {
+  min-width: 150px;
 }
 
 .matrix {
@@ -190,6 +206,13 @@ td.here {
 }
 
 th .soft {
+  font-size: 12px;
+  font-weight: 400;
+}
+
+.after {
+  display: block;
+  color: var(--good);
   font-size: 12px;
   font-weight: 400;
 }

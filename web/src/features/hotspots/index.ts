@@ -1,2 +1,3 @@
 export { default as HotspotsView } from './HotspotsView.vue';
 export { default as ProfilesView } from './ProfilesView.vue';
+export { default as RecallView } from './RecallView.vue';
