@@ -8,7 +8,7 @@ const FLOORS = [
   ['codeplug', 'settings'],
   ['checks'],
   ['builder'],
-  ['formats', 'compare', 'card'],
+  ['formats', 'compare', 'card', 'layouts'],
   ['lists', 'run-sheet'],
   ['modes'],
   ['registries'],

@@ -18,6 +18,7 @@ function identity(of: SettingsOf): Setting[] {
       id: 'call-sign',
       section: 'identity',
       title: 'Call sign',
+      terms: [['call'], ['sign']],
       kind: 'text',
       length: 20,
       value: station.callSign,
@@ -27,6 +28,7 @@ function identity(of: SettingsOf): Setting[] {
       id: 'host-name',
       section: 'identity',
       title: 'Host name',
+      terms: [['host'], ['name']],
       kind: 'text',
       length: 253,
       path: ['hostName'],
@@ -39,8 +41,10 @@ function identity(of: SettingsOf): Setting[] {
 }
 
 function air(of: SettingsOf): Setting[] {
+  const way = (key: string) => [key.startsWith('rx') ? 'receive' : 'transmit'];
   const side = (key: 'rxHz' | 'txHz', id: string, title: string, hint: string, words: string) =>
     inProfile(of, {
+      terms: [way(key), ['frequency']],
       id,
       section: 'air',
       title,
@@ -53,6 +57,7 @@ function air(of: SettingsOf): Setting[] {
     });
   const offset = (key: 'rxOffsetHz' | 'txOffsetHz', id: string, title: string) =>
     inProfile(of, {
+      terms: [way(key), ['offset']],
       id,
       section: 'air',
       title,
@@ -78,6 +83,7 @@ function air(of: SettingsOf): Setting[] {
       id: 'power',
       section: 'air',
       title: 'Output power',
+      terms: [['power']],
       kind: 'number',
       unit: '%',
       range: [0, 100],
@@ -108,6 +114,7 @@ function modesOn(of: SettingsOf, modes: Modes): Setting[] {
   return NETWORK_MODE_IDS.filter((mode) => of.site[mode] !== null).map((mode) =>
     inProfile(of, {
       id: `mode-${mode}`,
+      terms: [[mode], ['enable', 'on']],
       section: 'modes',
       title: modes[mode].name,
       kind: 'switch',
@@ -133,6 +140,7 @@ function hangTimes(of: SettingsOf, modes: Modes): Setting[] {
   ) =>
     inProfile(of, {
       id: `hang-${word}${mode ? `-${mode}` : ''}`,
+      terms: [...(mode ? [[mode]] : []), ['hang'], [word]],
       section: 'hang times',
       title: mode ? `${modes[mode].name}, ${word} side` : `Hang time, ${word} side`,
       kind: 'number',
@@ -175,7 +183,11 @@ function hangTimes(of: SettingsOf, modes: Modes): Setting[] {
 
 type FlagKey = 'announcements' | 'pagePublic' | 'remoteCommands';
 
-function flag(of: SettingsOf, key: FlagKey, spec: Pick<Setting, 'id' | 'section' | 'title' | 'hint' | 'words'>) {
+function flag(
+  of: SettingsOf,
+  key: FlagKey,
+  spec: Pick<Setting, 'id' | 'section' | 'title' | 'hint' | 'words' | 'terms'>,
+) {
   return inProfile(of, {
     ...spec,
     kind: 'switch',
@@ -186,7 +198,7 @@ function flag(of: SettingsOf, key: FlagKey, spec: Pick<Setting, 'id' | 'section'
   });
 }
 
-function text(of: SettingsOf, key: 'timeZone' | 'language', spec: Pick<Setting, 'id' | 'title' | 'hint'>): Setting {
+function text(of: SettingsOf, key: 'timeZone' | 'language', spec: Pick<Setting, 'id' | 'title' | 'hint' | 'terms'>): Setting {
   return inProfile(of, {
     ...spec,
     section: 'system',
@@ -204,6 +216,7 @@ function crossMode(of: SettingsOf, modes: Modes): Setting[] {
     ...pairs.map((pair) =>
       inProfile(of, {
         id: `cross-${pair.air}-${pair.network}`,
+        terms: [[pair.air], [pair.network], ['enable', 'on', 'cross']],
         section: 'cross-mode',
         title: crossWords(modes, pair),
         kind: 'switch',
@@ -233,6 +246,7 @@ function place(of: SettingsOf): Setting[] {
   const degrees = (key: 'lat' | 'lon', title: string, most: number) =>
     inProfile(of, {
       id: `position-${key}`,
+      terms: [[key === 'lat' ? 'latitude' : 'longitude']],
       section: 'place',
       title,
       kind: 'number',
@@ -283,12 +297,14 @@ function access(of: SettingsOf): Setting[] {
     }),
     flag(of, 'pagePublic', {
       id: 'page-public',
+      terms: [['public'], ['page', 'access', 'web']],
       section: 'access',
       title: 'Its settings page is open to the internet',
       words: 'public private remote security',
     }),
     flag(of, 'remoteCommands', {
       id: 'remote-commands',
+      terms: [['remote'], ['commands', 'control', 'enable']],
       section: 'access',
       title: 'It carries out commands sent by radio',
       hint: 'Shutting down, starting again: anyone who hears the number can send it.',
@@ -302,6 +318,7 @@ function wifi(of: SettingsOf): Setting[] {
     const field = (key: 'name' | 'password', title: string, kind: 'text' | 'secret', length: number) =>
       inProfile(of, {
         id: `wifi-${id}-${key}`,
+        terms: [['wifi'], [key]],
         section: 'wifi',
         title: where === '' ? title : `${title} (${where})`,
         kind,
@@ -327,6 +344,7 @@ export function commonSettings(of: SettingsOf, modes: Modes): Setting[] {
     ...hangTimes(of, modes),
     inProfile(of, {
       id: 'standby',
+      terms: [['standby', 'silent']],
       section: 'at start',
       title: 'Standby',
       kind: 'switch',
@@ -337,6 +355,7 @@ export function commonSettings(of: SettingsOf, modes: Modes): Setting[] {
     }),
     flag(of, 'announcements', {
       id: 'announcements',
+      terms: [['announcements']],
       section: 'at start',
       title: 'It speaks announcements',
       hint: 'Links, faults, its address.',
@@ -344,8 +363,13 @@ export function commonSettings(of: SettingsOf, modes: Modes): Setting[] {
     }),
     ...crossMode(of, modes),
     ...place(of),
-    text(of, 'timeZone', { id: 'time-zone', title: 'Time zone', hint: 'Such as Etc/UTC.' }),
-    text(of, 'language', { id: 'language', title: 'Language' }),
+    text(of, 'timeZone', {
+      id: 'time-zone',
+      title: 'Time zone',
+      hint: 'Such as Etc/UTC.',
+      terms: [['time'], ['zone']],
+    }),
+    text(of, 'language', { id: 'language', title: 'Language', terms: [['language']] }),
     ...access(of),
     ...wifi(of),
   ];

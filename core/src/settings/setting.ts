@@ -71,6 +71,8 @@ interface Described {
   hint?: string;
   /** Other words that people have for it. */
   words?: string;
+  /** What a key for it in somebody else's settings file is called: a word of each group. */
+  terms?: readonly (readonly string[])[];
 }
 
 export interface Setting extends Described {

@@ -10,6 +10,7 @@ export const settings: ModeSettings = (of) => {
   return [
     atSite({
       id: 'c4fm-group-id',
+      terms: [['c4fm'], ['group'], ['id']],
       section: 'modes',
       title: 'C4FM group ID',
       kind: 'number',
@@ -20,6 +21,7 @@ export const settings: ModeSettings = (of) => {
     }),
     inProfile(of, {
       id: 'c4fm-start',
+      terms: [['room']],
       section: 'at start',
       title: 'C4FM room',
       kind: 'number',

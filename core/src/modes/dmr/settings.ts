@@ -11,7 +11,7 @@ import { ruleSentence } from './routes/words';
 
 type LoginSpec = Pick<
   ProfileSpec,
-  'title' | 'kind' | 'range' | 'mayLack' | 'length' | 'options' | 'lackWords' | 'words'
+  'title' | 'kind' | 'range' | 'mayLack' | 'length' | 'options' | 'lackWords' | 'words' | 'terms'
 > & {
   key: keyof NetworkLogin;
   get(login: NetworkLogin): SettingValue;
@@ -31,9 +31,12 @@ function loginSettings(of: SettingsOf, network: DmrNetwork): Setting[] {
     });
   const numberOf = (id: string) => network.groups.byId[id]!.number;
   const servers = rows(network.servers);
+  /** By its own name, or as the network of DMR. */
+  const NETWORK = ['dmr', ...network.name.toLowerCase().split(/[^a-z0-9]+/)];
   return [
     one({
       key: 'enabled',
+      terms: [NETWORK, ['enable', 'on']],
       title: 'log in',
       kind: 'switch',
       get: ({ enabled }) => enabled,
@@ -41,6 +44,7 @@ function loginSettings(of: SettingsOf, network: DmrNetwork): Setting[] {
     }),
     one({
       key: 'serverId',
+      terms: [NETWORK, ['address', 'master']],
       title: 'server',
       kind: 'choice',
       mayLack: true,
@@ -53,6 +57,7 @@ function loginSettings(of: SettingsOf, network: DmrNetwork): Setting[] {
     }),
     one({
       key: 'suffix',
+      terms: [['suffix']],
       title: 'suffix',
       kind: 'number',
       range: [SUFFIX_MIN, SUFFIX_MAX],
@@ -62,6 +67,7 @@ function loginSettings(of: SettingsOf, network: DmrNetwork): Setting[] {
     }),
     one({
       key: 'password',
+      terms: [NETWORK, ['password']],
       title: 'password',
       kind: 'secret',
       length: 200,
@@ -70,6 +76,10 @@ function loginSettings(of: SettingsOf, network: DmrNetwork): Setting[] {
     }),
     one({
       key: 'staticGroupIds',
+      terms: [
+        ['static', 'group'],
+        ['group', 'static'],
+      ],
       title: 'static groups',
       kind: 'numbers',
       mayLack: true,
@@ -105,7 +115,19 @@ export const settings: ModeSettings = (of) => {
   const { plan, site, values } = of;
   return [
     atSite({
+      id: 'dmr-id',
+      section: 'identity',
+      title: 'DMR ID',
+      kind: 'number',
+      range: [0, 999_999_999],
+      mayLack: true,
+      terms: [['id']],
+      value: plan.station.dmrId,
+      set: (draft, value: number | null) => void (draft.station.dmrId = value),
+    }),
+    atSite({
       id: 'dmr-color-code',
+      terms: [['color']],
       section: 'modes',
       title: 'Color code',
       kind: 'number',

@@ -9,6 +9,7 @@ export const settings: ModeSettings = (of) => {
   const { callSign, module } = of.site.dstar!;
   const ofSite = (key: 'callSign' | 'module', id: string, title: string, value: string, length: number) =>
     atSite({
+      terms: key === 'module' ? [['module']] : [['dstar'], ['call'], ['sign']],
       id,
       section: 'modes',
       title,
@@ -22,6 +23,10 @@ export const settings: ModeSettings = (of) => {
     ofSite('module', 'dstar-module', 'D-STAR module', module, 1),
     inProfile(of, {
       id: 'dstar-start',
+      terms: [
+        ['reflector', 'link'],
+        ['start', 'reflector', 'dstar'],
+      ],
       section: 'at start',
       title: 'D-STAR link',
       kind: 'text',
@@ -40,6 +45,10 @@ export const settings: ModeSettings = (of) => {
     }),
     inProfile(of, {
       id: 'dstar-automatic',
+      terms: [
+        ['start', 'automatic', 'auto'],
+        ['dstar', 'reflector', 'link'],
+      ],
       section: 'at start',
       title: 'D-STAR links when it starts',
       kind: 'switch',

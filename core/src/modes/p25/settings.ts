@@ -10,6 +10,7 @@ export const settings: ModeSettings = (of) => {
   return [
     atSite({
       id: 'p25-nac',
+      terms: [['nac']],
       section: 'modes',
       title: 'P25 NAC',
       kind: 'text',
@@ -22,6 +23,7 @@ export const settings: ModeSettings = (of) => {
     }),
     inProfile(of, {
       id: 'p25-start',
+      terms: [['p25'], ['group', 'static', 'start']],
       section: 'at start',
       title: 'P25 group',
       kind: 'number',
