@@ -1,13 +1,6 @@
 /** How a value stands in somebody else's file: in which unit, with which words for on and off, with how many digits. */
+import type { Codec } from '../plan/taught-file';
 import type { Setting, SettingValue } from '../settings/setting';
-
-export type Codec =
-  | { as: 'frequency'; unit: 'Hz' | 'kHz' | 'MHz'; decimals: number }
-  /** `width`: filled up with zeros; `plus`: a sign before positive ones; `scale`: what stands there for 1 of ours. */
-  | { as: 'number'; decimals: number; width: number; plus: boolean }
-  | { as: 'switch'; on: string; off: string }
-  | { as: 'text'; form: 'as it is' | 'joined' | 'lower' }
-  | { as: 'numbers'; separator: string };
 
 const UNIT_HZ = { Hz: 1, kHz: 1e3, MHz: 1e6 } as const;
 

@@ -2,6 +2,7 @@
  * The keys and values of somebody else's settings file, each with its place, so that one value can be written and every
  * other byte kept. Three dialects: lines (`key = value`, `key: value`, with sections, as in INI and TOML files), YAML, JSON.
  */
+import { MOST_TEXT } from '../plan/taught-file';
 import { isAlias, isMap, isScalar, isSeq, parseDocument } from 'yaml';
 
 export type Dialect = 'lines' | 'yaml' | 'json';
@@ -28,8 +29,6 @@ export interface Entries {
   problem: string | null;
 }
 
-/** Files longer than this are refused: no hotspot has as much to set. Characters. */
-export const MOST_TEXT = 200_000;
 const MOST_ENTRIES = 5_000;
 
 /** Says how often a name came before: the first time nothing. */
@@ -158,6 +157,7 @@ export function readEntries(text: string): Entries {
       entries: [],
       problem: `found ${text.length.toLocaleString('en')} characters, expected at most ${MOST_TEXT.toLocaleString('en')}`,
     };
+  if (text.includes('\u0000')) return { dialect: 'lines', entries: [], problem: 'found a zero byte, expected a text' };
   const isJson = /^\ufeff?\s*[{[]/.test(text) && !SECTION.test(text.split('\n', 1)[0] ?? '');
   if (isJson || looksLikeYaml(text)) {
     const entries = treeEntries(text);

@@ -13,7 +13,9 @@ import { settingsOf } from '../registries/outputs';
 import { codecFor, decode, encode } from './codec';
 import { readEntries, writeEntries } from './entries';
 import { learn, SURE, wordsIn } from './learn';
-import { readTaught, type TaughtKey, writeTaught } from './taught';
+import type { TaughtKey } from '../plan/taught-file';
+import { bytesOfText, textOfBytes } from './bytes';
+import { readTaught, writeTaught } from './taught';
 
 const { parse: parseIni } = createRequire(import.meta.url)('ini') as { parse(text: string): Record<string, object> };
 const file = (name: string) => readFileSync(new URL(`../../../demo/settings/${name}`, import.meta.url), 'utf8');
@@ -106,6 +108,7 @@ describe('the entries of a settings file', () => {
     expect(readEntries('no key here\n').problem).toBe(
       'found no line with a key and a value, such as Frequency = 439.125',
     );
+    expect(readEntries('a=1\u0000\n').problem).toBe('found a zero byte, expected a text');
     expect(readEntries('a=1\n'.repeat(60_000)).problem).toBe('found 240,000 characters, expected at most 200,000');
   });
 
@@ -178,6 +181,20 @@ describe('the entries of a settings file', () => {
     );
     expect(after).toBe('[a]\nb = "lamp room" # why\nc = 7\n');
     expect(parseToml(after)).toEqual({ a: { b: 'lamp room', c: 7 } });
+  });
+});
+
+describe('the bytes of a settings file', () => {
+  it('come back as they were, whatever they are', () => {
+    fc.assert(
+      fc.property(fc.uint8Array({ maxLength: 200 }), (bytes) => {
+        const { text, encoding } = textOfBytes(bytes);
+        expect(bytesOfText(text, encoding)).toEqual(bytes);
+      }),
+    );
+    const marked = new Uint8Array([0xef, 0xbb, 0xbf, 0x61, 0x3d, 0xc3, 0xa9]);
+    expect(textOfBytes(marked)).toEqual({ text: '\ufeffa=é', encoding: 'utf-8' });
+    expect(textOfBytes(new Uint8Array([0x61, 0x3d, 0xe9]))).toEqual({ text: 'a=é', encoding: 'latin1' });
   });
 });
 

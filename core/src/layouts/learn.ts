@@ -1,7 +1,8 @@
 /** Which key of somebody else's settings file is which of our settings: by its name, by its value, or both. */
 import { sameJson } from '../plan/patches';
 import type { Setting } from '../settings/setting';
-import { type Codec, codecFor, decode } from './codec';
+import type { Codec } from '../plan/taught-file';
+import { codecFor, decode } from './codec';
 import type { Entry } from './entries';
 
 export interface Guess {

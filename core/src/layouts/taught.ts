@@ -1,15 +1,9 @@
 /** A hotspot's own settings file, once it is known which of its keys is which setting: written, read back, compared. */
 import { sameJson } from '../plan/patches';
 import type { Setting, SettingValue } from '../settings/setting';
-import { type Codec, decode, encode } from './codec';
+import type { TaughtKey } from '../plan/taught-file';
+import { decode, encode } from './codec';
 import { type Entries, type Entry, readEntries, writeEntries } from './entries';
-
-/** A key of the file, and the setting that it holds. */
-export interface TaughtKey {
-  path: string;
-  settingId: string;
-  codec: Codec;
-}
 
 export interface FileLine {
   entry: Entry;

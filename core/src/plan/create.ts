@@ -117,6 +117,7 @@ export function newHotspot(id: Id, name: string, freqHz: number): Hotspot {
     activeProfileId: id,
     labelOffsetHz: null,
     backup: null,
+    taught: null,
     recall: emptyTable(),
     ...noMode(),
   };

@@ -7,6 +7,7 @@ import { MODE_DATA, MODE_IDS, NETWORK_MODE_IDS } from './modes';
 import { BAND_NAMES } from '../units/bands';
 import { ID_PATTERN } from './ids';
 import { exact, line, mapOf, type ModeSchemas, NAME, nullOr, ref, type Schema, table, whole } from './schema-parts';
+import { TAUGHT_FILE_SCHEMA } from './taught-file';
 import { type ModeId, PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
 
 const FREQUENCY = whole(1, 6_000_000_000);
@@ -101,6 +102,7 @@ const hotspotValues: Record<string, Schema> = {
   activeProfileId: ref('id'),
   labelOffsetHz: nullOr(whole(-1_000_000, 1_000_000)),
   backup: nullOr(exact({ on: DATE, of: line(64, 1) })),
+  taught: nullOr(TAUGHT_FILE_SCHEMA),
   recall: table(ref('recallSlot')),
 };
 

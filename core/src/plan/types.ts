@@ -11,6 +11,7 @@ import type { BandPlan, Segment } from '../units/segments';
 import type { Position } from '../units/geo/position';
 import type { Id, Table } from './basics';
 import type { ModeId, ModeTypes, NetworkModeId } from './mode-types';
+import type { TaughtFile } from './taught-file';
 
 export type { CallKind, Delay, Gap, Id, RecallDestination, Server, Table } from './basics';
 export type { ModeId, ModeTypes, NetworkModeId } from './mode-types';
@@ -92,6 +93,8 @@ export interface Hotspot extends SiteBase, SiteBlocks {
   labelOffsetHz: number | null;
   /** When its card or settings were last kept, and how it was set then; `null`: never, or nobody has said. */
   backup: Backup | null;
+  /** Its own settings file, as somebody gave it and said what is what; `null`: none was given. */
+  taught: TaughtFile | null;
   /** Stored profiles that it recalls by what a radio sends. Empty where it has no such slots. */
   recall: Table<RecallSlot>;
 }

@@ -266,7 +266,7 @@ const toVersion8: UpgradeStep = (document) => {
     ...document,
     sites: eachRow(document['sites'], (site) =>
       site['kind'] === 'hotspot'
-        ? { ...site, labelOffsetHz: null, backup: null, recall: { byId: {}, order: [] } }
+        ? { ...site, labelOffsetHz: null, backup: null, taught: null, recall: { byId: {}, order: [] } }
         : site,
     ),
     profiles: eachRow(document['profiles'], profileOf8),

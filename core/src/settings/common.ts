@@ -198,7 +198,11 @@ function flag(
   });
 }
 
-function text(of: SettingsOf, key: 'timeZone' | 'language', spec: Pick<Setting, 'id' | 'title' | 'hint' | 'terms'>): Setting {
+function text(
+  of: SettingsOf,
+  key: 'timeZone' | 'language',
+  spec: Pick<Setting, 'id' | 'title' | 'hint' | 'terms'>,
+): Setting {
   return inProfile(of, {
     ...spec,
     section: 'system',

@@ -21,12 +21,12 @@ function hash(text: string, basis: number): string {
   return (value >>> 0).toString(16).padStart(8, '0');
 }
 
-const OF_THE_DAY = ['backup', 'activeProfileId', 'rxHz', 'txHz'];
+const OF_THE_DAY = ['backup', 'taught', 'activeProfileId', 'rxHz', 'txHz'];
 
 /** 16 hex digits. Of a secret only counts whether there is one: the text may be shown. */
 export function fingerprintOf(plan: Plan, siteId: Id): string {
   const { callSign, dmrId } = plan.station;
-  // What it runs now, and when a copy was kept, are no settings.
+  // What it runs now, when a copy was kept and which file was given are no settings.
   const own = Object.entries(plan.sites.byId[siteId] ?? {}).filter(([key]) => !OF_THE_DAY.includes(key));
   const profiles = profilesOf(plan, siteId).map((one) => mapSecrets(one, () => 'kept'));
   const text = JSON.stringify(ordered([callSign, dmrId, Object.fromEntries(own), profiles]));

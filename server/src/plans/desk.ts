@@ -9,7 +9,7 @@ import { overlap } from '@relay/core/plan/overlap';
 import { applyEach, type Patch, PatchError } from '@relay/core/plan/patches';
 import type { Problem } from '@relay/core/plan/problem';
 import { brokenReferences } from '@relay/core/plan/references';
-import { mapPatchSecrets, mapSecrets } from '@relay/core/plan/secrets';
+import { fitsSecret, mapPatchSecrets, mapSecrets } from '@relay/core/plan/secrets';
 import type { Plan } from '@relay/core/plan/types';
 import { shapeProblems, validatePlan } from '@relay/core/plan/validate';
 import { DEMO_PLANS } from '../../../demo/ostrey-isles';
@@ -83,8 +83,6 @@ interface Held {
 const MOST_WEIGHT = 40_000_000;
 const MOST_HISTORY = 1000;
 const MOST_HISTORY_WEIGHT = 4_000_000;
-/** A secret that the schema refuses is left as it is, so that it is refused. */
-const FITS = /^[^\u0000-\u001f\u007f\ud800-\udfff]{1,200}$/u;
 const NO_ROWS: HistoryRow[] = [];
 
 const createProblems = bodyProblems(CREATE_BODY);
@@ -306,7 +304,9 @@ export class PlanDesk {
       .filter((one) => !done.has(one.id))
       .map((one) => ({
         ...one,
-        patches: mapPatchSecrets(one.patches, (secret) => (FITS.test(secret) ? vault.seal(secret) : secret)),
+        patches: mapPatchSecrets(one.patches, (secret, name) =>
+          fitsSecret(name, secret) ? vault.seal(secret) : secret,
+        ),
       }));
     const others = since.filter((row) => !request.edits.some((one) => one.id === row.id));
     const [mine, theirs] = [edits, others].map((all) => all.flatMap((one) => one.patches));

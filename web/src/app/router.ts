@@ -104,6 +104,13 @@ export const router = createRouter({
           meta: { title: 'Recall by radio', stop: 'hotspots' },
         },
         {
+          path: 'hotspots/:siteId/file',
+          name: 'hotspot-file',
+          component: () => import('../features/hotspots').then((m) => m.SettingsFileView),
+          props: true,
+          meta: { title: 'Settings file', stop: 'hotspots' },
+        },
+        {
           path: 'hotspots/:siteId/routes',
           name: 'routes',
           component: () => import('../features/routes').then((m) => m.RoutesView),

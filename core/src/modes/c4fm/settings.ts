@@ -21,7 +21,7 @@ export const settings: ModeSettings = (of) => {
     }),
     inProfile(of, {
       id: 'c4fm-start',
-      terms: [['room']],
+      terms: [['room'], ['start', 'room', 'c4fm']],
       section: 'at start',
       title: 'C4FM room',
       kind: 'number',

@@ -31,12 +31,14 @@ function loginSettings(of: SettingsOf, network: DmrNetwork): Setting[] {
     });
   const numberOf = (id: string) => network.groups.byId[id]!.number;
   const servers = rows(network.servers);
-  /** By its own name, or as the network of DMR. */
-  const NETWORK = ['dmr', ...network.name.toLowerCase().split(/[^a-z0-9]+/)];
+  const NAME = network.name.toLowerCase().split(/[^a-z0-9]+/);
+  /** By its own name, or as the network of DMR where it is the one that is logged in to. */
+  const isOnly = Object.entries(of.values.dmr.logins).every(([id, login]) => (id === network.id) === login.enabled);
+  const NETWORK = isOnly ? ['dmr', ...NAME] : NAME;
   return [
     one({
       key: 'enabled',
-      terms: [NETWORK, ['enable', 'on']],
+      terms: [NAME, ['enable', 'on']],
       title: 'log in',
       kind: 'switch',
       get: ({ enabled }) => enabled,
@@ -57,7 +59,7 @@ function loginSettings(of: SettingsOf, network: DmrNetwork): Setting[] {
     }),
     one({
       key: 'suffix',
-      terms: [['suffix']],
+      terms: isOnly ? [['suffix']] : [NAME, ['suffix']],
       title: 'suffix',
       kind: 'number',
       range: [SUFFIX_MIN, SUFFIX_MAX],
@@ -76,10 +78,7 @@ function loginSettings(of: SettingsOf, network: DmrNetwork): Setting[] {
     }),
     one({
       key: 'staticGroupIds',
-      terms: [
-        ['static', 'group'],
-        ['group', 'static'],
-      ],
+      terms: [...(isOnly ? [] : [NAME]), ['static', 'group'], ['group', 'static']],
       title: 'static groups',
       kind: 'numbers',
       mayLack: true,
@@ -127,7 +126,7 @@ export const settings: ModeSettings = (of) => {
     }),
     atSite({
       id: 'dmr-color-code',
-      terms: [['color']],
+      terms: [['color'], ['code']],
       section: 'modes',
       title: 'Color code',
       kind: 'number',

@@ -26,6 +26,7 @@ const VIEWS = [
   { name: 'hotspot-profiles', title: 'Profiles and paths' },
   { name: 'hotspot-recall', title: 'Recall by radio' },
   { name: 'routes', title: 'Routes' },
+  { name: 'hotspot-file', title: 'Settings file' },
 ] as const;
 const views = computed(() => VIEWS.filter(({ name }) => name !== 'routes' || props.site?.dmr));
 const to = (name: string, siteId: string) => ({ name, params: { planId: props.planId, siteId } });
