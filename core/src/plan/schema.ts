@@ -196,6 +196,12 @@ export const PLAN_SCHEMA: Schema = {
     profiles: table(ref('profile')),
     shared: exact(blocks('shared')),
     written: mapOf(ref('written')),
+    done: {
+      type: 'object',
+      maxProperties: 10_000,
+      propertyNames: { pattern: '^[\\w:.-]{1,200}$' },
+      additionalProperties: exact({ on: DATE, note: line(500) }),
+    },
   }),
   $defs: {
     id: { type: 'string', pattern: ID_PATTERN },

@@ -335,4 +335,13 @@ export interface Plan {
   shared: { [M in ModeId]: ModeTypes[M]['shared'] };
   /** By radio; a radio that was never written to is not in it. */
   written: Record<Id, Written>;
+  /** Steps of run sheets that were carried out, by their ids. */
+  done: Record<string, DoneStep>;
+}
+
+/** A step of a run sheet that was carried out. */
+export interface DoneStep {
+  /** ISO date. */
+  on: string;
+  note: string;
 }

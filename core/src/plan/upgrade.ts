@@ -264,6 +264,7 @@ const toVersion8: UpgradeStep = (document) => {
   };
   return {
     ...document,
+    done: {},
     sites: eachRow(document['sites'], (site) =>
       site['kind'] === 'hotspot'
         ? { ...site, labelOffsetHz: null, backup: null, taught: null, recall: { byId: {}, order: [] } }

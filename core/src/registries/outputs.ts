@@ -11,6 +11,7 @@ import {
 import type { PlanIndex } from '../path/types';
 import type { Id, Plan } from '../plan/types';
 import { runSheet as runSheetWith } from '../run-sheet/run-sheet';
+import { setUpSheet as setUpSheetWith } from '../run-sheet/set-up';
 import type { Step } from '../run-sheet/step';
 import { settingsOf as settingsWith } from '../settings/all';
 import type { Setting } from '../settings/setting';
@@ -37,6 +38,11 @@ export function reprogrammingList(index: PlanIndex): Reprogramming[] {
 /** The sections of the pocket card. */
 export function cardOf(plan: Plan): CardSection[] {
   return cardWith(plan, MODES);
+}
+
+/** The steps that set one hotspot up from nothing. @throws Error for a site that is no hotspot */
+export function setUpSheet(index: PlanIndex, siteId: Id): Step[] {
+  return setUpSheetWith(index, MODES, siteId);
 }
 
 /** Everything a hotspot is set to in one of its profiles. @throws Error for a site that is no hotspot */

@@ -30,7 +30,7 @@ function hotspotSteps({ plan, profile }: PlanIndex, modes: RunSheetModes): Step[
       'Change the default password of its settings page; keep the page off the open internet.',
       `Set receive and transmit to ${formatMHz(site.rxHz)} MHz. Transmit only where your licence and your national rules allow.`,
       ...Object.values(modes).flatMap((mode) => mode.runSheet.hotspot(plan, site, profile(site.id)!)),
-      'Apply the settings section by section; give it about 70 s to start again.',
+      'Apply the settings section by section; give it about 70 s to start again. A new one: its Set-up sheet goes step by step.',
     ],
     proof: 'Its settings page shows the frequency and the mode you set.',
   }));

@@ -111,6 +111,13 @@ export const router = createRouter({
           meta: { title: 'Settings file', stop: 'hotspots' },
         },
         {
+          path: 'hotspots/:siteId/set-up',
+          name: 'hotspot-set-up',
+          component: () => import('../features/hotspots').then((m) => m.SetUpView),
+          props: true,
+          meta: { title: 'Set-up', stop: 'hotspots' },
+        },
+        {
           path: 'hotspots/:siteId/routes',
           name: 'routes',
           component: () => import('../features/routes').then((m) => m.RoutesView),

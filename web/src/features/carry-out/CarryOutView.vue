@@ -8,6 +8,7 @@ import { hotspotsOf } from '@relay/core/plan/sites';
 import { rows } from '@relay/core/plan/table';
 import type { Radio, Site } from '@relay/core/plan/types';
 import { PageHead } from '../../fields';
+import { StepList } from '../../panels';
 import { download, fileName } from '../../fields/download';
 import { ALL_PARTS } from '../modes';
 import { useCarrying } from '../../sync/carrying';
@@ -32,7 +33,6 @@ const radioFiles = computed(() =>
 );
 const withPasswords = ref(false);
 const problems = ref<ReadFinding[]>([]);
-const done = ref<Set<string>>(new Set());
 const broken = computed(() => store.agreement?.tally.broken ?? 0);
 
 function savePlan(): void {
@@ -65,13 +65,6 @@ async function read(radio: Radio, event: Event): Promise<void> {
   }
   store.edit(`read ${file.name}`, (draft) => replaceCodeplug(draft, radio.id, codeplug));
   store.notice = `${file.name} was read into ${radio.name}. Undo brings the old codeplug back.`;
-}
-
-function tick(id: string, on: boolean): void {
-  const next = new Set(done.value);
-  if (on) next.add(id);
-  else next.delete(id);
-  done.value = next;
 }
 
 const print = () => window.print();
@@ -131,22 +124,7 @@ const print = () => window.print();
       </section>
       <section aria-labelledby="steps">
         <h2 id="steps">Run sheet</h2>
-        <ol class="steps">
-          <li v-for="step in steps" :key="step.id" :class="{ done: done.has(step.id) }">
-            <label
-              ><input
-                type="checkbox"
-                :checked="done.has(step.id)"
-                @change="tick(step.id, ($event.target as HTMLInputElement).checked)"
-              />
-              <strong>{{ step.title }}</strong></label
-            >
-            <ul>
-              <li v-for="(todo, i) in step.todo" :key="i">{{ todo }}</li>
-            </ul>
-            <p><b>It worked when:</b> {{ step.proof }}</p>
-          </li>
-        </ol>
+        <StepList :steps="steps" />
       </section>
     </div>
     <div class="column">
@@ -189,33 +167,6 @@ const print = () => window.print();
 .read:focus-within {
   outline: 2px solid var(--ink);
   outline-offset: 2px;
-}
-
-.steps {
-  display: grid;
-  gap: 12px;
-  margin: 10px 0 0;
-  padding: 0;
-  list-style: none;
-  counter-reset: step;
-}
-
-.steps > li {
-  padding: 10px 14px;
-  background: var(--raised);
-  border: 1px solid var(--hairline);
-  border-left: 4px solid var(--yellow);
-  border-radius: 3px;
-  break-inside: avoid;
-}
-
-.steps > li.done {
-  border-left-color: var(--good);
-}
-
-.steps ul {
-  margin: 4px 0;
-  padding-left: 24px;
 }
 
 @media (max-width: 760px) {

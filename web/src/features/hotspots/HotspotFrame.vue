@@ -27,6 +27,7 @@ const VIEWS = [
   { name: 'hotspot-recall', title: 'Recall by radio' },
   { name: 'routes', title: 'Routes' },
   { name: 'hotspot-file', title: 'Settings file' },
+  { name: 'hotspot-set-up', title: 'Set-up' },
 ] as const;
 const views = computed(() => VIEWS.filter(({ name }) => name !== 'routes' || props.site?.dmr));
 const to = (name: string, siteId: string) => ({ name, params: { planId: props.planId, siteId } });
