@@ -8,6 +8,7 @@ export interface Strip {
   replyOnly: boolean;
 }
 
+/** What a traced path comes to, in one line. */
 export function stripOf(path: Path): Strip {
   const callAt = path.call.verdict === path.verdict ? path.call.at : null;
   return {

@@ -28,6 +28,7 @@ export type Lack =
   /** There is one that sends something else. */
   | 'wrong';
 
+/** What a radio lacks to recall a slot in a mode; `null` where it has the entry, and that sends the call. */
 export function lackOf(plan: Plan, modes: Modes, site: Hotspot, slot: RecallSlot, radio: Radio, mode: NetworkModeId) {
   const entries = recallEntries(plan, modes, site, slot).filter(
     (one) => one.radio.id === radio.id && one.mode === mode,

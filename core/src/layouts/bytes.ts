@@ -1,6 +1,7 @@
 /** The bytes of a settings file as a text and back, none lost: UTF-8 where they are, else a character a byte. */
 import type { TaughtFile } from '../plan/taught-file';
 
+/** @returns the text, and how it is written again */
 export function textOfBytes(bytes: Uint8Array): { text: string; encoding: TaughtFile['encoding'] } {
   try {
     // A mark at the beginning stays in the text, so that it is written again.

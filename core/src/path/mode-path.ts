@@ -22,6 +22,7 @@ import type {
   Radio,
   RecallSlot,
   Site,
+  Table,
   ValuesOf,
   Zone,
 } from '../plan/types';
@@ -29,9 +30,7 @@ import type { Patch, PathKey } from '../plan/patches';
 import type { AroundSite } from './around';
 import type { CrossPair, Fact, FactKey, FactTypes, Rule } from './fact-types';
 import type { HopId, Path } from './path';
-import type { ModeRecall } from './recall';
 import type { Standing } from './standing';
-import type { ModeWays } from './ways';
 import type { World } from './world';
 
 /** Everything a hop may look at, found once per channel. `M`: the channel's mode. */
@@ -215,6 +214,45 @@ export interface SaidAt {
   value(has: never): unknown;
   /** Whether that alone would make the site agree; without, it would. */
   fits?(has: never, site: Site): boolean;
+}
+
+/** The ways out of whatever a site is linked to. */
+export interface ModeWays<M extends ModeId = ModeId> {
+  /** What leaves a link at a site: one destination for each network that it reaches, or one for all. */
+  out(plan: Plan, site: Site): Destination[];
+  /** Whether a channel, or what its radio keeps beside it, leads to such a destination. */
+  leaves(context: PathContext<M>, destination: Destination): boolean;
+}
+
+/** A code that a radio keeps and sends as one. */
+export interface KeptCode {
+  id: Id;
+  name: string;
+  code: string;
+  recalls: { siteId: Id; slotId: Id } | null;
+}
+
+/** How radios of a mode recall a slot: a channel that sends its call, or a code that they keep. */
+export interface ModeRecall<M extends ModeId = ModeId> {
+  /** What the call of a slot is in this mode: `group`, `UR`, `tone code`. */
+  what: string;
+  /** A call as it is kept, from what was typed. */
+  tidy(text: string): string;
+  /** What was expected of a call, where it is none; `null` where it is. */
+  expected(call: string): string | null;
+  /** By a channel. */
+  channel?: {
+    /** What a channel of these values sends, as a slot's call is kept; empty where it can recall none. */
+    sent(values: ValuesOf<M>): string;
+    /** Makes a channel send it, in place. */
+    send(values: ValuesOf<M>, call: string): void;
+    /** A channel of a hotspot before anything was said of what it sends. */
+    blank(site: Site): ValuesOf<M>;
+    /** What goes along in the radio where a channel is added that sends a call: a contact. */
+    along?(radio: Radio, codeplug: Codeplug, call: string, name: string): Patch[];
+  };
+  /** By a code that the radio keeps: where, and how many it can keep. */
+  codes?: { of(codeplug: Codeplug): Table<KeptCode>; path: readonly [string, string]; most(radio: Radio): number };
 }
 
 export interface ModePath<M extends ModeId = ModeId> {

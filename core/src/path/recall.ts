@@ -2,7 +2,6 @@
  * Stored profiles of a hotspot, recalled by what a radio sends: the hotspot takes such a call itself, and carries it
  * nowhere. How many slots there are and what recalls them is each hotspot's own (common practice).
  */
-import type { Patch } from '../plan/patches';
 import { hotspotsOf, slotOf } from '../plan/sites';
 import { rows } from '../plan/table';
 import type {
@@ -21,37 +20,6 @@ import type {
 } from '../plan/types';
 import type { Modes } from './mode-path';
 import { networkModesOf } from './mode-path';
-
-/** A code that a radio keeps and sends as one. */
-export interface KeptCode {
-  id: Id;
-  name: string;
-  code: string;
-  recalls: { siteId: Id; slotId: Id } | null;
-}
-
-/** How radios of a mode recall a slot: a channel that sends its call, or a code that they keep. */
-export interface ModeRecall<M extends ModeId = ModeId> {
-  /** What the call of a slot is in this mode: `group`, `UR`, `tone code`. */
-  what: string;
-  /** A call as it is kept, from what was typed. */
-  tidy(text: string): string;
-  /** What was expected of a call, where it is none; `null` where it is. */
-  expected(call: string): string | null;
-  /** By a channel. */
-  channel?: {
-    /** What a channel of these values sends, as a slot's call is kept; empty where it can recall none. */
-    sent(values: ValuesOf<M>): string;
-    /** Makes a channel send it, in place. */
-    send(values: ValuesOf<M>, call: string): void;
-    /** A channel of a hotspot before anything was said of what it sends. */
-    blank(site: Site): ValuesOf<M>;
-    /** What goes along in the radio where a channel is added that sends a call: a contact. */
-    along?(radio: Radio, codeplug: Codeplug, call: string, name: string): Patch[];
-  };
-  /** By a code that the radio keeps: where, and how many it can keep. */
-  codes?: { of(codeplug: Codeplug): Table<KeptCode>; path: readonly [string, string]; most(radio: Radio): number };
-}
 
 /** The place of a slot among those of its hotspot, from 1: what people call it by. */
 export function slotNumber(site: Hotspot, slotId: Id): number {

@@ -1,5 +1,5 @@
 /** A stored profile of a hotspot is recalled in C4FM by a tone code that the radio keeps. */
-import type { ModeRecall } from '../../path/recall';
+import type { ModeRecall } from '../../path/mode-path';
 import { CODE_PATTERN } from '../../plan/modes/c4fm/limits';
 
 export const recall: ModeRecall<'c4fm'> = {

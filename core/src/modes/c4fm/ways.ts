@@ -1,5 +1,5 @@
 /** The way out of a room: the number that disconnects, called by a channel or kept in a memory. */
-import type { ModeWays } from '../../path/ways';
+import type { ModeWays } from '../../path/mode-path';
 import { reachOf } from '../../plan/sites';
 import { rows } from '../../plan/table';
 import { roomDigits, roomNetwork, roomNetworks } from './rooms';

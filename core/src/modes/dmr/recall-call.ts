@@ -1,5 +1,5 @@
 /** A stored profile of a hotspot is recalled in DMR by a group call. */
-import type { ModeRecall } from '../../path/recall';
+import type { ModeRecall } from '../../path/mode-path';
 import { blankChannel } from './channel';
 import { newContactPatches } from './recall';
 import { ADDRESS_MAX, ADDRESS_MIN } from '../../plan/modes/dmr/limits';

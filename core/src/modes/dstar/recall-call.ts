@@ -1,5 +1,5 @@
 /** A stored profile of a hotspot is recalled in D-STAR by what stands in UR. */
-import type { ModeRecall } from '../../path/recall';
+import type { ModeRecall } from '../../path/mode-path';
 import { FIELD_LENGTH } from '../../plan/modes/dstar/limits';
 import { blankChannel } from './channel';
 import { fieldProblem, padField } from './addresses';

@@ -1,5 +1,5 @@
 /** The way out of a link: seven spaces and U in UR, whatever is linked. */
-import type { ModeWays } from '../../path/ways';
+import type { ModeWays } from '../../path/mode-path';
 import { readCommand } from './addresses';
 
 export const ways: ModeWays<'dstar'> = {

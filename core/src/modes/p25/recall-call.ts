@@ -1,5 +1,5 @@
 /** A stored profile of a hotspot is recalled in P25 by a group call. */
-import type { ModeRecall } from '../../path/recall';
+import type { ModeRecall } from '../../path/mode-path';
 import { blankChannel } from './channel';
 import { GROUP_MAX } from '../../plan/modes/p25/limits';
 

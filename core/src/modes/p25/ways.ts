@@ -1,5 +1,5 @@
 /** The way out of a group: the one that unlinks. */
-import type { ModeWays } from '../../path/ways';
+import type { ModeWays } from '../../path/mode-path';
 import { reachOf } from '../../plan/sites';
 import { p25Network, p25Networks } from './links';
 

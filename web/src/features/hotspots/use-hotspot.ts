@@ -70,5 +70,3 @@ export function useHotspot(siteId: () => string | undefined) {
 
   return { store, sites, site, profiles, profile, isActive, base, values, settings, edit, editSite, set, where };
 }
-
-export type HotspotInHand = ReturnType<typeof useHotspot>;
