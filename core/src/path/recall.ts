@@ -4,20 +4,7 @@
  */
 import { hotspotsOf, slotOf } from '../plan/sites';
 import { rows } from '../plan/table';
-import type {
-  Channel,
-  Codeplug,
-  Hotspot,
-  Id,
-  ModeId,
-  NetworkModeId,
-  Plan,
-  Radio,
-  RecallSlot,
-  Site,
-  Table,
-  ValuesOf,
-} from '../plan/types';
+import type { Channel, Hotspot, Id, NetworkModeId, Plan, Radio, RecallSlot, Site } from '../plan/types';
 import type { Modes } from './mode-path';
 import { networkModesOf } from './mode-path';
 
