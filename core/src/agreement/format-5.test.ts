@@ -1,8 +1,7 @@
 /**
  * Plans and files of format 5, as the program wrote them that had that format: the demo plans, a plan with cross-mode ways and
  * sixty generated ones. Brought to today's format the named plans say what that program said. What the generated ones say was
- * taken again with format 7, which stopped taking for wrong what nobody had said, and with the note on several modes linked at
- * start.
+ * taken again with format 7, which stopped taking for wrong what nobody had said.
  */
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
@@ -37,6 +36,9 @@ const generated = JSON.parse(taken('generated.json').toString()) as {
   generated: (Said & { patches: Patch[] })[];
 };
 
+/** Checks that came since: what they say is another matter. */
+const SINCE = ['several-modes-linked', 'cable-before-radio'];
+
 function saidNow(plan: Plan, today: string): Said {
   const { channels, findings } = agreementOf(plan, planIndex(plan, { today }));
   return {
@@ -49,15 +51,17 @@ function saidNow(plan: Plan, today: string): Said {
       one.outcome,
       one.place,
     ]),
-    findings: findings.map(({ check, severity, message, subject }) => [
-      check,
-      severity,
-      message,
-      subject.radioId ?? null,
-      subject.channelId ?? null,
-      subject.siteId ?? null,
-      subject.networkId ?? null,
-    ]),
+    findings: findings
+      .filter(({ check }) => !SINCE.includes(check))
+      .map(({ check, severity, message, subject }) => [
+        check,
+        severity,
+        message,
+        subject.radioId ?? null,
+        subject.channelId ?? null,
+        subject.siteId ?? null,
+        subject.networkId ?? null,
+      ]),
   };
 }
 

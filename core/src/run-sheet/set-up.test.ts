@@ -82,4 +82,15 @@ describe('the sheet that sets a hotspot up from nothing', () => {
     });
     expect(ids(plan)).not.toContain('s1:copy');
   });
+
+  it('puts the radio before the program where it is on a cable', () => {
+    const plan = everyMode((draft) => void (draft.sites.byId['s1']!.dstar!.cable = true));
+    const order = ids(plan);
+    expect(order.slice(order.indexOf('dstar-cable-radio-s1'))).toContain('dstar-cable-program-s1');
+    expect(order.indexOf('dstar-cable-radio-s1')).toBeLessThan(order.indexOf('dstar-cable-program-s1'));
+    expect(sheet(plan).find((step) => step.id === 'dstar-cable-radio-s1')!.values).toEqual([
+      { label: 'RPT1', text: 'DIRECT' },
+      { label: 'RPT2', text: 'DIRECT' },
+    ]);
+  });
 });

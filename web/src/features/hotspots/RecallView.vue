@@ -13,6 +13,7 @@ import type { Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
 import { PlaceFindings } from '../../panels';
 import HotspotFrame from './HotspotFrame.vue';
+import KeptCodes from './KeptCodes.vue';
 import RecallCell from './RecallCell.vue';
 import { useHotspot } from './use-hotspot';
 
@@ -152,6 +153,13 @@ function build(): void {
             </tbody>
           </table>
         </div>
+        <KeptCodes
+          v-for="row in matrix.filter((one) => one.most !== null)"
+          :key="`codes ${row.radioId} ${row.mode}`"
+          :radio-id="row.radioId"
+          :mode="row.mode"
+          :most="row.most!"
+        />
         <p v-if="matrix.length === 0" class="soft">
           No radio of the plan speaks a mode of this hotspot and tunes it: add one under Radios.
         </p>

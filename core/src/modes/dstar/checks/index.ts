@@ -1,4 +1,5 @@
 import type { Check } from '../../../checks/check';
+import { cableBeforeRadio } from './cable-before-radio';
 import { directMixed } from './direct-mixed';
 import { familyNotReached } from './family-not-reached';
 import { familyReachUnsaid } from './family-reach-unsaid';
@@ -48,6 +49,7 @@ export const checks: readonly Check[] = [
   urLeftOnCommand,
   reflectorUnknown,
   noUnlinkEntry,
+  cableBeforeRadio,
   siteListedTwice,
   nearSearchIncomplete,
   siteCallSignNearMiss,
