@@ -27,6 +27,11 @@ const GAP_WORDS: Readonly<Record<Gap, string>> = {
   'own-id': 'DMR ID',
   suffix: 'suffix',
   reach: 'reach of the network',
+  address: 'address',
+  port: 'port',
+  'other-end': 'the other end of the link',
+  'same-secret': 'the same secret at both ends',
+  'one-only': 'room for more than one',
 };
 
 /** `server, password`: what is lacking, in the words of the settings page. */

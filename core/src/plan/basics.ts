@@ -15,7 +15,20 @@ export type Nothing = Record<never, never>;
 export type CallKind = 'group' | 'private';
 
 /** What a site's way to a network still lacks. `network`: a login at all; `reach`: the site is not said to reach it. */
-export type Gap = 'network' | 'enabled' | 'server' | 'password' | 'own-id' | 'suffix' | 'reach';
+export type Gap =
+  | 'network'
+  | 'enabled'
+  | 'server'
+  | 'password'
+  | 'own-id'
+  | 'suffix'
+  | 'reach'
+  /** Of a direct link between hotspots. */
+  | 'address'
+  | 'port'
+  | 'other-end'
+  | 'same-secret'
+  | 'one-only';
 
 /** Round-trip times of one measurement, milliseconds. */
 export interface Delay {

@@ -265,6 +265,9 @@ const toVersion8: UpgradeStep = (document) => {
   return {
     ...document,
     done: {},
+    networks: eachRow(document['networks'], (network) =>
+      network['mode'] === 'dmr' ? { ...network, direct: null } : network,
+    ),
     sites: eachRow(document['sites'], (site) =>
       site['kind'] === 'hotspot'
         ? { ...site, labelOffsetHz: null, backup: null, taught: null, recall: { byId: {}, order: [] } }

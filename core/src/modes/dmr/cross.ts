@@ -4,6 +4,7 @@ import { ADDRESS_MAX } from '../../plan/modes/dmr/limits';
 import { callFor } from './links';
 import { recallPatches } from './recall';
 import { loginGaps } from './login';
+import { dmrNetwork } from './networks';
 
 /** Only groups are reached cross-mode: a private call would have to come back to one radio. */
 export const cross: ModeCross<'dmr'> = {
@@ -19,8 +20,8 @@ export const cross: ModeCross<'dmr'> = {
   gaps(index, site, networkId) {
     const login = index.profile(site.id)?.dmr.logins[networkId] ?? null;
     return [
-      ...loginGaps(login, index.plan.station.dmrId),
-      ...(login && login.suffix === null ? (['suffix'] as const) : []),
+      ...loginGaps(index.plan, site.id, networkId, login),
+      ...(login && login.suffix === null && !dmrNetwork(index.plan, networkId)?.direct ? (['suffix'] as const) : []),
     ];
   },
 };

@@ -36,9 +36,18 @@ describe('the server that is set', () => {
 });
 
 it('what a login lacks is named', () => {
-  expect(loginGaps(null, 9_992_417)).toEqual(['network']);
-  expect(loginGaps(newLogin(), null)).toEqual(expect.arrayContaining(['server', 'password', 'own-id']));
-  expect(loginGaps({ ...newLogin(), enabled: true, serverId: 's', password: 'x' }, 9_992_417)).toEqual([]);
+  expect(loginGaps(samplePlan(), 's1', 'n1', null)).toEqual(['network']);
+  expect(
+    loginGaps(
+      samplePlan((plan) => void (plan.station.dmrId = null)),
+      's1',
+      'n1',
+      newLogin(),
+    ),
+  ).toEqual(expect.arrayContaining(['server', 'password', 'own-id']));
+  expect(loginGaps(samplePlan(), 's1', 'n1', { ...newLogin(), enabled: true, serverId: 's', password: 'x' })).toEqual(
+    [],
+  );
 });
 
 it('a free suffix is the lowest that no other hotspot has', () => {

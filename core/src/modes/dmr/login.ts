@@ -9,16 +9,46 @@ import type { NetworkLogin } from '../../plan/modes/dmr/types';
 import { isStationId } from './addresses';
 import { SUFFIX_MAX, SUFFIX_MIN } from '../../plan/modes/dmr/limits';
 import { networkIdOf } from '../../plan/networks';
-import { type DmrNetwork, dmrNetworks } from './networks';
+import { type DmrNetwork, dmrNetwork, dmrNetworks } from './networks';
 
 /** The login that a channel's call leaves by; `null` when it leaves by none. */
 export function loginOf({ profile, arrives }: Pick<PathContext<'dmr'>, 'profile' | 'arrives'>): NetworkLogin | null {
   return arrives && arrives.networkId !== null ? (profile?.dmr.logins[arrives.networkId] ?? null) : null;
 }
 
-/** What a login still lacks. The suffix has a check of its own. */
-export function loginGaps(login: NetworkLogin | null, dmrId: number | null): Gap[] {
+/** The ends of a direct link: hotspots whose running profile has it on, with the secret that each has. */
+function endsOf(plan: Plan, networkId: Id): { siteId: Id; secret: string }[] {
+  return hotspotsOf(plan).flatMap(({ id }) => {
+    const login = effectiveProfile(plan, id)?.dmr.logins[networkId];
+    return login?.enabled ? [{ siteId: id, secret: login.password }] : [];
+  });
+}
+
+/** What a hotspot's end of a direct link still lacks: where to connect, somebody who listens, one secret at both ends. */
+function directGaps(plan: Plan, siteId: Id, { id, direct }: DmrNetwork, login: NetworkLogin): Gap[] {
+  const { listensSiteId, address, port, many } = direct!;
+  const gaps: Gap[] = [];
+  if (!login.enabled) gaps.push('enabled');
+  if (login.password === '') gaps.push('password');
+  if (listensSiteId !== siteId && address === '') gaps.push('address');
+  if (port === null) gaps.push('port');
+  const ends = endsOf(plan, id);
+  const listener = ends.find((one) => one.siteId === listensSiteId);
+  if (listensSiteId !== null && !listener) gaps.push('other-end');
+  // Of somebody else's end nothing is known; of one's own both ends are.
+  const own = siteId === listensSiteId ? ends : listener ? [listener] : [];
+  if (login.password !== '' && own.some(({ secret }) => secret !== '' && secret !== login.password))
+    gaps.push('same-secret');
+  if (!many && ends.filter((one) => one.siteId !== listensSiteId).length > 1) gaps.push('one-only');
+  return gaps;
+}
+
+/** What the login of a hotspot to a network still lacks. The suffix has a check of its own. */
+export function loginGaps(plan: Plan, siteId: Id, networkId: Id | null, login: NetworkLogin | null): Gap[] {
   if (!login) return ['network'];
+  const network = networkId === null ? undefined : dmrNetwork(plan, networkId);
+  if (network?.direct) return directGaps(plan, siteId, network, login);
+  const { dmrId } = plan.station;
   const gaps: Gap[] = [];
   if (!login.enabled) gaps.push('enabled');
   if (login.serverId === null) gaps.push('server');
@@ -91,6 +121,8 @@ function buildLogin(plan: Plan, siteId: Id, network: DmrNetwork, offer: OfferSet
       change((login) => (login.enabled = true)),
       true,
     );
+  // The ends of a direct link have neither server nor suffix.
+  if (network.direct) return;
   const best = bestServer(network);
   if (serverId === null && best !== null)
     offer(

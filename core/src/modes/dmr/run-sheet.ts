@@ -22,8 +22,14 @@ function steps(index: PlanIndex): Step[] {
       const login = dmr.logins[network.id]!;
       const server = login.serverId === null ? undefined : network.servers.byId[login.serverId];
       const rules = rows(dmr.rules).filter((rule) => rule.networkId === network.id);
+      const { direct } = network;
+      const reach = [direct?.address || 'address not said', direct?.port ?? 'port not said'].join(', port ');
       const todo = [
-        `Server ${server ? `${server.name}, ${server.host}` : 'not chosen yet'}; suffix ${login.suffix === null ? 'not set yet' : String(login.suffix).padStart(2, '0')}; the password of your account there.`,
+        direct
+          ? direct.listensSiteId === site.id
+            ? `It listens on port ${direct.port ?? 'not said yet'} for ${direct.many ? 'several hotspots' : 'one other hotspot'}; open that port to them only, and enter the shared secret.`
+            : `It connects to ${reach}; enter the shared secret of the other end.`
+          : `Server ${server ? `${server.name}, ${server.host}` : 'not chosen yet'}; suffix ${login.suffix === null ? 'not set yet' : String(login.suffix).padStart(2, '0')}; the password of your account there.`,
       ];
       if (dmr.selection === 'several') {
         if (at === 0) todo.push('Switch network selection on.');

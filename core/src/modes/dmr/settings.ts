@@ -31,11 +31,12 @@ function loginSettings(of: SettingsOf, network: DmrNetwork): Setting[] {
     });
   const numberOf = (id: string) => network.groups.byId[id]!.number;
   const servers = rows(network.servers);
+  const ofNetworks = ['serverId', 'suffix'];
   const NAME = network.name.toLowerCase().split(/[^a-z0-9]+/);
   /** By its own name, or as the network of DMR where it is the one that is logged in to. */
   const isOnly = Object.entries(of.values.dmr.logins).every(([id, login]) => (id === network.id) === login.enabled);
   const NETWORK = isOnly ? ['dmr', ...NAME] : NAME;
-  return [
+  const all = [
     one({
       key: 'enabled',
       terms: [NAME, ['enable', 'on']],
@@ -90,6 +91,8 @@ function loginSettings(of: SettingsOf, network: DmrNetwork): Setting[] {
         )),
     }),
   ];
+  // The ends of a direct link have neither server nor suffix.
+  return network.direct ? all.filter(({ path }) => !ofNetworks.includes(String(path?.at(-1)))) : all;
 }
 
 const isSlot = (value: unknown) => value === 1 || value === 2;

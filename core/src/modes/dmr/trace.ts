@@ -16,7 +16,7 @@ import { LOCAL_GROUP, SIMPLEX_SLOT, SUFFIX_MAX, SUFFIX_MIN } from '../../plan/mo
 import { answer, forward, matchingRule, unasked } from './routes/table';
 import { carriageFacts, repeaterNetworkFacts, slotFact } from './repeater';
 import type { Activity, DmrArrival, TimeSlot } from '../../plan/modes/dmr/types';
-import { groupOfNumber } from './networks';
+import { dmrNetwork, groupOfNumber } from './networks';
 
 const MINUTE_MS = 60_000;
 
@@ -77,12 +77,14 @@ function gateway(context: PathContext<'dmr'>): Fact[] {
   if (carriage) return carriageFacts(context, carriage);
   if (site.kind === 'repeater') return [];
   const login = loginOf(context);
-  const gaps = loginGaps(login, index.plan.station.dmrId);
+  const networkId = context.arrives?.networkId ?? null;
+  const gaps = loginGaps(index.plan, site.id, networkId, login);
+  const isDirect = networkId !== null && dmrNetwork(index.plan, networkId)?.direct != null;
   const table = routesOf(index, site.id);
   const verdict = judgeRoute(context);
   // A call that no rule takes reaches no login.
   const facts = !login && table.networkIds.length > 0 ? [] : [fact('login', gaps, [], gaps.length === 0)];
-  if (login)
+  if (login && !isDirect)
     facts.push(
       fact('suffix', login.suffix, { rule: 'between', low: SUFFIX_MIN, high: SUFFIX_MAX }, login.suffix !== null),
     );

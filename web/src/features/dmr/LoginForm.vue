@@ -54,6 +54,7 @@ function takePassword(text: string): Taken {
 
 <template>
   <ChoiceField
+    v-if="!network.direct"
     label="Server"
     :value="login.serverId ?? NONE"
     :options="servers"
@@ -61,6 +62,7 @@ function takePassword(text: string): Taken {
     @choose="(id) => emit('change', 'server', (one) => void (one.serverId = id === NONE ? null : id))"
   />
   <TextField
+    v-if="!network.direct"
     label="Suffix"
     :value="login.suffix === null ? '' : String(login.suffix).padStart(2, '0')"
     :take="takeSuffix"
@@ -69,11 +71,15 @@ function takePassword(text: string): Taken {
     :at="at('suffix')"
   />
   <TextField
-    label="Password"
+    :label="network.direct ? 'Shared secret' : 'Password'"
     :value="login.password"
     :take="takePassword"
     type="password"
-    hint="Of your account at the network. Files leave it out unless you ask for it."
+    :hint="
+      network.direct
+        ? 'The same at both ends. Files leave it out unless you ask for it.'
+        : 'Of your account at the network. Files leave it out unless you ask for it.'
+    "
     :at="at('password')"
   />
   <FieldRow label="Static groups" :at="at('staticGroupIds')">

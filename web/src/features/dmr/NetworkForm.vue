@@ -14,6 +14,7 @@ import { download, fileName } from '../../fields/download';
 import { namesBeside, takeName, takeWhole, type Taken } from '../../fields/field';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
+import DirectLinkFields from './DirectLinkFields.vue';
 import GroupTable from './GroupTable.vue';
 import ServerTable from './ServerTable.vue';
 
@@ -121,6 +122,7 @@ function addOwnGroup(): void {
         <el-button v-if="network.personalGroups && ownGroup" size="small" @click="addOwnGroup">Add mine</el-button>
       </SwitchField>
     </FieldGroup>
+    <DirectLinkFields :network="network" @change="change" />
     <FieldGroup title="Servers"><ServerTable :network="network" @change="change" /></FieldGroup>
     <FieldGroup title="Talk groups" wide>
       <DirectoryImport :network="network"

@@ -56,7 +56,7 @@ export const networkLoginIncomplete = defineCheck({
         });
       for (const network of dmrNetworks(plan).filter((one) => needed.has(one.id))) {
         const login = profile.dmr.logins[network.id] ?? null;
-        const gaps = loginGaps(login, plan.station.dmrId);
+        const gaps = loginGaps(plan, site.id, network.id, login);
         if (gaps.length === 0) continue;
         const pointer = at('dmr', 'logins', network.id);
         const server = rows(network.servers)[0];

@@ -1,6 +1,7 @@
 import { defineCheck } from '../../../checks/check';
 import { eachProfile, set } from '../../../checks/walk';
 import { freeSuffix } from '../login';
+import { dmrNetwork } from '../networks';
 
 export const suffixMissing = defineCheck({
   id: 'suffix-missing',
@@ -18,7 +19,8 @@ export const suffixMissing = defineCheck({
   check(index, report) {
     eachProfile(index.plan, (site, profile, at) => {
       for (const [networkId, login] of Object.entries(profile.dmr.logins).sort(([a], [b]) => (a < b ? -1 : 1))) {
-        if (!login.enabled || login.suffix !== null) continue;
+        // The ends of a direct link have no suffix.
+        if (!login.enabled || login.suffix !== null || dmrNetwork(index.plan, networkId)?.direct) continue;
         const pointer = at('dmr', 'logins', networkId, 'suffix');
         const free = freeSuffix(index.plan, site.id);
         const fixes =

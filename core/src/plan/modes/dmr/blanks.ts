@@ -39,6 +39,7 @@ export const blanks: ModeBlanks<'dmr'> = {
       },
       dynamicTimerMin: 10,
       personalGroups: true,
+      direct: null,
     };
   },
 };

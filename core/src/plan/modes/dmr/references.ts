@@ -1,5 +1,6 @@
 /** Where DMR names something: a repeater its network, logins and rules theirs, a channel its receive list. */
 import { checkMembers, checkOrder, eachProfileBlock, type Found, type ModeReferences } from '../../broken';
+import { networkOf, networksOf } from '../../networks';
 import { removeRow, rows } from '../../table';
 import type { Plan } from '../../types';
 
@@ -47,6 +48,18 @@ function checkRepeaters(plan: Plan, found: Found): void {
   }
 }
 
+/** A direct link forgets a hotspot that is gone: somebody else's listens then, as far as is known. */
+function checkDirect(plan: Plan, found: Found): void {
+  for (const network of networksOf(plan, 'dmr')) {
+    const listens = network.direct?.listensSiteId ?? null;
+    if (listens === null || plan.sites.byId[listens]?.kind === 'hotspot') continue;
+    found(['networks', 'byId', network.id, 'direct', 'listensSiteId'], listens, (draft) => {
+      const there = networkOf(draft, 'dmr', network.id);
+      if (there?.direct) there.direct.listensSiteId = null;
+    });
+  }
+}
+
 /** A channel forgets a receive list that is gone. */
 function checkChannels(plan: Plan, found: Found): void {
   for (const [radioId, codeplug] of Object.entries(plan.codeplugs)) {
@@ -83,6 +96,7 @@ export const references: ModeReferences<'dmr'> = {
       : destination.kind !== 'special' || network.special[destination.special] !== null,
   channelLinks: ['receiveListId'],
   broken(plan, found) {
+    checkDirect(plan, found);
     checkRepeaters(plan, found);
     checkProfiles(plan, found);
     checkChannels(plan, found);

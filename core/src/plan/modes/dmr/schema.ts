@@ -49,6 +49,9 @@ export const schemas: ModeSchemas = {
     special: exact(Object.fromEntries(SPECIAL_NAMES.map((special) => [special, nullOr(ref('specialNumber'))]))),
     dynamicTimerMin: whole(1, 1440),
     personalGroups: flag,
+    direct: nullOr(
+      exact({ listensSiteId: nullOr(ref('id')), address: line(253), port: nullOr(whole(1, 65_535)), many: flag }),
+    ),
   },
   profile: exact({
     selection: { enum: ['one', 'several'] },

@@ -122,6 +122,19 @@ export interface DmrNetworkFields {
   dynamicTimerMin: number;
   /** Whether any 7-digit ID works as a group: an unlisted meeting place, heard by whoever monitors the frequency. */
   personalGroups: boolean;
+  /** Hotspots that are linked to each other, with no network between them; `null`: an ordinary network. */
+  direct: DirectLink | null;
+}
+
+/** One end listens, the others connect to it; what they share as a secret is the password of their logins. */
+export interface DirectLink {
+  /** One of the plan's hotspots; `null`: somebody else's. */
+  listensSiteId: Id | null;
+  /** Under which the others find it. */
+  address: string;
+  port: number | null;
+  /** Whether more than one may connect. */
+  many: boolean;
 }
 
 /** A stretch of consecutive numbers on one slot of the radio side, and where it lies on the network. */
