@@ -65,9 +65,20 @@ await take(page, 'codeplug', `/plan/${lent}/codeplugs/handheld?channel=ch-w-g417
 await take(page, 'dstar', `/plan/${modes}/codeplugs/pilot?channel=ch-w-evening-talk`, '[data-testid="order-strip"]');
 await take(page, 'c4fm', `/plan/${modes}/codeplugs/rambler?channel=ch-w-room-news`, '[data-testid="connect-strip"]');
 await take(page, 'rooms', `/plan/${modes}/rooms`, '[data-testid="found-room"]');
+await take(page, 'hotspots', `/plan/${modes}/hotspots/home?profile=home-quiet`, '[data-testid="path-rail"] li');
+await take(page, 'profiles', `/plan/${modes}/hotspots/home/profiles`, '[data-testid="matrix-row"]');
+await take(page, 'recall', `/plan/${modes}/hotspots/home/recall`, '[data-testid="recall-row"]');
+await page.goto(`${url}/plan/${modes}/hotspots/home/file`);
+await page
+  .getByTestId('give-file')
+  .setInputFiles(new URL('../demo/settings/lanternbox.conf', import.meta.url).pathname);
+await page.getByTestId('file-state').waitFor();
+await page.screenshot({
+  path: new URL('screenshots/settings-file.png', import.meta.url).pathname,
+  animations: 'disabled',
+});
 await take(page, 'card', `/plan/${modes}/card`, '[data-testid="card-section"]');
-for (const stop of ['station', 'radios', 'networks', 'wants', 'hotspots'])
-  await take(page, stop, `/plan/${home}/${stop}`, 'h1');
+for (const stop of ['station', 'radios', 'networks', 'wants']) await take(page, stop, `/plan/${home}/${stop}`, 'h1');
 // The second network is added as a user would.
 await page.goto(`${url}/plan/${home}/hotspots/home/routes?add=network`);
 await page.getByTestId('accept-network').click();
@@ -82,8 +93,5 @@ await page.getByTestId('add-sites').click();
 await page.getByTestId('add-sites').waitFor({ state: 'hidden' });
 await page.getByTestId('save-state').getByText('Saved', { exact: true }).waitFor();
 await take(page, 'map', `/plan/${home}/sites?map=1`, '[data-testid="map-site"]');
-await take(page, 'repeaters', `/plan/${home}/sites?view=plan`, 'nav[aria-label="Repeaters of the plan"]');
-await take(page, 'build', `/plan/${lent}/wants?build=1`, '[data-testid="carry-out-build"]');
 for (const id of made) await fetch(`${url}/api/v1/plans/${id}`, { method: 'DELETE' });
-await take(page, 'help', '/help/checks/color-code-differs', 'article');
 await browser.close();

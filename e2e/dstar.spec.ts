@@ -30,7 +30,7 @@ test('a radio is added and one reflector wanted through the hotspot: every entry
   const chips = page.getByRole('button', { name: 'LNK001 C through QO3VES 03: not wanted' });
   await chips.click();
   await build(page);
-  await expect(tally(page)).toHaveText(/49 whole\s*0 doubtful\s*0 broken/);
+  await expect(tally(page)).toHaveText(/64 whole\s*0 doubtful\s*0 broken/);
   expect(await entries(relay, id, 'Old Faithful', 'home')).toEqual([
     ['LNK001 C link', 'LNK001CL', 'QO3VES B', 'QO3VES G'],
     ['LNK001 C', 'CQCQCQ  ', 'QO3VES B', 'QO3VES G'],

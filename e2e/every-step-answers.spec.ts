@@ -38,7 +38,7 @@ test('“offset” and every single setting are found by name, and Enter ends in
   await page.keyboard.press('Control+K');
   await page.keyboard.type('offset home');
   await page.keyboard.press('Enter');
-  await expect(page.getByLabel('Listens on')).toBeFocused();
+  await expect(page.getByLabel('Receive offset')).toBeFocused();
   await expect(page).toHaveURL(/hotspots\/s1$/);
   // Each once: what one repeater has, the others have under the same name.
   const settings = new Map(settingActions(plan).map((one) => [`${one.to.name} ${one.title}`, one]));

@@ -121,7 +121,7 @@ test('one window goes from plan to plan, and each keeps its own', async ({ page,
   await page.getByLabel('Place').press('Enter');
   await page.getByRole('link', { name: /all plans/ }).click();
   await page.locator(`a[href*="${two}"]`).click();
-  await expect(tally(page)).toContainText('16 broken');
+  await expect(tally(page)).toContainText('21 broken');
   await page.getByRole('link', { name: /^Station/ }).click();
   await expect(page.getByLabel('Place')).toHaveValue('Hask, Ostrey Isles');
   await page.goBack();

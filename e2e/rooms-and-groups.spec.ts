@@ -90,7 +90,7 @@ test('rooms come in from a list of any layout, and are wanted at once', async ({
   await page.goto(relay.at(id, 'wants?find=night'));
   await page.getByRole('button', { name: 'Night Shift through QO3VES 03: not wanted' }).click();
   await build(page);
-  await expect(tally(page)).toHaveText(/45 whole\s*0 doubtful\s*0 broken/);
+  await expect(tally(page)).toHaveText(/60 whole\s*0 doubtful\s*0 broken/);
   expect((await channelsOf(relay, id, 'Rambler')).find((one) => one.name === 'Night Shift')).toMatchObject({
     mode: 'c4fm',
     c4fm: { room: '41777', voice: 'narrow', groupTx: 0 },
@@ -144,7 +144,7 @@ test('a P25 want end to end: the access code in hex, the group that is all-call 
   await nac.fill('0x294');
   await nac.press('Enter');
   await expect(page.getByText('In hex; that is 660 in decimal.')).toBeVisible();
-  await expect(tally(page)).toContainText('4 broken');
+  await expect(tally(page)).toContainText('9 broken');
   await nac.fill('$293');
   await nac.press('Enter');
   await expect(nac).toHaveValue('293');
@@ -212,7 +212,7 @@ test('a mixed repeater goes from FM to digital in its Mode cell, and agrees befo
     .last()
     .click();
   await build(page);
-  await expect(tally(page)).toHaveText(/45 whole\s*0 doubtful\s*0 broken/);
+  await expect(tally(page)).toHaveText(/60 whole\s*0 doubtful\s*0 broken/);
   const channels = await channelsOf(relay, id, 'Rambler');
   const row = channels.findIndex((one) => one.mode === 'fm');
   expect(channels[row]).toMatchObject({ siteId: 'mixed', fm: { toneTx: '110.9' } });
@@ -222,7 +222,7 @@ test('a mixed repeater goes from FM to digital in its Mode cell, and agrees befo
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('dock')).toContainText('C4FM · Rambler');
   await expect(page.getByTestId('dock')).toContainText('whole, both ways');
-  await expect(tally(page)).toHaveText(/45 whole\s*0 doubtful\s*0 broken/);
+  await expect(tally(page)).toHaveText(/60 whole\s*0 doubtful\s*0 broken/);
   await saved(page);
   expect((await channelsOf(relay, id, 'Rambler'))[row]).toMatchObject({
     mode: 'c4fm',
@@ -240,7 +240,7 @@ test('what a hotspot turns into another mode is whole with the DMR ID, and says 
   await page.goto(relay.at(id, 'wants?find=hask wide'));
   await page.getByRole('button', { name: 'Hask Wide through QO3VES 03, cross-mode: not wanted' }).click();
   await build(page);
-  await expect(tally(page)).toHaveText(/45 whole\s*0 doubtful\s*0 broken/);
+  await expect(tally(page)).toHaveText(/60 whole\s*0 doubtful\s*0 broken/);
   await page.goto(relay.at(id, 'station'));
   await page.getByLabel('DMR ID', { exact: true }).fill('');
   await page.getByLabel('DMR ID', { exact: true }).press('Enter');

@@ -7,7 +7,7 @@ import { placeOf } from '../path/place';
 import type { Outcome, PlanIndex, TracedPath, Verdict } from '../path/types';
 import type { Id, Plan } from '../plan/types';
 import { explained, runChecks } from '../registries/checks';
-import { MODES, planIndex } from '../registries/modes';
+import { planIndex, TRACED_MODES } from '../registries/traced';
 import { type Strip, stripOf } from './strip';
 
 export interface ExplainedFinding extends Finding, Explanation {
@@ -35,7 +35,9 @@ export interface Agreement {
 function expectations({ path, context }: TracedPath): Record<string, string> {
   const expects: Record<string, string> = {};
   if (path.verdict === 'whole') return expects;
-  const mine = channelFields(MODES).filter(({ modes }) => modes === null || modes.includes(context.channel.mode));
+  const mine = channelFields(TRACED_MODES).filter(
+    ({ modes }) => modes === null || modes.includes(context.channel.mode),
+  );
   for (const hop of [...path.call.hops, ...path.reply.hops]) {
     for (const fact of hop.facts) {
       if (fact.state === 'whole') continue;

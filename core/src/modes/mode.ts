@@ -5,11 +5,16 @@
  */
 import type { BuildingMode } from '../builder/mode-build';
 import type { ModeCard } from '../card/mode-card';
+import type { ModeCodeplug } from '../codeplug/mode-codeplug';
 import type { ModeDirectory } from '../lists/mode-directory';
 import type { ModeListed } from '../lists/mode-listed';
+import type { ModePath } from '../path/mode-path';
 import type { ModeId } from '../plan/types';
 import type { ModeRunSheet } from '../run-sheet/mode-run-sheet';
 import type { ModeSettings } from '../settings/setting';
+
+/** What the checks need of a mode. Apart, so that the first verdicts need not wait for the rest of it. */
+export type TracedMode<M extends ModeId = ModeId> = ModePath<M> & ModeCodeplug<M>;
 
 export interface Mode<M extends ModeId = ModeId> extends BuildingMode<M> {
   runSheet: ModeRunSheet;

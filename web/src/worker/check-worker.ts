@@ -11,7 +11,7 @@ import type { PlanIndex } from '@relay/core/path/types';
 import type { FollowingIndex } from '@relay/core/path/following-index';
 import { keyUp } from '@relay/core/path/key-up';
 import type { World } from '@relay/core/path/world';
-import { followingIndex, planIndex } from '@relay/core/registries/modes';
+import { followingIndex, planIndex } from '@relay/core/registries/traced';
 import { applyEach, type Patch } from '@relay/core/plan/patches';
 import { asIfRunning } from '@relay/core/plan/profile-acts';
 import type { Plan } from '@relay/core/plan/types';

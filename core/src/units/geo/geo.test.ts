@@ -36,6 +36,14 @@ interface Decoded {
 }
 
 describe('distance and bearing', () => {
+  // Common practice: two decimals of latitude are about 1.11 km, three about 111 m (WGS 84: 110.6 to 111.7 km a degree).
+  it('says what a decimal of latitude is worth', () => {
+    const north = (step: number) =>
+      legBetween({ lat: 46.71, lon: -33.42 }, { lat: 46.71 + step, lon: -33.42 }).distanceM;
+    expect(north(0.01) / 1000).toBeCloseTo(1.11, 2);
+    expect(Math.round(north(0.001))).toBe(111);
+  });
+
   // Reference: the package's own cases and Debian's GeodSolve (exact elliptic integrals); see the source in the file.
   it.each(vectors<{ vectors: Line[] }>('geodesic').vectors)(
     '$name',

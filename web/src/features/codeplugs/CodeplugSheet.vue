@@ -166,7 +166,8 @@ function nameRoles(): void {
     region.setAttribute('role', 'rowgroup');
     region.setAttribute('tabindex', '0');
   }
-  element().querySelector('.vertical-inner .rgCell')?.setAttribute('tabindex', '0');
+  for (const inner of element().querySelectorAll('.vertical-inner'))
+    inner.querySelector('.rgCell')?.setAttribute('tabindex', '0');
 }
 
 function onPress(event: MouseEvent): void {

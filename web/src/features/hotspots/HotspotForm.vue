@@ -75,8 +75,8 @@ function takePosition(text: string): Taken {
       />
       <SettingField :setting="setting('host-name')!" @set="(value) => set(setting('host-name')!, value)" />
       <p class="soft">
-        Call sign {{ store.plan!.station.callSign || 'not said' }}, as under
-        <router-link :to="{ name: 'station', params: { planId: store.planId! } }">Station</router-link>.
+        Call sign {{ store.plan!.station.callSign || 'not said' }}, as said of
+        <router-link :to="{ name: 'station', params: { planId: store.planId! } }">your station</router-link>.
       </p>
     </FieldGroup>
     <AirFields
