@@ -111,7 +111,7 @@ test('a travel profile sets only what differs; the matrix shows what breaks; und
   await typed(page, 'Frequency', '438,8');
   await page.getByRole('button', { name: 'Add a Wi-Fi network' }).click();
   await typed(page, 'Network name', 'Pocket');
-  await page.getByRole('switch', { name: 'Standby' }).click();
+  await page.locator('.el-switch', { has: page.getByRole('switch', { name: 'Standby' }) }).click();
   await expect(page.getByText('3 settings differ from Base.')).toBeVisible();
   await expect(page.getByTestId('path-rail')).toContainText('12 broken');
   // The hotspot runs its base: nothing is broken now.

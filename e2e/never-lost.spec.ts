@@ -84,7 +84,7 @@ test('two windows on one plan, both editing: both see both edits, none is lost',
   expect([document.station.place, document.sites.byId['s1']!.dmr!.colorCode]).toEqual(['place 5', 7]);
   await expect(tally(page)).toContainText('3 broken');
   await other.getByRole('link', { name: /^Station/ }).click();
-  await expect(other.getByLabel('Place')).toHaveValue('place 5');
+  await expect(other.getByRole('textbox', { name: 'Place' })).toHaveValue('place 5');
 });
 
 test('while PostgreSQL is stopped nothing that is typed goes back or is lost; it is sent when the database is back', async ({
@@ -121,10 +121,10 @@ test('while PostgreSQL is stopped nothing that is typed goes back or is lost; it
     const { document, recent } = await relay.read(id);
     expect([document.station.place, recent.length]).toEqual(['typed 9', 10]);
     // Windows hear of each other again.
-    await expect(other.getByLabel('Place')).toHaveValue('typed 9');
+    await expect(other.getByRole('textbox', { name: 'Place' })).toHaveValue('typed 9');
     await place.fill('after');
     await place.press('Enter');
-    await expect(other.getByLabel('Place')).toHaveValue('after');
+    await expect(other.getByRole('textbox', { name: 'Place' })).toHaveValue('after');
   } finally {
     await server.kill('SIGTERM');
     stopCluster(folder);

@@ -113,7 +113,10 @@ test('5: Causeway beside Lantern: prefixes 1 and 8, twelve channels; 8000417 tra
   page,
 }) => {
   await open(page, HOME, 'hotspots');
-  await page.getByRole('button', { name: 'Routes' }).click();
+  await page
+    .getByRole('navigation', { name: 'Of this hotspot' })
+    .getByRole('link', { name: 'Routes', exact: true })
+    .click();
   await page.getByRole('button', { name: 'Add a network' }).click();
   await expect(page.getByTestId('prefix')).toHaveText([/Lantern\s*1\s/, /Causeway\s*8\s/]);
   await expect(page.getByTestId('renumbered')).toHaveCount(12);

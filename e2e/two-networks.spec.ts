@@ -19,7 +19,10 @@ test('a second network is added: prefixes, twelve channels, the list for the rad
   const id = await relay.create({ demo: 'ostrey-isles' });
   const before = await relay.read(id);
   await page.goto(relay.at(id, 'hotspots/home'));
-  await page.getByRole('button', { name: 'Routes' }).click();
+  await page
+    .getByRole('navigation', { name: 'Of this hotspot' })
+    .getByRole('link', { name: 'Routes', exact: true })
+    .click();
   await page.getByRole('button', { name: 'Add a network' }).click();
   await expect(page.getByRole('heading', { name: 'Test Lantern alone first' })).toBeVisible();
   await expect(page.getByTestId('prefix')).toHaveText([

@@ -16,10 +16,10 @@ const box = ref<HTMLInputElement | null>(null);
 
 let leaving = false;
 
-/** Back closes what is found here first; only what is chosen leads elsewhere. */
+/** Back closes what is found here first; only what is chosen leads elsewhere. A page may write its own address on. */
 onBeforeUnmount(
-  router.beforeEach(() => {
-    if (!open.value || leaving) return true;
+  router.beforeEach((to, from) => {
+    if (!open.value || leaving || to.path === from.path) return true;
     open.value = false;
     return false;
   }),

@@ -108,7 +108,11 @@ export function findAnything(plan: Plan, planId: string, typed: string, agreemen
   const found = everything(plan, planId, agreement).filter(({ kind, title, detail, words: more = '' }) =>
     words.every((word) => `${kind} ${title} ${detail} ${more}`.toLowerCase().includes(word)),
   );
-  return [...asNumber(plan, planId, typed), ...found].slice(0, MOST);
+  // What is called so stands before what other words lead to; else the order stays.
+  const called = ({ title, detail }: Found): boolean =>
+    words.every((word) => `${title} ${detail}`.toLowerCase().includes(word));
+  const byTitle = [...found.filter(called), ...found.filter((one) => !called(one))];
+  return [...asNumber(plan, planId, typed), ...byTitle].slice(0, MOST);
 }
 
 /** Sites of the lists with these words, as the server finds them. */

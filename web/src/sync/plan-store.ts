@@ -42,7 +42,7 @@ export const usePlanStore = defineStore('plan', () => {
   const around = shallowRef<readonly AroundSite[]>([]);
   const selection = ref<Selection | null>(null);
   /** A profile that the selected path is looked at under, though its hotspot runs another. */
-  const seenAs = ref<SeenAs | null>(null);
+  const seenAs = shallowRef<SeenAs | null>(null);
   const saveState = ref<SaveState>('saved');
   const saveDetail = ref('');
   /** Whether the browser keeps what waits; `false` when closing this window would lose it. */

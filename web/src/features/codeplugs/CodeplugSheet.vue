@@ -253,6 +253,7 @@ async function goTo(
   beginAnew();
   await element().scrollToCoordinate({ x: Math.max(0, at - FROZEN), y });
   await nextTick();
+  if (politely && isElsewhere()) return;
   const x = at < FROZEN ? at : at - FROZEN;
   await element().setCellsFocus({ x, y }, { x, y }, at < FROZEN ? 'colPinStart' : 'rgCol', 'rgRow');
   element().querySelector<HTMLElement>('revogr-focus')?.focus();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Profiles across, paths down: which paths are whole under which profile. */
-import { computed } from 'vue';
+import { computed, onUnmounted } from 'vue';
 import { useRouter } from 'vue-router';
 import { runProfile } from '@relay/core/plan/profile-acts';
 import { NarrowField, VirtualRows } from '../../fields';
@@ -31,6 +31,7 @@ function look(radioId: string, channelId: string, profileId: string): void {
   store.selection = { radioId, channelId };
   store.seenAs = profileId === site.value!.activeProfileId ? null : { siteId: site.value!.id, profileId };
 }
+onUnmounted(() => (store.seenAs = null));
 const isHere = (radioId: string, channelId: string, profileId: string) =>
   store.selection?.radioId === radioId &&
   store.selection.channelId === channelId &&

@@ -8,7 +8,7 @@ import { routesOf } from '@relay/core/modes/dmr/links';
 import { stretchWords } from '@relay/core/modes/dmr/routes/words';
 import { travel } from '@relay/core/modes/dmr/routes/travel';
 import type { RouteRule, TimeSlot } from '@relay/core/plan/modes/dmr/types';
-import { editProfile, effectiveProfile } from '@relay/core/plan/profiles';
+import { editProfile, effectiveProfile, profilePointer } from '@relay/core/plan/profiles';
 import { rows } from '@relay/core/plan/table';
 import type { CallKind, Table } from '@relay/core/plan/types';
 import { formatMHz, parseWhole } from '@relay/core/units/quantities';
@@ -27,6 +27,9 @@ const route = useRoute();
 const router = useRouter();
 const site = computed(() => store.plan!.sites.byId[props.siteId] ?? null);
 const profile = computed(() => effectiveProfile(store.plan!, props.siteId));
+const under = computed(() =>
+  (['rules', 'selection'] as const).map((part) => profilePointer(store.plan!, props.siteId, 'dmr', part)),
+);
 const simplex = computed(() => site.value?.rxHz === site.value?.txHz);
 const adding = ref(route.query['add'] === 'network');
 const kind = ref<CallKind>(route.query['kind'] === 'private' ? 'private' : 'group');
@@ -159,7 +162,7 @@ function select(on: boolean): void {
       <div class="scroll" tabindex="0" role="group" aria-label="Number ribbon">
         <RibbonPicture :ribbon="ribbon" :travel="way" :label="label" @pick="pick" />
       </div>
-      <PlaceFindings :under="[`/profiles/${siteId}/dmr/rules`, `/profiles/${siteId}/dmr/selection`]" />
+      <PlaceFindings :under="under" />
       <div class="selection">
         <el-switch
           :model-value="several"
