@@ -1,4 +1,5 @@
 /** The README’s short tour, sentence by sentence, on the demo as `./relay demo` brings it. */
+import { fileURLToPath } from 'node:url';
 import type { Page } from '@playwright/test';
 import { choose as chooseList } from './lists';
 import { ServerProcess } from './server';
@@ -202,6 +203,40 @@ test('8: the room book, the pocket card, a bridge that is offered, hex beside de
   await expect(page.locator('[data-check="crossing-not-ready"]').first()).toContainText('lacks DMR ID');
   await page.getByTestId('undo').click();
   await expect(tally(page)).toContainText('0 broken');
+});
+
+test('8, the hotspot: paths beside its settings, profiles, standby, recall, its settings file and the set-up sheet', async ({
+  page,
+}) => {
+  const view = (name: string) =>
+    page.getByRole('navigation', { name: 'Of this hotspot' }).getByRole('link', { name, exact: true }).click();
+  await open(page, ALL_MODES, 'hotspots');
+  await expect(page.getByTestId('path-rail')).toContainText('whole');
+  await page.getByTestId('standby').click();
+  await expect(page.getByTestId('standby-line').or(page.getByTestId('standby-is')).first()).toBeVisible();
+  await page.keyboard.press('Escape');
+  await view('Profiles and paths');
+  await expect(page.getByTestId('matrix-row').first()).toBeVisible();
+  await page.getByRole('button', { name: 'run it' }).first().click();
+  await expect(page.getByTestId('whole-after').first()).toContainText('whole after slot');
+  await page.getByTestId('undo').click();
+  await view('Recall by radio');
+  await expect(page.getByTestId('recall-complete')).toBeVisible();
+  await page
+    .getByRole('button', { name: /^Remove code 2 / })
+    .first()
+    .click();
+  await expect(page.locator('[data-check="slot-cannot-be-left"]').first()).toContainText('cannot be left for slot 2');
+  await page.getByTestId('undo').click();
+  await expect(page.getByTestId('recall-complete')).toBeVisible();
+  await view('Settings file');
+  await page
+    .getByTestId('give-file')
+    .setInputFiles(fileURLToPath(new URL('../demo/settings/lanternbox.conf', import.meta.url)));
+  await expect(page.getByTestId('file-state')).toContainText('the file says what the plan says');
+  await view('Set-up');
+  await expect(page.getByTestId('step').first()).toContainText('Keep a copy of the card first');
+  await expect(page.getByTestId('step').last()).toContainText('30 s');
 });
 
 test('9: the run sheet in working order, what each radio must be given, and files', async ({ page }) => {

@@ -140,6 +140,25 @@ describe('secrets', () => {
     expect(JSON.stringify((await open(plan.id)).recent)).toContain(password);
   });
 
+  it('of a file that a hotspot saved are kept apart too, whole, with every line end and letter', async () => {
+    const plan = await newPlan();
+    const text = `[Net]\r\nPassword = ${password}\r\n; bei Nebel 霧 🗼\n`;
+    const edit = editOf(
+      plan.document,
+      (draft) => {
+        const site = draft.sites.byId['home']!;
+        if (site.kind === 'hotspot') site.taught = { name: 'box.ini', encoding: 'utf-8', secretText: text, keys: [] };
+      },
+      { label: 'settings file' },
+    );
+    expect((await call('PATCH', `/plans/${plan.id}`, { version: 1, edits: [edit] })).status).toBe(200);
+    const { rows } = await database.query<{ stored: string }>(
+      `SELECT string_agg(document::text, '') || (SELECT string_agg(patches::text || inverse::text, '') FROM plan_edit) AS stored FROM plan`,
+    );
+    expect(rows[0]!.stored).not.toContain(password);
+    expect((await open(plan.id)).document.sites.byId['home']).toMatchObject({ taught: { secretText: text } });
+  });
+
   it('are gone with a plan: nothing is answered of a deleted one, and nothing is left of an erased one', async () => {
     const { plan } = await withPassword();
     expect((await call('POST', `/plans/${plan.id}/erase`)).status).toBe(404);

@@ -2,7 +2,7 @@
 /** The sheet: keyboard, ranges, fill down; cells that disagree show what their other end expects. */
 import type { ColumnRegular } from '@revolist/revogrid';
 import VGrid from '@revolist/vue3-datagrid';
-import { computed, nextTick, shallowRef, watch } from 'vue';
+import { computed, nextTick, onMounted, shallowRef, watch } from 'vue';
 import { type Paste, spread } from './paste';
 import { refusedKey } from './refused';
 import type { RefusedCell, SheetColumn, SheetRow, TypedCell } from './sheet';
@@ -55,18 +55,20 @@ const { typing, onEditStart, onLeave, openCell, leaveByEscape } = useCellEditor(
 /** The rows that are shown, and as the grid was last given all of them. */
 const source = shallowRef(props.rows);
 const given = shallowRef(props.rows);
-watch([() => props.rows, typing], () => void take(props.rows));
+watch([() => props.rows, typing], () => take(props.rows));
+/** What the grid keeps its rows in, once it is there: asked for each time, an answer could come after the next rows. */
+let kept: Awaited<ReturnType<HTMLRevoGridElement['getProviders']>> = undefined;
+onMounted(async () => (kept = await element().getProviders()));
 
 /** Where only some rows are others, the grid is given those: a whole new sheet would cost it its sorting, and time. */
-async function take(rows: SheetRow[]): Promise<void> {
+function take(rows: SheetRow[]): void {
   if (typing.value || source.value === rows) return;
   const before = source.value;
   source.value = rows;
   const isSameList = rows.length === before.length && rows.every((row, at) => row.id === before[at]!.id);
-  if (!isSameList || !grid.value) given.value = rows;
+  if (!isSameList || !kept) given.value = rows;
   else {
-    const providers = await element().getProviders();
-    const store = providers!.data.stores.rgRow.store;
+    const { store } = kept.data.stores.rgRow;
     const now = [...store.get('source')];
     rows.forEach((row, at) => row !== before[at] && (now[at] = row));
     store.set('source', now);
