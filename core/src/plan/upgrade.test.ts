@@ -98,7 +98,8 @@ describe('a plan of an older format', () => {
     };
     const { plan, problems } = validatePlan(old);
     expect(problems).toEqual([]);
-    expect(plan!.networks).toEqual(old.networks);
+    expect(plan!.networks).toMatchObject(old.networks);
+    expect(rows(plan!.networks).filter((one) => one.mode === 'dmr' && one.direct !== null)).toEqual([]);
     expect(plan!.wants.order).toEqual((old.wants as { order: string[] }).order);
     expect(channelsOf(plan!)).toEqual(channelsOfOld(old));
     expect(profileOf(plan!, 's1').dmr).toEqual((old.profiles as OldProfiles)['s1']!.dmr);
@@ -128,7 +129,8 @@ describe('a plan of an older format', () => {
     };
     const { plan, problems } = validatePlan(old);
     expect(problems).toEqual([]);
-    expect(plan!.networks).toEqual(old.networks);
+    expect(plan!.networks).toMatchObject(old.networks);
+    expect(rows(plan!.networks).filter((one) => one.mode === 'dmr' && one.direct !== null)).toEqual([]);
     expect(plan!.wants.order).toEqual((old.wants as { order: string[] }).order);
     expect(channelsOf(plan!)).toEqual(channelsOfOld(old));
     expect(profileOf(plan!, 's1')).toMatchObject({ dmr: (old.profiles as OldProfiles)['s1']!.dmr });

@@ -75,7 +75,7 @@ function takePosition(text: string): Taken {
       />
       <SettingField :setting="setting('host-name')!" @set="(value) => set(setting('host-name')!, value)" />
       <p class="soft">
-        Call sign {{ store.plan!.station.callSign || 'not said' }}, as said of
+        Call sign {{ store.plan!.station.callSign || 'not said' }}, from
         <router-link :to="{ name: 'station', params: { planId: store.planId! } }">your station</router-link>.
       </p>
     </FieldGroup>
