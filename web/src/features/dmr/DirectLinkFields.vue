@@ -8,7 +8,7 @@ import { ChoiceField, FieldGroup, SwitchField, TextField } from '../../fields';
 import { takeWhole, type Taken } from '../../fields/field';
 import { usePlanStore } from '../../sync/plan-store';
 
-const props = defineProps<{ network: DmrNetwork }>();
+defineProps<{ network: DmrNetwork }>();
 const emit = defineEmits<{ change: [label: string, recipe: (network: DmrNetwork) => void] }>();
 const store = usePlanStore();
 const OTHERS = 'others';
