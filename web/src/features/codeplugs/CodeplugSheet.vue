@@ -2,7 +2,7 @@
 /** The sheet: keyboard, ranges, fill down; cells that disagree show what their other end expects. */
 import type { ColumnRegular } from '@revolist/revogrid';
 import VGrid from '@revolist/vue3-datagrid';
-import { computed, nextTick, onMounted, shallowRef, watch } from 'vue';
+import { computed, nextTick, shallowRef, watch } from 'vue';
 import { type Paste, spread } from './paste';
 import { refusedKey } from './refused';
 import type { RefusedCell, SheetColumn, SheetRow, TypedCell } from './sheet';
@@ -58,7 +58,7 @@ const given = shallowRef(props.rows);
 watch([() => props.rows, typing], () => take(props.rows));
 /** What the grid keeps its rows in, once it is there: asked for each time, an answer could come after the next rows. */
 let kept: Awaited<ReturnType<HTMLRevoGridElement['getProviders']>> = undefined;
-onMounted(async () => (kept = await element().getProviders()));
+watch(grid, async (one) => (kept = await one?.$el.getProviders()));
 
 /** Where only some rows are others, the grid is given those: a whole new sheet would cost it its sorting, and time. */
 function take(rows: SheetRow[]): void {
