@@ -27,6 +27,8 @@ export const acceptUnlessHandMade: Accept = (item) => !item.handMade;
 export interface Work extends RadioWork {
   modes: BuildModes;
   drafts: ChannelDraft[];
+  /** The wants that are built; all where it is not said. */
+  only?: ReadonlySet<Id>;
   /** Channels that are in a zone, kept up to date as the work goes on. */
   zoned: Set<Id>;
 }
@@ -41,10 +43,10 @@ interface Wanted {
 const placeKey = (siteId: Id | null, destination: Destination) => `${siteId} ${destinationKey(destination)}`;
 
 /** Every channel that the wants of a radio take, each once: what several wants need (an unlink entry) is the first one's. */
-function draftsOf({ plan, radio, modes }: Work): { want: Want; draft: ChannelDraft; alone: boolean }[] {
+function draftsOf({ plan, radio, modes, only }: Work): { want: Want; draft: ChannelDraft; alone: boolean }[] {
   const drafts = new Map<string, { want: Want; draft: ChannelDraft; alone: boolean }>();
   for (const want of rows(plan.wants)) {
-    if (want.radioId !== radio.id) continue;
+    if (want.radioId !== radio.id || only?.has(want.id) === false) continue;
     const site = plan.sites.byId[want.siteId]!;
     const own = draftsFor(plan, modes, radio, site, want.destination);
     for (const draft of own) {
@@ -230,8 +232,18 @@ function buildRadio(work: Work): void {
   }
 }
 
-/** The work on one radio; `items` takes every line that is offered, `accept` says which are carried out. */
-export function workOn(plan: Plan, modes: BuildModes, radio: Radio, items: BuildItem[], accept: Accept): Work {
+/**
+ * The work on one radio; `items` takes every line that is offered, `accept` says which are carried out, `only` which
+ * wants are built.
+ */
+export function workOn(
+  plan: Plan,
+  modes: BuildModes,
+  radio: Radio,
+  items: BuildItem[],
+  accept: Accept,
+  only?: ReadonlySet<Id>,
+): Work {
   const codeplug: Codeplug = plan.codeplugs[radio.id]!;
   const made = new Map<unknown, object>();
   const work: Work = {
@@ -240,6 +252,7 @@ export function workOn(plan: Plan, modes: BuildModes, radio: Radio, items: Build
     radio,
     codeplug,
     drafts: [],
+    ...(only ? { only } : {}),
     zoned: new Set(rows(codeplug.zones).flatMap((zone) => zone.channelIds)),
     offer(item, act) {
       items.push(item);
@@ -255,8 +268,8 @@ export function workOn(plan: Plan, modes: BuildModes, radio: Radio, items: Build
   return work;
 }
 
-/** Builds in a plain copy. @returns every line, taken or not. */
-export function buildInPlace(plan: Plan, modes: BuildModes, accept: Accept): BuildItem[] {
+/** Builds in a plain copy. `only`: what these wants need. @returns every line, taken or not. */
+export function buildInPlace(plan: Plan, modes: BuildModes, accept: Accept, only?: ReadonlySet<Id>): BuildItem[] {
   const items: BuildItem[] = [];
   // Which networks a hotspot is logged in to decides what number a channel must call.
   buildProfiles(plan, modes, (item, act) => {
@@ -265,7 +278,7 @@ export function buildInPlace(plan: Plan, modes: BuildModes, accept: Accept): Bui
     if (taken) act();
     return taken;
   });
-  for (const radio of rows(plan.radios)) buildRadio(workOn(plan, modes, radio, items, accept));
+  for (const radio of rows(plan.radios)) buildRadio(workOn(plan, modes, radio, items, accept, only));
   repairReferences(plan);
   return items;
 }

@@ -70,6 +70,22 @@ describe('standby', () => {
     expect([tally.broken, tally.doubtful, findings.map((one) => one.check)]).toEqual([0, 0, []]);
   });
 
+  it('adds what its ways out need, and nothing that is wanted besides and not built yet', () => {
+    const plan = everyMode((draft) => {
+      const codeplug = draft.codeplugs['r1']!;
+      codeplug.channels = { byId: {}, order: [] };
+      codeplug.dmr.contacts = { byId: {}, order: [] };
+      for (const zone of rows(codeplug.zones)) zone.channelIds = [];
+    });
+    expect(rows(plan.wants).filter((want) => want.radioId === 'r1').length).toBeGreaterThan(0);
+    expect(lines(plan).filter((one) => /^add-/.test(one))).toEqual([
+      'add-contact|Unlink Lantern|contact||group 4000',
+      'add-channel|Unlink Lantern|channel||group 4000',
+      'add-to-zone|Lantern service|channels||Unlink Lantern',
+    ]);
+    expect(lines(edit(plan, carryOutStandby('s1', 's1')).plan)).toEqual([]);
+  });
+
   it('from an empty plan with a radio of each of three modes: networks to be named, ways out, all whole once logged in', () => {
     const plan = edit(emptyPlan('New'), (draft) => {
       Object.assign(draft.station, { callSign: 'QO3VES', dmrId: 9_992_417 });

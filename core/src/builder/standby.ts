@@ -146,17 +146,15 @@ function addWaysOut(work: Work): void {
   }
 }
 
-/** Of all that building would do, what the ways out need; what else is to be built is another matter. */
+/** What is added for ways out; to change or remove what is there is another matter. */
+const FOR_WAYS_OUT: readonly BuildItem['kind'][] = ['add-channel', 'add-contact', 'add-to-zone'];
+
+/** Builds what the ways out need, and nothing that is wanted besides. */
 function buildWaysOut(work: Work): void {
   const { plan, modes, wantIds, items, accept } = work;
   if (wantIds.size === 0) return;
-  const isMine = ({ id, kind }: BuildItem): boolean => {
-    if (kind === 'add-channel')
-      return [...wantIds].some((want) => id === `add:${want}` || id.startsWith(`add:${want}:`));
-    if (kind === 'add-to-zone') return [...wantIds].some((want) => id.startsWith(`zone:ch-${want}`));
-    return kind === 'add-contact';
-  };
-  const all = buildInPlace(plan, modes, (item) => isMine(item) && accept(item));
+  const isMine = ({ kind }: BuildItem) => FOR_WAYS_OUT.includes(kind);
+  const all = buildInPlace(plan, modes, (item) => isMine(item) && accept(item), wantIds);
   items.push(...all.filter(isMine));
   for (const want of wantIds)
     if (!Object.values(plan.codeplugs).some(({ channels }) => rows(channels).some((one) => one.wantId === want)))

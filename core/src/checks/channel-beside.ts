@@ -3,7 +3,7 @@ import { radioTunes } from '../path/common-facts';
 import { nameFitter } from '../codeplug/names';
 import { type Patch, toPointer } from '../plan/patches';
 import { freeId, rows } from '../plan/table';
-import type { Channel, ChannelValues, Codeplug, Destination, Radio, Site } from '../plan/types';
+import type { Channel, ChannelValues, Codeplug, Destination, Id, Radio, Site } from '../plan/types';
 
 export interface Beside {
   site: Site;
@@ -12,35 +12,57 @@ export interface Beside {
   destination: Destination;
 }
 
-/** The patches that add a channel through a site, in the zone of another channel; empty where the radio has no room for it, or does not tune the site. */
-export function channelBeside(radio: Radio, codeplug: Codeplug, channel: Channel, beside: Beside): Patch[] {
-  const { site, values, destination } = beside;
-  const channels = rows(codeplug.channels);
-  const zones = rows(codeplug.zones).filter((one) => one.channelIds.length < radio.limits.channelsPerZone);
-  const zone = zones.find((one) => one.channelIds.includes(channel.id)) ?? zones[0];
-  if (!zone || channels.length >= radio.limits.channels) return [];
-  if (!radioTunes(radio, site.txHz) || !radioTunes(radio, site.rxHz)) return [];
-  const base = `ch-${values.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`;
+export interface Added {
+  /** Its id, made unlike others. */
+  base: string;
+  /** What it is called before the name is made to fit. */
+  name: string;
+  power: Channel['power'];
+  site: Site;
+  values: Omit<ChannelValues, 'power'>;
+  destination: Destination;
+}
+
+/** The patches that add a channel to a radio, in no zone yet; with the id and the name that it has there. */
+export function addedChannel(
+  radio: Radio,
+  codeplug: Codeplug,
+  added: Added,
+): { id: Id; name: string; patches: Patch[] } {
+  const { base, name: wish, power, site, values, destination } = added;
   const id = freeId(base, (taken) => taken in codeplug.channels.byId);
   const fit = nameFitter(
     radio.limits.nameLength,
-    channels.map((one) => one.name),
+    rows(codeplug.channels).map((one) => one.name),
   );
-  const added = {
-    ...values,
-    id,
-    name: fit({ name: values.name, qualifier: site.name }),
-    power: site.kind === 'hotspot' ? 'low' : 'high',
-    siteId: site.id,
-    destination,
-    purpose: null,
-    wantId: null,
-    built: null,
-  };
-  const at = (...path: string[]) => toPointer(['codeplugs', radio.id, ...path]);
-  return [
-    { op: 'add', path: at('channels', 'byId', id), value: added },
-    { op: 'add', path: at('channels', 'order', '-'), value: id },
-    { op: 'add', path: at('zones', 'byId', zone.id, 'channelIds', '-'), value: id },
+  const name = fit({ name: wish, qualifier: site.name });
+  const value = { ...values, id, name, power, siteId: site.id, destination, purpose: null, wantId: null, built: null };
+  const at = (...path: string[]) => toPointer(['codeplugs', radio.id, 'channels', ...path]);
+  const patches: Patch[] = [
+    { op: 'add', path: at('byId', id), value },
+    { op: 'add', path: at('order', '-'), value: id },
   ];
+  return { id, name, patches };
+}
+
+/**
+ * The patches that add a channel through a site, in the zone of another channel; empty where the radio has no room for
+ * it, or does not tune the site.
+ */
+export function channelBeside(radio: Radio, codeplug: Codeplug, channel: Channel, beside: Beside): Patch[] {
+  const { site, values, destination } = beside;
+  const zones = rows(codeplug.zones).filter((one) => one.channelIds.length < radio.limits.channelsPerZone);
+  const zone = zones.find((one) => one.channelIds.includes(channel.id)) ?? zones[0];
+  if (!zone || codeplug.channels.order.length >= radio.limits.channels) return [];
+  if (!radioTunes(radio, site.txHz) || !radioTunes(radio, site.rxHz)) return [];
+  const { id, patches } = addedChannel(radio, codeplug, {
+    base: `ch-${values.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`,
+    name: values.name,
+    power: site.kind === 'hotspot' ? 'low' : 'high',
+    site,
+    values,
+    destination,
+  });
+  const place = toPointer(['codeplugs', radio.id, 'zones', 'byId', zone.id, 'channelIds', '-']);
+  return [...patches, { op: 'add', path: place, value: id }];
 }

@@ -5,7 +5,8 @@ import type { Modes } from '../path/mode-path';
 import { recallEntries, slotNumber } from '../path/recall';
 import { type Patch, toPointer } from '../plan/patches';
 import { freeId, rows } from '../plan/table';
-import type { Hotspot, NetworkModeId, Plan, Radio, RecallSlot } from '../plan/types';
+import type { Destination, Hotspot, NetworkModeId, Plan, Radio, RecallSlot } from '../plan/types';
+import { addedChannel } from './channel-beside';
 
 /** What an entry is called before its name is made to fit: `3 Travel`. */
 function titleOf(plan: Plan, site: Hotspot, slot: RecallSlot): string {
@@ -121,34 +122,19 @@ function codePatches(...[plan, modes, site, slot, radio, mode]: About): Patch[] 
 function channelPatches(...[plan, modes, site, slot, radio, mode]: About): Patch[] {
   const { blank, send, along } = modes[mode].recall!.channel!;
   const codeplug = plan.codeplugs[radio.id]!;
-  const channels = rows(codeplug.channels);
   const call = slot.calls[mode];
   const values = structuredClone(blank(site));
   send(values, call);
-  const id = freeId(`ch-recall-${slot.id}-${mode}`.slice(0, 50), (taken) => taken in codeplug.channels.byId);
-  const fit = nameFitter(
-    radio.limits.nameLength,
-    channels.map((one) => one.name),
-  );
-  const name = fit({ name: titleOf(plan, site, slot), qualifier: site.name });
-  const added = {
-    ...values,
-    id,
-    name,
+  const { id, name, patches } = addedChannel(radio, codeplug, {
+    base: `ch-recall-${slot.id}-${mode}`.slice(0, 50),
+    name: titleOf(plan, site, slot),
     power: 'low',
-    siteId: site.id,
-    destination: { mode, kind: 'recall', siteId: site.id, slotId: slot.id },
-    purpose: null,
-    wantId: null,
-    built: null,
-  };
-  const at = (...path: string[]) => toPointer(['codeplugs', radio.id, ...path]);
-  return [
-    { op: 'add', path: at('channels', 'byId', id), value: added },
-    { op: 'add', path: at('channels', 'order', '-'), value: id },
-    ...zonePatches(plan, site, radio, id),
-    ...(along?.(radio, codeplug, call, name) ?? []),
-  ];
+    site,
+    values,
+    // A mode that recalls by codes has no such channel.
+    destination: { mode, kind: 'recall', siteId: site.id, slotId: slot.id } as Destination,
+  });
+  return [...patches, ...zonePatches(plan, site, radio, id), ...(along?.(radio, codeplug, call, name) ?? [])];
 }
 
 /** Into the zone for recalls of that hotspot, which is made where there is none yet; nowhere where no zone has room. */

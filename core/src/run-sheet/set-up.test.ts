@@ -73,6 +73,14 @@ describe('the sheet that sets a hotspot up from nothing', () => {
     ]);
     expect(valuesAt('offset')).toContainEqual({ label: 'Receive offset', text: '−475 Hz' });
     expect(JSON.stringify(sheet(plan))).not.toContain('practice-only');
+    // Of another hotspot, whose id begins the same, there is nothing in it.
+    const two = edit(plan, (draft) => {
+      const other = 's1-boat';
+      addHotspot(draft, other, 'Boat', 439_325_000, ['dmr']);
+      Object.assign(profileOf(draft, other).dmr.logins, structuredClone(profileOf(plan, 's1').dmr.logins));
+    }).plan;
+    expect(ids(two)).toEqual(ids(plan));
+    expect(setUpSheet(planIndex(two), 's1-boat').map((step) => step.id)).toContain('login-s1-boat-n1');
     for (const step of sheet(plan)) expect([step.todo.length > 0, step.proof.endsWith('.')]).toEqual([true, true]);
   });
 

@@ -151,7 +151,7 @@ function access({ values }: About): Step {
 
 /** Each mode that is on, one after the other, and what shows that it works. */
 function modesOn(about: About): Step[] {
-  const { index, site, values, settings } = about;
+  const { index, site, values } = about;
   const on = networkModesOf(index.modes).filter(({ id }) => site[id] !== null && listensFor(values, id));
   return on.flatMap((mode, at): Step[] => {
     const mine = (one: Setting) => inSection('modes', 'at start')(one) && one.id.startsWith(`${mode.id}-`);
@@ -166,14 +166,8 @@ function modesOn(about: About): Step[] {
           `Key up ${radio ? radio.name : 'a radio'} for about two seconds at low power, the aerial away from head and eyes.`,
         ],
         values: [
-          ...(at === 0 ? hangTimes(settings) : []),
-          ...settings
-            .filter(mine)
-            .flatMap((one) =>
-              one.value === '' || (one.value === null && one.lackWords === undefined)
-                ? []
-                : [{ label: one.title, text: settingWords(one, { passwords: false }) }],
-            ),
+          ...(at === 0 ? valuesOf(about, (one) => one.section === 'hang times' && one.value !== null) : []),
+          ...valuesOf(about, mine),
         ],
         proof: 'Its page or screen shows the mode and your call sign or ID while you key.',
         ifNot: [
@@ -184,11 +178,6 @@ function modesOn(about: About): Step[] {
     ];
   });
 }
-
-const hangTimes = (settings: readonly Setting[]) =>
-  settings
-    .filter((one) => one.section === 'hang times' && one.value !== null)
-    .map((one) => ({ label: one.title, text: settingWords(one, { passwords: false }) }));
 
 function offset(about: About): Step[] {
   const { site, values } = about;
@@ -250,7 +239,7 @@ function shutDown(): Step {
 function onNetworks({ index, modes, site }: About): Step[] {
   return Object.values(modes)
     .flatMap((mode) => mode.runSheet.steps(index))
-    .filter((step) => step.id.includes(`-${site.id}`));
+    .filter((step) => step.siteId === site.id);
 }
 
 /**

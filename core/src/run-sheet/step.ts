@@ -1,5 +1,9 @@
+import type { Id } from '../plan/types';
+
 export interface Step {
   id: string;
+  /** The site that it is done at, where it is one. */
+  siteId?: Id;
   title: string;
   /** What to do. */
   todo: string[];

@@ -21,6 +21,7 @@ function steps(index: PlanIndex): Step[] {
     return [
       {
         id: `c4fm-${radio.id}-${site!.id}`,
+        siteId: site!.id,
         title: `Connect ${site!.name} to ${target.room.name}, talk, and leave`,
         todo: orderOf(context as PathContext<'c4fm'>).map((step) => step.say),
         proof: `The radio shows ${target.room.name} steady; after ${roomDigits(target.network.disconnect)} it shows no room.`,

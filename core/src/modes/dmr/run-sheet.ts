@@ -39,6 +39,7 @@ function steps(index: PlanIndex): Step[] {
       return [
         {
           id: `login-${site.id}-${network.id}`,
+          siteId: site.id,
           title:
             at === 0
               ? `Log ${site.name} in to ${network.name}${networks.length > 1 ? ', alone' : ''}`
@@ -78,6 +79,7 @@ function testStep(index: PlanIndex, site: Site, network: DmrNetwork, next: DmrNe
     : '';
   return {
     id: `echo-${site.id}-${network.id}`,
+    siteId: site.id,
     title: `Test ${network.name} through ${site.name}${next ? ` before you add ${next.name}` : ''}`,
     todo: [
       'Use low power near the hotspot, keep the aerial away from head and eyes, and never program a radio while driving.',

@@ -27,6 +27,7 @@ function cableSteps(index: PlanIndex): Step[] {
     return [
       {
         id: `dstar-cable-radio-${site.id}`,
+        siteId: site.id,
         title: `The radio for ${site.name} first, on its cable`,
         todo: [
           'Keep the program on the computer off, and the radio’s own gateway mode: while either runs, these cannot be set.',
@@ -43,6 +44,7 @@ function cableSteps(index: PlanIndex): Step[] {
       },
       {
         id: `dstar-cable-program-${site.id}`,
+        siteId: site.id,
         title: `Then the program on the computer for ${site.name}`,
         todo: [
           'Plug the cable in, and look which port it was given.',
@@ -81,6 +83,7 @@ function steps(index: PlanIndex): Step[] {
     return [
       {
         id: `dstar-${radio.id}-${site.id}`,
+        siteId: site.id,
         title: `Link ${site.name} to ${reflectorWords(target)}, talk, and leave`,
         todo: orderOf(context as PathContext<'dstar'>).map((step) => step.say),
         proof: `The site says that it is linked to ${reflectorWords(target)}; after the unlink entry, that it is not linked.`,

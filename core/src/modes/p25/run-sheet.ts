@@ -21,6 +21,7 @@ function steps(index: PlanIndex): Step[] {
     return [
       {
         id: `p25-${radio.id}-${site.id}`,
+        siteId: site.id,
         title: `Call ${wanted.name} through ${site.name}, talk, and leave`,
         todo: [
           `Listen first. Choose ${channel.name} and key up about two seconds: calling group ${wanted.number} links ${site.name} there.`,
