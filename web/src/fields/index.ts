@@ -3,6 +3,7 @@ export { default as EmptyState } from './EmptyState.vue';
 export { default as EntryTable } from './EntryTable.vue';
 export { default as FieldGroup } from './FieldGroup.vue';
 export { default as FieldRow } from './FieldRow.vue';
+export { default as FilePick } from './FilePick.vue';
 export { default as FormGroups } from './FormGroups.vue';
 export { default as MasterDetail } from './MasterDetail.vue';
 export { default as NarrowField } from './NarrowField.vue';

@@ -10,6 +10,7 @@ import type { DirectoryEntry, DirectoryRow } from '@relay/core/lists/mode-direct
 import { networksOf } from '@relay/core/plan/networks';
 import type { Network } from '@relay/core/plan/types';
 import { directoryOf } from '@relay/core/registries/lists';
+import { FilePick } from '../fields';
 import { usePlanStore } from '../sync/plan-store';
 
 const props = defineProps<{ network: Network }>();
@@ -40,14 +41,10 @@ function changeWords({ entry, to }: { entry: DirectoryEntry; to: DirectoryRow })
   return keys.map((key) => `${key} ${old![key] ?? 'not said'} → ${now![key]}`).join(', ');
 }
 
-async function choose(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  if (!file) return;
+async function choose(file: File): Promise<void> {
   const { readRaw } = await import('@relay/core/lists/raw');
   read.value = readDirectory(readRaw(new Uint8Array(await file.arrayBuffer())), directory.value, props.network);
   fileTitle.value = file.name;
-  input.value = '';
 }
 
 function take(): void {
@@ -65,15 +62,12 @@ function take(): void {
 
 <template>
   <p class="acts">
-    <label class="el-button"
-      >Read a list of {{ directory.what
-      }}<input
-        type="file"
-        accept=".csv,.txt,text/csv,text/plain"
-        class="visually-hidden"
-        :aria-label="`List of ${directory.what} for ${network.name}`"
-        @change="choose"
-    /></label>
+    <FilePick
+      :label="`List of ${directory.what} for ${network.name}`"
+      accept=".csv,.txt,text/csv,text/plain"
+      @pick="choose"
+      >Read a list of {{ directory.what }}</FilePick
+    >
     <slot />
     <span class="soft">{{ directory.hint }}</span>
   </p>

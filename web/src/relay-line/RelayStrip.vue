@@ -30,40 +30,15 @@ const place = (id: HopId) => 8 + HOPS.indexOf(id) * 24;
   </svg>
 </template>
 
+<style scoped src="./strip.css"></style>
 <style scoped>
 .strip {
   width: 136px;
   height: 16px;
 }
 
-.yellow {
-  stroke: var(--yellow);
-  stroke-width: 5;
-}
-
-.pale {
-  stroke: var(--yellow-faint);
-  stroke-width: 4;
-}
-
 .dashed {
   stroke-dasharray: 7 5;
-}
-
-.zigzag {
-  fill: none;
-  stroke: var(--broken);
-  stroke-width: 2;
-}
-
-.dot {
-  fill: var(--ink);
-}
-
-.after {
-  fill: var(--raised);
-  stroke: var(--edge);
-  stroke-width: 1.5;
 }
 
 .mark {

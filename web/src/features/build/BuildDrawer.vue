@@ -7,12 +7,16 @@ import { computed, shallowRef, watch } from 'vue';
 import { carryOut } from '@relay/core/registries/builder';
 import type { BuildItem } from '@relay/core/builder/types';
 import { VirtualRows } from '../../fields';
+import { useLeftOut } from '../../fields/left-out';
 import { usePlanStore } from '../../sync/plan-store';
 
 const open = defineModel<boolean>({ required: true });
 const store = usePlanStore();
 const items = shallowRef<BuildItem[] | null>(null);
-const taken = shallowRef<ReadonlySet<string>>(new Set());
+const { chosen, isLeft, tick, begin } = useLeftOut(
+  () => items.value ?? [],
+  (one) => one.id,
+);
 
 const KIND_WORDS: Record<BuildItem['kind'], string> = {
   'add-channel': 'new channel',
@@ -31,28 +35,21 @@ async function refresh(): Promise<void> {
   items.value = null;
   const found = await store.proposals();
   items.value = found;
-  taken.value = new Set(found.filter((one) => !one.handMade).map((one) => one.id));
+  begin(found.filter((one) => one.handMade).map((one) => one.id));
 }
 
 watch(open, (now) => now && void refresh());
 
-const count = computed(() => items.value?.filter((one) => taken.value.has(one.id)).length ?? 0);
+const count = computed(() => chosen.value.length);
 const handMade = computed(() => items.value?.filter((one) => one.handMade).length ?? 0);
 
-function toggle(id: string, on: boolean): void {
-  const next = new Set(taken.value);
-  if (on) next.add(id);
-  else next.delete(id);
-  taken.value = next;
-}
-
 function carry(): void {
-  const chosen = taken.value;
+  const ids = new Set(chosen.value.map((one) => one.id));
   store.edit(
     'build from wants',
-    carryOut((item) => chosen.has(item.id)),
+    carryOut((item) => ids.has(item.id)),
   );
-  store.notice = `Built: ${chosen.size} ${chosen.size === 1 ? 'line' : 'lines'} carried out.`;
+  store.notice = `Built: ${ids.size} ${ids.size === 1 ? 'line' : 'lines'} carried out.`;
   open.value = false;
 }
 </script>
@@ -85,9 +82,9 @@ function carry(): void {
             <td>
               <input
                 type="checkbox"
-                :checked="taken.has(item.id)"
+                :checked="!isLeft(item.id)"
                 :aria-label="`${KIND_WORDS[item.kind]} ${item.subject} ${item.field}`"
-                @change="toggle(item.id, ($event.target as HTMLInputElement).checked)"
+                @change="tick(item.id, $event)"
               />
             </td>
             <td>{{ KIND_WORDS[item.kind] }}<span v-if="item.handMade" class="is-doubtful"> · by hand</span></td>

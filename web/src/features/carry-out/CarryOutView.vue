@@ -7,7 +7,7 @@ import { MODES } from '@relay/core/registries/modes';
 import { hotspotsOf } from '@relay/core/plan/sites';
 import { rows } from '@relay/core/plan/table';
 import type { Radio, Site } from '@relay/core/plan/types';
-import { PageHead } from '../../fields';
+import { FilePick, PageHead } from '../../fields';
 import { StepList } from '../../panels';
 import { download, fileName } from '../../fields/download';
 import { ALL_PARTS } from '../modes';
@@ -52,12 +52,8 @@ function saveProfile(site: Site): void {
   download(`${fileName(site.name)}-hotspot.json`, hotspotJson.mediaType, hotspotJson.write(file, undefined));
 }
 
-async function read(radio: Radio, event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  if (!file) return;
+async function read(radio: Radio, file: File): Promise<void> {
   const { codeplug, findings } = await readCodeplug(new Uint8Array(await file.arrayBuffer()));
-  input.value = '';
   problems.value = findings;
   if (!codeplug) {
     store.notice = `${file.name} was not read: ${findings.length} ${findings.length === 1 ? 'place is' : 'places are'} wrong. Nothing was changed.`;
@@ -95,14 +91,9 @@ const print = () => window.print();
               <td class="soft">codeplug table, {{ plan.codeplugs[radio.id]!.channels.order.length }} channels</td>
               <td class="acts">
                 <el-button @click="saveCodeplug(radio)">Save codeplug</el-button>
-                <label class="read el-button"
-                  >Read a codeplug<input
-                    type="file"
-                    accept=".csv,text/csv"
-                    class="visually-hidden"
-                    :aria-label="`Codeplug table for ${radio.name}`"
-                    @change="read(radio, $event)"
-                /></label>
+                <FilePick :label="`Codeplug table for ${radio.name}`" accept=".csv,text/csv" @pick="read(radio, $event)"
+                  >Read a codeplug</FilePick
+                >
               </td>
             </tr>
             <component :is="one.Row" v-for="one in radioFiles" :key="one.key" :radio="one.radio" />
@@ -159,14 +150,8 @@ const print = () => window.print();
   white-space: nowrap;
 }
 
-.read {
-  position: relative;
+.pick {
   margin-left: 8px;
-}
-
-.read:focus-within {
-  outline: 2px solid var(--ink);
-  outline-offset: 2px;
 }
 
 @media (max-width: 760px) {
@@ -174,7 +159,7 @@ const print = () => window.print();
     white-space: normal;
   }
 
-  .acts .read {
+  .acts .pick {
     margin: 6px 0 0;
   }
 }

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** What a file that was saved from a hotspot says otherwise than the plan, and which of it to take over. */
-import { computed, ref } from 'vue';
 import type { Setting, SettingValue } from '@relay/core/settings/setting';
 import { settingWords } from '@relay/core/settings/words';
+import { useLeftOut } from '../../fields/left-out';
 
 const props = defineProps<{
   /** The file's name. */
@@ -13,15 +13,10 @@ const props = defineProps<{
   passwords: boolean;
 }>();
 defineEmits<{ take: [chosen: { setting: Setting; says: SettingValue }[]]; close: [] }>();
-const left = ref<Set<string>>(new Set());
-const chosen = computed(() => props.differences.filter((one) => !left.value.has(one.setting.id)));
-
-function toggle(id: string, on: boolean): void {
-  const next = new Set(left.value);
-  if (on) next.delete(id);
-  else next.add(id);
-  left.value = next;
-}
+const { chosen, isLeft, tick } = useLeftOut(
+  () => props.differences,
+  (one) => one.setting.id,
+);
 </script>
 
 <template>
@@ -49,9 +44,9 @@ function toggle(id: string, on: boolean): void {
             <td>
               <input
                 type="checkbox"
-                :checked="!left.has(setting.id)"
+                :checked="!isLeft(setting.id)"
                 :aria-label="`Take ${setting.title}`"
-                @change="toggle(setting.id, ($event.target as HTMLInputElement).checked)"
+                @change="tick(setting.id, $event)"
               />
             </td>
             <th scope="row">{{ setting.title }}</th>

@@ -26,13 +26,14 @@ const tone = computed(() =>
         <path d="M31 0 l4 3 l-4 3 l4 3 l-4 3" class="zigzag" />
       </template>
       <circle cx="6" cy="6" r="4" class="dot" />
-      <circle cx="58" cy="6" r="4" :class="cell.lack === null ? 'dot' : 'open'" />
+      <circle cx="58" cy="6" r="4" :class="cell.lack === null ? 'dot' : 'after'" />
     </svg>
     <span :class="tone">{{ words }}</span>
     <span v-if="cell.entry" class="soft entry">{{ cell.entry }}</span>
   </span>
 </template>
 
+<style scoped src="../../relay-line/strip.css"></style>
 <style scoped>
 .cell {
   display: grid;
@@ -45,31 +46,8 @@ svg {
   height: 12px;
 }
 
-.yellow {
-  stroke: var(--yellow);
-  stroke-width: 4;
-}
-
 .pale {
-  stroke: var(--yellow-faint);
-  stroke-width: 3;
   stroke-dasharray: 3 4;
-}
-
-.zigzag {
-  fill: none;
-  stroke: var(--broken);
-  stroke-width: 2;
-}
-
-.dot {
-  fill: var(--ink);
-}
-
-.open {
-  fill: var(--raised);
-  stroke: var(--edge);
-  stroke-width: 1.5;
 }
 
 .entry {

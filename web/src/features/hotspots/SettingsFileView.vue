@@ -5,6 +5,7 @@ import { describeReadFinding } from '@relay/core/formats/format';
 import { compareHotspotFile, hotspotFile, hotspotJson } from '@relay/core/formats/hotspot-json';
 import { MODES } from '@relay/core/registries/modes';
 import type { Setting, SettingValue } from '@relay/core/settings/setting';
+import { FilePick } from '../../fields';
 import { download, fileName } from '../../fields/download';
 import FileDifferences from './FileDifferences.vue';
 import HotspotFrame from './HotspotFrame.vue';
@@ -15,7 +16,7 @@ import { useTaughtFile } from './use-taught-file';
 
 const props = defineProps<{ planId: string; siteId?: string }>();
 const { store, site, profiles, profile, settings, where } = useHotspot(() => props.siteId);
-const taught = useTaughtFile(site, settings);
+const taught = useTaughtFile(site, () => profile.value?.id, settings);
 const { file, draft, doubts, problem, lines, changing, unread, readBack } = taught;
 const passwords = ref(false);
 const known = ref(true);
@@ -23,13 +24,6 @@ const doubt = computed(() => doubts.value[0] ?? null);
 const titleOf = (id: string) => settings.value.find((one) => one.id === id)?.title ?? id;
 const textAt = (path: string) => lines.value.find((one) => one.entry.path === path)?.entry;
 const isLeftOut = computed(() => file.value !== null && file.value.secretText === '');
-
-async function picked(event: Event, take: (given: File) => Promise<void>): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const given = input.files?.[0];
-  input.value = '';
-  if (given) await take(given);
-}
 
 function dropped(event: DragEvent): void {
   const given = event.dataTransfer?.files[0];
@@ -100,14 +94,9 @@ async function readOurs(given: File): Promise<void> {
               sections or without, YAML, TOML or JSON. It finds out which key is which setting, and asks where it is in
               doubt. From then on that file is written with only what you changed; every other byte stays.
             </p>
-            <label class="el-button el-button--primary pick"
-              >Give it a file<input
-                type="file"
-                class="visually-hidden"
-                data-testid="give-file"
-                aria-label="Settings file of the hotspot"
-                @change="picked($event, taught.give)"
-            /></label>
+            <FilePick label="Settings file of the hotspot" primary data-testid="give-file" @pick="taught.give"
+              >Give it a file</FilePick
+            >
           </template>
           <template v-else>
             <div v-if="doubt" class="doubt" role="group" aria-label="A doubt" data-testid="doubt">
@@ -131,14 +120,9 @@ async function readOurs(given: File): Promise<void> {
                 <el-button type="primary" data-testid="save-file" @click="taught.save()"
                   >Save it for {{ profile.name }}</el-button
                 >
-                <label class="el-button pick"
-                  >Compare with a saved one<input
-                    type="file"
-                    class="visually-hidden"
-                    data-testid="read-file"
-                    aria-label="File saved from the hotspot, to compare"
-                    @change="picked($event, taught.read)"
-                /></label>
+                <FilePick label="File saved from the hotspot, to compare" data-testid="read-file" @pick="taught.read"
+                  >Compare with a saved one</FilePick
+                >
                 <el-button @click="taught.forget()">Forget this file</el-button>
               </template>
               <span data-testid="file-state">
@@ -171,15 +155,13 @@ async function readOurs(given: File): Promise<void> {
           </p>
           <div class="acts">
             <el-button @click="saveOurs">Save our file</el-button>
-            <label class="el-button pick"
-              >Read one<input
-                type="file"
-                accept=".json,application/json"
-                class="visually-hidden"
-                data-testid="read-ours"
-                aria-label="Settings file of our own"
-                @change="picked($event, readOurs)"
-            /></label>
+            <FilePick
+              label="Settings file of our own"
+              accept=".json,application/json"
+              data-testid="read-ours"
+              @pick="readOurs"
+              >Read one</FilePick
+            >
             <el-checkbox v-if="!file" v-model="passwords">With passwords</el-checkbox>
           </div>
         </section>
@@ -229,15 +211,6 @@ async function readOurs(given: File): Promise<void> {
   border: 1px solid var(--hairline);
   border-left: 4px dashed var(--doubtful);
   border-radius: 3px;
-}
-
-.pick {
-  position: relative;
-}
-
-.pick:focus-within {
-  outline: 2px solid var(--ink);
-  outline-offset: 2px;
 }
 
 code {

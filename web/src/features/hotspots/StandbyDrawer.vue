@@ -1,26 +1,29 @@
 <script setup lang="ts">
 /** What makes a profile ready and silent, line by line, before anything is done. */
-import { computed, shallowRef, watch } from 'vue';
+import { shallowRef, watch } from 'vue';
 import type { BuildItem } from '@relay/core/builder/types';
 import { carryOutStandby, proposeStandby } from '@relay/core/registries/builder';
 import type { Hotspot, Profile } from '@relay/core/plan/types';
+import { useLeftOut } from '../../fields/left-out';
 import { usePlanStore } from '../../sync/plan-store';
 
 const props = defineProps<{ site: Hotspot; profile: Profile }>();
 const open = defineModel<boolean>({ required: true });
 const store = usePlanStore();
 const items = shallowRef<BuildItem[]>([]);
-const left = shallowRef<ReadonlySet<string>>(new Set());
+const { chosen, isLeft, tick, begin } = useLeftOut(
+  () => items.value,
+  (one) => one.id,
+);
 watch(
   open,
   (now) => {
     if (!now) return;
     items.value = proposeStandby(store.plan!, props.site.id, props.profile.id);
-    left.value = new Set();
+    begin();
   },
   { immediate: true },
 );
-const count = computed(() => items.value.filter((one) => !left.value.has(one.id)).length);
 
 function whatOf({ kind, subject, field }: BuildItem): string {
   switch (kind) {
@@ -37,21 +40,15 @@ function whatOf({ kind, subject, field }: BuildItem): string {
   }
 }
 
-function toggle(id: string, on: boolean): void {
-  const next = new Set(left.value);
-  if (on) next.delete(id);
-  else next.add(id);
-  left.value = next;
-}
-
 function carry(): void {
   const { site, profile } = props;
-  const leave = left.value;
+  const count = chosen.value.length;
   store.edit(
     `${site.name}, ${profile.name}: standby`,
-    carryOutStandby(site.id, profile.id, ({ id }) => !leave.has(id)),
+    carryOutStandby(site.id, profile.id, ({ id }) => !isLeft(id)),
   );
-  store.notice = `${profile.name} is ready and silent: ${count.value} ${count.value === 1 ? 'change' : 'changes'}. Undo takes them back.`;
+  const changes = `${count} ${count === 1 ? 'change' : 'changes'}`;
+  store.notice = `${profile.name} is ready and silent: ${changes}. Undo takes them back.`;
   open.value = false;
 }
 </script>
@@ -80,9 +77,9 @@ function carry(): void {
             <td>
               <input
                 type="checkbox"
-                :checked="!left.has(item.id)"
+                :checked="!isLeft(item.id)"
                 :aria-label="`${whatOf(item)} ${item.to}`"
-                @change="toggle(item.id, ($event.target as HTMLInputElement).checked)"
+                @change="tick(item.id, $event)"
               />
             </td>
             <td>{{ whatOf(item) }}</td>
@@ -98,8 +95,13 @@ function carry(): void {
     </div>
     <template #footer>
       <el-button @click="open = false">{{ items.length ? 'Not now' : 'Close' }}</el-button>
-      <el-button v-if="items.length" type="primary" :disabled="count === 0" data-testid="carry-standby" @click="carry"
-        >Make these {{ count }} {{ count === 1 ? 'change' : 'changes' }}</el-button
+      <el-button
+        v-if="items.length"
+        type="primary"
+        :disabled="chosen.length === 0"
+        data-testid="carry-standby"
+        @click="carry"
+        >Make these {{ chosen.length }} {{ chosen.length === 1 ? 'change' : 'changes' }}</el-button
       >
     </template>
   </el-drawer>

@@ -1,5 +1,5 @@
 /** A hotspot's own settings file: taught once, then written with what the plan has, and read back. */
-import { computed, type ComputedRef, shallowRef } from 'vue';
+import { computed, type ComputedRef, shallowRef, watch } from 'vue';
 import { bytesOfText, textOfBytes } from '@relay/core/layouts/bytes';
 import { codecFor } from '@relay/core/layouts/codec';
 import { readEntries } from '@relay/core/layouts/entries';
@@ -20,7 +20,12 @@ export interface ReadBack {
 
 const keyOf = ({ path, settingId, codec }: Guess): TaughtKey => ({ path, settingId, codec });
 
-export function useTaughtFile(site: ComputedRef<Hotspot | null>, settings: ComputedRef<Setting[]>) {
+/** @param profileId of the profile whose settings these are */
+export function useTaughtFile(
+  site: ComputedRef<Hotspot | null>,
+  profileId: () => string | undefined,
+  settings: ComputedRef<Setting[]>,
+) {
   const store = usePlanStore();
   /** Given just now, and not kept yet. */
   const draft = shallowRef<TaughtFile | null>(null);
@@ -93,6 +98,10 @@ export function useTaughtFile(site: ComputedRef<Hotspot | null>, settings: Compu
     problem.value = '';
   }
 
+  // What was given belongs to the hotspot that was looked at, and what was compared to its profile too.
+  watch(() => site.value?.id, giveUp);
+  watch([() => site.value?.id, profileId], () => (readBack.value = null));
+
   function forget(): void {
     setTaught('its settings file is forgotten', null);
     readBack.value = null;
@@ -107,7 +116,8 @@ export function useTaughtFile(site: ComputedRef<Hotspot | null>, settings: Compu
       : '';
     if (first) return;
     download(name, 'application/octet-stream', bytesOfText(text, encoding));
-    store.notice = `${name}: ${changed.length === 0 ? 'no line is changed' : `${changed.length} ${changed.length === 1 ? 'line is' : 'lines are'} changed`}, and it reads back as the plan has it.`;
+    const lineWords = `${changed.length} ${changed.length === 1 ? 'line is' : 'lines are'} changed`;
+    store.notice = `${name}: ${changed.length === 0 ? 'no line is changed' : lineWords}, and it reads back as the plan has it.`;
   }
 
   async function read(given: File): Promise<void> {

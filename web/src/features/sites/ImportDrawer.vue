@@ -5,6 +5,7 @@ import { describeReadFinding } from '@relay/core/formats/format';
 import type { ColumnField } from '@relay/core/lists/types';
 import type { ListSummary } from '@relay/core/lists/filed';
 import { writeCsv } from '@relay/core/formats/csv';
+import { FilePick } from '../../fields';
 import { download, fileName } from '../../fields/download';
 import { api, type ListPreview } from '../../sync/api';
 
@@ -98,11 +99,7 @@ async function newerVersionOf(name: string): Promise<void> {
   await look(fields.value.join(','));
 }
 
-async function pick(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const chosen = input.files?.[0];
-  input.value = '';
-  if (!chosen) return;
+async function pick(chosen: File): Promise<void> {
   file.value = chosen;
   preview.value = null;
   about.value = { name: chosen.name.replace(/\.\w+$/, ''), source: chosen.name, licence: '', issuedOn: '' };
@@ -145,14 +142,7 @@ async function add(): Promise<void> {
 <template>
   <el-drawer v-model="open" size="min(860px, 100%)" title="Import a list of sites" @closed="stop?.abort()">
     <p>
-      <label class="el-button file"
-        >Choose a file<input
-          type="file"
-          class="visually-hidden"
-          aria-label="List of sites"
-          accept=".csv,.tsv,.txt,.json,.geojson,.gpx"
-          @change="pick"
-      /></label>
+      <FilePick label="List of sites" accept=".csv,.tsv,.txt,.json,.geojson,.gpx" @pick="pick">Choose a file</FilePick>
       <span class="soft"
         >CSV in any layout, GeoJSON, waypoints of a GPX, or our own JSON. Columns are guessed from headings and content;
         look, and correct what is wrong.</span
@@ -277,15 +267,6 @@ async function add(): Promise<void> {
 <style scoped>
 p {
   margin-bottom: 10px;
-}
-
-.file {
-  position: relative;
-}
-
-.file:focus-within {
-  outline: 2px solid var(--ink);
-  outline-offset: 2px;
 }
 
 .sample {

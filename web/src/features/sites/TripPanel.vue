@@ -2,7 +2,7 @@
 /** Along a trip: what lies on the way, in the order of travel, and the stretches with nothing. */
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
 import type { Position } from '@relay/core/plan/types';
-import { TextField } from '../../fields';
+import { FilePick, TextField } from '../../fields';
 import { readPlace, takeNumber } from '../../fields/field';
 import type { FiledSite, Trip } from '@relay/core/lists/filed';
 import { api, type SiteFilter } from '../../sync/api';
@@ -29,11 +29,8 @@ const points = computed(() => fromFile.value?.points ?? typed.value.points);
 const widthKm = computed(() => givenKm.value ?? usualWidthKm(points.value));
 const km = (metres: number) => `${distanceText(metres, props.unit)} ${props.unit}`;
 
-async function readFile(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  input.value = '';
-  if (file) await follow(file.name, await file.text());
+async function readFile(file: File): Promise<void> {
+  await follow(file.name, await file.text());
 }
 
 async function follow(name: string, gpx: string): Promise<void> {
@@ -95,14 +92,7 @@ defineExpose({ look });
         <el-button :disabled="busy || points.length < 2" @click="look">{{
           busy ? 'Looking…' : 'Show what is on the way'
         }}</el-button>
-        <label class="el-button file"
-          >Read a GPX track<input
-            type="file"
-            class="visually-hidden"
-            aria-label="GPX track"
-            accept=".gpx,application/gpx+xml"
-            @change="readFile"
-        /></label>
+        <FilePick label="GPX track" accept=".gpx,application/gpx+xml" @pick="readFile">Read a GPX track</FilePick>
         <span v-if="fromFile"
           >{{ fromFile.name }}, {{ fromFile.points.length }} points
           <el-button link @click="fromFile = null">Type instead</el-button></span
@@ -166,15 +156,6 @@ textarea {
 
 .acts .el-button + .el-button {
   margin-left: 0;
-}
-
-.file {
-  position: relative;
-}
-
-.file:focus-within {
-  outline: 2px solid var(--ink);
-  outline-offset: 2px;
 }
 
 .scroll {
