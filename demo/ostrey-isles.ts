@@ -133,7 +133,10 @@ const home: Recipe = (plan) => {
   }
 };
 
-/** One operator, one handheld, one hotspot on one network, a second network to add; twelve paths, all whole, all written to the radio. */
+/**
+ * One operator, one handheld, one hotspot on one network, a second network to add; twelve paths, all whole, all written
+ * to the radio.
+ */
 function ostreyIsles(): Plan {
   const furnished = edit(emptyPlan('Ostrey Isles · home'), home).plan;
   const built = edit(furnished, carryOut()).plan;

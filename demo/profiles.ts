@@ -1,4 +1,7 @@
-/** Profiles of the hotspot on the Ostrey Isles, recalled from the radio by invented numbers: a real hotspot’s manual says its own. */
+/**
+ * Profiles of the hotspot on the Ostrey Isles, recalled from the radio by invented numbers: a real hotspot’s manual
+ * says its own.
+ */
 import { setPair } from '@relay/core/plan/carriage';
 import { newRecallSlot } from '@relay/core/plan/create';
 import type { Recipe } from '@relay/core/plan/edit';

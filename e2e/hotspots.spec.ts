@@ -1,4 +1,6 @@
-/** One hotspot and up to four kinds of radio: standby, profiles, recall by radio, its own settings file, setting it up. */
+/**
+ * One hotspot and up to four kinds of radio: standby, profiles, recall by radio, its own settings file, setting it up.
+ */
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { emptyPlan, newRadio } from '@relay/core/plan/create';

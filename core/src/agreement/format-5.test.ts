@@ -1,7 +1,7 @@
 /**
- * Plans and files of format 5, as the program wrote them that had that format: the demo plans, a plan with cross-mode ways and
- * sixty generated ones. Brought to today's format the named plans say what that program said. What the generated ones say was
- * taken again with format 7, which stopped taking for wrong what nobody had said.
+ * Plans and files of format 5, as the program wrote them that had that format: the demo plans, a plan with cross-mode
+ * ways and sixty generated ones. Brought to today's format the named plans say what that program said. What the
+ * generated ones say was taken again with format 7, which stopped taking for wrong what nobody had said.
  */
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';

@@ -15,7 +15,10 @@ export interface MatrixRow {
   name: string;
   /** One a profile, in their order. */
   strips: Strip[];
-  /** Slots that its radio can recall from the profile that runs, after which it is whole: `slot 3, Travel`. Empty where it is whole. */
+  /**
+   * Slots that its radio can recall from the profile that runs, after which it is whole: `slot 3, Travel`. Empty where
+   * it is whole.
+   */
   after: string[];
 }
 
@@ -26,7 +29,9 @@ export interface ProfileMatrix {
   rows: MatrixRow[];
 }
 
-/** By radio: the slots that it can recall now, by an entry that sends the call in a mode that the hotspot listens for. */
+/**
+ * By radio: the slots that it can recall now, by an entry that sends the call in a mode that the hotspot listens for.
+ */
 function recallableSlots(index: PlanIndex, site: Hotspot): Map<Id, RecallSlot[]> {
   const { plan, modes } = index;
   const values = index.profile(site.id);

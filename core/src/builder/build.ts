@@ -42,7 +42,10 @@ interface Wanted {
 /** The same for a channel and for the draft it was made from: what it reaches, and through which site. */
 const placeKey = (siteId: Id | null, destination: Destination) => `${siteId} ${destinationKey(destination)}`;
 
-/** Every channel that the wants of a radio take, each once: what several wants need (an unlink entry) is the first one's. */
+/**
+ * Every channel that the wants of a radio take, each once: what several wants need (an unlink entry) is the first
+ * one's.
+ */
 function draftsOf({ plan, radio, modes, only }: Work): { want: Want; draft: ChannelDraft; alone: boolean }[] {
   const drafts = new Map<string, { want: Want; draft: ChannelDraft; alone: boolean }>();
   for (const want of rows(plan.wants)) {
@@ -288,7 +291,10 @@ export function propose(plan: Plan, modes: BuildModes): BuildItem[] {
   return buildInPlace(structuredClone(plan), modes, () => true);
 }
 
-/** A recipe for `edit`: carries out the lines that `accept` takes. The work is done on a plain copy; only what differs is put into the draft. */
+/**
+ * A recipe for `edit`: carries out the lines that `accept` takes. The work is done on a plain copy; only what differs
+ * is put into the draft.
+ */
 export function carryOut(modes: BuildModes, accept: Accept = acceptUnlessHandMade): (draft: Plan) => void {
   return (draft) => {
     const before = isDraft(draft) ? current(draft) : draft;

@@ -63,8 +63,8 @@ export function missingEntries(matrix: readonly RecallRow[]): number {
 }
 
 /**
- * Gives every radio, in a draft, the entries that it lacks for the slots that hold a profile, in the order of slots: where
- * a radio cannot keep all, the first ones. @returns how many were added or set right
+ * Gives every radio, in a draft, the entries that it lacks for the slots that hold a profile, in the order of slots:
+ * where a radio cannot keep all, the first ones. @returns how many were added or set right
  */
 export function buildRecall(plan: Plan, modes: BuildModes, siteId: Id): number {
   const site = plan.sites.byId[siteId] as Hotspot;

@@ -1,4 +1,7 @@
-/** “Ready, silent”: from whatever a plan has to a hotspot that nothing wakes but a radio, and that every radio can leave. */
+/**
+ * “Ready, silent”: from whatever a plan has to a hotspot that nothing wakes but a radio, and that every radio can
+ * leave.
+ */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { agreementOf } from '../agreement/agreement';

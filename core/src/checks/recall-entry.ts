@@ -1,4 +1,7 @@
-/** The entry by which a radio recalls a stored profile of a hotspot: a channel with what goes along, or a code that it keeps. */
+/**
+ * The entry by which a radio recalls a stored profile of a hotspot: a channel with what goes along, or a code that it
+ * keeps.
+ */
 import { nameFitter } from '../codeplug/names';
 import { radioTunes } from '../path/common-facts';
 import type { Modes } from '../path/mode-path';
@@ -48,7 +51,10 @@ function hasRoom(plan: Plan, modes: Modes, radio: Radio, mode: NetworkModeId): b
     : codeplug.channels.order.length < radio.limits.channels;
 }
 
-/** The patches that give a radio the entry for a slot, or make the one that it has send the call; none where nothing can be done. */
+/**
+ * The patches that give a radio the entry for a slot, or make the one that it has send the call; none where nothing can
+ * be done.
+ */
 export function recallPatches(
   plan: Plan,
   modes: Modes,

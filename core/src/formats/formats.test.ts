@@ -67,7 +67,8 @@ describe('csv', () => {
     expect(original(written)).toBe(text);
   });
 
-  // csv-spectrum: an independent set of cases from the registry. Of one case its two files name different telephone numbers.
+  // csv-spectrum: an independent set of cases from the registry. Of one case its two files name different telephone
+  // numbers.
   const spectrum = dirname(createRequire(import.meta.url).resolve('csv-spectrum/package.json'));
   it.each(
     readdirSync(join(spectrum, 'csvs')).filter((file) => file.endsWith('.csv') && file !== 'location_coordinates.csv'),

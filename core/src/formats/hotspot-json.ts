@@ -1,4 +1,7 @@
-/** A hotspot's settings as JSON of our own (docs/formats.md), by the ids of settings, so that it goes out and comes back. */
+/**
+ * A hotspot's settings as JSON of our own (docs/formats.md), by the ids of settings, so that it goes out and comes
+ * back.
+ */
 import { settingsOf, type SettingModes } from '../settings/all';
 import { expectedOf, isOfKind } from '../settings/read';
 import type { SettingValue } from '../settings/setting';

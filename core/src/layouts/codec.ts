@@ -56,7 +56,10 @@ function textCodec(text: string, value: SettingValue): Codec {
   return { as: 'text', form: 'as it is' };
 }
 
-/** How a value of a setting could stand as `text`; `null` where it could not. Where nothing stands, as people would write it. */
+/**
+ * How a value of a setting could stand as `text`; `null` where it could not. Where nothing stands, as people would
+ * write it.
+ */
 export function codecFor(setting: Setting, text: string): Codec | null {
   const isNothing = NOTHING.includes(text.toLowerCase());
   switch (setting.kind) {

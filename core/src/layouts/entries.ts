@@ -1,6 +1,7 @@
 /**
  * The keys and values of somebody else's settings file, each with its place, so that one value can be written and every
- * other byte kept. Three dialects: lines (`key = value`, `key: value`, with sections, as in INI and TOML files), YAML, JSON.
+ * other byte kept. Three dialects: lines (`key = value`, `key: value`, with sections, as in INI and TOML files), YAML,
+ * JSON.
  */
 import { MOST_TEXT } from '../plan/taught-file';
 import { isAlias, isMap, isScalar, isSeq, parseDocument } from 'yaml';
@@ -54,7 +55,9 @@ function separatorOf(lines: readonly string[]): '=' | ':' | null {
   return equals >= colons ? '=' : ':';
 }
 
-/** Where a value begins and ends in what stands behind the separator, without spaces, quotes and a comment behind it. */
+/**
+ * Where a value begins and ends in what stands behind the separator, without spaces, quotes and a comment behind it.
+ */
 function valueIn(rest: string): { from: number; to: number; quote: Entry['quote'] } {
   const from = rest.length - rest.trimStart().length;
   const [first] = rest.slice(from);

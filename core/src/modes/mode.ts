@@ -1,7 +1,7 @@
 /**
- * What a mode provides, whole: the contracts that stand with those who use them, joined. Each mode is a folder in which the
- * same role has the same file name; nothing outside asks which mode it is. Its checks stand in the registry of checks, not
- * here: pages need the modes, and only the worker needs the checks.
+ * What a mode provides, whole: the contracts that stand with those who use them, joined. Each mode is a folder in which
+ * the same role has the same file name; nothing outside asks which mode it is. Its checks stand in the registry of
+ * checks, not here: pages need the modes, and only the worker needs the checks.
  */
 import type { BuildingMode } from '../builder/mode-build';
 import type { ModeCard } from '../card/mode-card';

@@ -13,7 +13,10 @@ export function radioTunes({ bands }: Radio, hz: number): boolean {
   return bands.length === 0 || bands.some((band) => hz >= band.lowHz && hz <= band.highHz);
 }
 
-/** Whether a radio tunes what a channel uses: both frequencies, or the one that is listened to where it is never sent on. */
+/**
+ * Whether a radio tunes what a channel uses: both frequencies, or the one that is listened to where it is never sent
+ * on.
+ */
 export function radioCovers({ radio, channel, purpose }: Pick<PathContext, 'radio' | 'channel' | 'purpose'>): boolean {
   return radioTunes(radio, channel.rxHz) && (!isSent(purpose) || radioTunes(radio, channel.txHz));
 }
@@ -34,7 +37,10 @@ export function radioFacts(context: PathContext): Fact[] {
   ];
 }
 
-/** Whether a channel could send there: the radio tunes it, the licence covers it, and no satellite is called. `hz`: what it would send on. */
+/**
+ * Whether a channel could send there: the radio tunes it, the licence covers it, and no satellite is called. `hz`: what
+ * it would send on.
+ */
 export function maySendOn({ index, radio, channel, purpose }: PathContext, hz: number): boolean {
   const width = index.modes[channel.mode].widthHz(channel);
   return (
@@ -54,7 +60,10 @@ export function levelAtSiteDbm({
   return receivedLevelDbm(radio.powerW[channel.power], channel.txHz, site.distanceM);
 }
 
-/** Too much power is turned down; the lowest that a radio has is worth a note only: how much a receiver takes is a setting, from memory. */
+/**
+ * Too much power is turned down; the lowest that a radio has is worth a note only: how much a receiver takes is a
+ * setting, from memory.
+ */
 function levelFact(context: PathContext, { maxInputDbm: most }: Site): Fact {
   const level = levelAtSiteDbm(context);
   if (level === null || level <= most) return fact('level', level, { rule: 'at most', most }, true);
@@ -103,7 +112,10 @@ function isOn({ index, profile, channel }: PathContext): boolean {
   return profile !== null && listensFor(profile, channel.mode as NetworkModeId);
 }
 
-/** Days after which nobody knows whether a repeater is still there as listed. From memory; a year of silence in a list is long. */
+/**
+ * Days after which nobody knows whether a repeater is still there as listed. From memory; a year of silence in a list
+ * is long.
+ */
 export const CONFIRMED_DAYS = 365;
 
 /** Whole days from one ISO date to another. */

@@ -1,4 +1,6 @@
-/** The pairs of a path, with the type of the values of each. Words are made of them in `describe.ts`, and nowhere else. */
+/**
+ * The pairs of a path, with the type of the values of each. Words are made of them in `describe.ts`, and nowhere else.
+ */
 import type { Band, RegionId } from '../units/bands';
 import type { Gap, Id, ModeId, ModeTypes, NetworkModeId, SiteStatus } from '../plan/types';
 

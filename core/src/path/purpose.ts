@@ -17,8 +17,9 @@ function looksLikeSatellite({ rxHz, txHz }: Channel): boolean {
 }
 
 /**
- * The purpose of a channel. Where nobody has said it: with a site it talks through it; without one it is direct where it
- * sends where it listens and its mode calls nobody beyond, satellite where it goes up in one band and comes down in another.
+ * The purpose of a channel. Where nobody has said it: with a site it talks through it; without one it is direct where
+ * it sends where it listens and its mode calls nobody beyond, satellite where it goes up in one band and comes down in
+ * another.
  */
 export function purposeOf(channel: Channel, modes: Modes): Purpose {
   if (channel.purpose !== null) return channel.purpose;

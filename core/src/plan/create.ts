@@ -60,8 +60,8 @@ export function emptyPlan(name: string): Plan {
 }
 
 /**
- * A two-band handheld of usual size that speaks the given modes. Every figure is a starting point the user corrects from
- * the radio's manual.
+ * A two-band handheld of usual size that speaks the given modes. Every figure is a starting point the user corrects
+ * from the radio's manual.
  */
 export function newRadio(
   id: Id,

@@ -1,4 +1,6 @@
-/** What a hotspot sends and listens on stands at its site, for all who look at sites, and in the profile that sets it. */
+/**
+ * What a hotspot sends and listens on stands at its site, for all who look at sites, and in the profile that sets it.
+ */
 import { effectiveProfile } from './profiles';
 import { hotspotsOf } from './sites';
 import type { Frequencies, Hotspot, Id, Plan } from './types';

@@ -27,8 +27,8 @@ export function dropMode(plan: Plan, siteId: Id, mode: ModeId): void {
 }
 
 /**
- * Adds a simplex hotspot on `freqHz` to a draft, in the given modes; without any said, in those that the radios of the plan
- * speak, and while there are none in the first.
+ * Adds a simplex hotspot on `freqHz` to a draft, in the given modes; without any said, in those that the radios of the
+ * plan speak, and while there are none in the first.
  */
 export function addHotspot(plan: Plan, id: Id, name: string, freqHz: number, modes?: readonly NetworkModeId[]): void {
   const site = newHotspot(id, name, freqHz);
@@ -39,7 +39,10 @@ export function addHotspot(plan: Plan, id: Id, name: string, freqHz: number, mod
     switchMode(plan, id, mode, true);
 }
 
-/** A hotspot moves as a pair: what it listens on stays as far from what it sends on. `hz`: what it sends on, whole Hz above 0. */
+/**
+ * A hotspot moves as a pair: what it listens on stays as far from what it sends on. `hz`: what it sends on, whole Hz
+ * above 0.
+ */
 export function moveHotspot(plan: Plan, siteId: Id, hz: number): void {
   const { rxHz, txHz } = plan.sites.byId[siteId]!;
   Object.assign(plan.sites.byId[siteId]!, { rxHz: hz + rxHz - txHz, txHz: hz });

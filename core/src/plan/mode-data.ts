@@ -1,4 +1,7 @@
-/** What each mode brings to the plan document: the schema of its blocks, blanks, keys, references, and how older blocks are read. */
+/**
+ * What each mode brings to the plan document: the schema of its blocks, blanks, keys, references, and how older blocks
+ * are read.
+ */
 import type { ModeReferences } from './broken';
 import type { ModeSchemas } from './schema-parts';
 import type { RecordKind } from './record-kind';

@@ -30,8 +30,8 @@ export function copyProfile(plan: Plan, fromId: Id, id: Id, name: string): void 
 }
 
 /**
- * Removes a profile. Where others stand above it, the first of them becomes their base, and all come to what they came to
- * before. A hotspot that ran it runs its base, or the first that is left; its last profile stays.
+ * Removes a profile. Where others stand above it, the first of them becomes their base, and all come to what they came
+ * to before. A hotspot that ran it runs its base, or the first that is left; its last profile stays.
  */
 export function removeProfile(plan: Plan, id: Id): void {
   const profile = plan.profiles.byId[id]!;

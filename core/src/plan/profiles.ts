@@ -79,7 +79,10 @@ export function switchPatch(
   return { op: 'add', path: `${pointer}/-`, value: { ...pairOf(effectiveProfile(plan, siteId)!, air, network), on } };
 }
 
-/** The patches that give a hotspot a mode and switch it on in the profile that it runs. What it can do stands in the base. */
+/**
+ * The patches that give a hotspot a mode and switch it on in the profile that it runs. What it can do stands in the
+ * base.
+ */
 export function enablePatches(plan: Plan, siteId: Id, mode: Carriage['air']): Patch[] {
   const active = activeProfile(plan, siteId)!;
   const base = active.baseId === null ? active : plan.profiles.byId[active.baseId]!;
@@ -96,8 +99,8 @@ export function enablePatches(plan: Plan, siteId: Id, mode: Carriage['air']): Pa
 }
 
 /**
- * Changes the settings of a hotspot in a draft. In a profile that is no base, only what the recipe changes is set;
- * what the hotspot can do goes to the base, whichever profile is changed. `profileId`: the active one where none is given.
+ * Changes the settings of a hotspot in a draft. In a profile that is no base, only what the recipe changes is set; what
+ * the hotspot can do goes to the base, whichever profile is changed. `profileId`: the active one where none is given.
  * @throws Error for a site without that profile
  */
 export function editProfile(plan: Plan, siteId: Id, recipe: (values: ProfileValues) => void, profileId?: Id): void {

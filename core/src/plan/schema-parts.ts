@@ -49,7 +49,9 @@ export const RECALL: Record<string, Schema> = { kind: { const: 'recall' }, siteI
 
 /** The schema of a whole number within bounds, both included. */
 export const whole = (minimum: number, maximum: number): Schema => ({ type: 'integer', minimum, maximum });
-/** `.` does not match line breaks; no control characters or halves of pairs, which neither radios nor databases take. */
+/**
+ * `.` does not match line breaks; no control characters or halves of pairs, which neither radios nor databases take.
+ */
 export const line = (maxLength: number, minLength = 0): Schema => ({
   type: 'string',
   minLength,

@@ -45,7 +45,10 @@ function modeDefs(): Record<string, Schema> {
   return Object.fromEntries(all);
 }
 
-/** Exactly one of several objects; `tag` is the property that says which, so that a fault is told of the one that is meant. */
+/**
+ * Exactly one of several objects; `tag` is the property that says which, so that a fault is told of the one that is
+ * meant.
+ */
 function tagged(tag: string, variants: Schema[]): Schema {
   return { type: 'object', discriminator: { propertyName: tag }, required: [tag], oneOf: variants };
 }

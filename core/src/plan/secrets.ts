@@ -2,8 +2,8 @@
 import type { Patch } from './patches';
 
 /**
- * By the name of its property: what a secret may be. `secretText`: a file of somebody else's that may hold passwords, with
- * line ends. Neither may hold what a database does not take.
+ * By the name of its property: what a secret may be. `secretText`: a file of somebody else's that may hold passwords,
+ * with line ends. Neither may hold what a database does not take.
  */
 const SECRETS: Readonly<Record<string, RegExp>> = {
   password: /^[^\u0000-\u001f\u007f\ud800-\udfff]{1,200}$/u,

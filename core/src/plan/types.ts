@@ -32,7 +32,9 @@ export interface Station extends BandPlan {
   otherIds: number[];
   /** ITU region whose band edges the licence follows. */
   region: Licence['region'];
-  /** The country's edges where they differ from the region's, by name of a band; `null`: not given to amateurs there. */
+  /**
+   * The country's edges where they differ from the region's, by name of a band; `null`: not given to amateurs there.
+   */
   edges: Record<string, Band | null>;
   /** Parts that are kept for calling, beacons and the like; `null`: the region's list. */
   kept: Segment[] | null;
@@ -83,7 +85,10 @@ interface SiteBase {
 /** Each mode's block is there when something was said of that mode at the site. */
 type SiteBlocks = { [M in ModeId]: ModeTypes[M]['site'] | null };
 
-/** One's own: what it carries and how it is set is in its profiles. What it sends and listens on is what its profile sets. */
+/**
+ * One's own: what it carries and how it is set is in its profiles. What it sends and listens on is what its profile
+ * sets.
+ */
 export interface Hotspot extends SiteBase, SiteBlocks {
   kind: 'hotspot';
   listing: null;
@@ -184,8 +189,8 @@ export type ValuesOf<M extends ModeId> = M extends ModeId
 export type ChannelValues = ValuesOf<ModeId>;
 
 /**
- * What a channel is for. `talk`: through a site. `direct`: radio to radio. `receive only`: never sent on. `satellite`: up on one
- * frequency, down on another. `service`: through a site, to what a network answers itself.
+ * What a channel is for. `talk`: through a site. `direct`: radio to radio. `receive only`: never sent on. `satellite`:
+ * up on one frequency, down on another. `service`: through a site, to what a network answers itself.
  */
 export type Purpose = 'talk' | 'direct' | 'receive only' | 'satellite' | 'service';
 
@@ -199,7 +204,9 @@ interface ChannelLinks {
   wantId: Id | null;
 }
 
-/** A channel of one mode. `built`: what the builder last wrote here; a value that differs from it was changed by hand. */
+/**
+ * A channel of one mode. `built`: what the builder last wrote here; a value that differs from it was changed by hand.
+ */
 export type ChannelOf<M extends ModeId> = M extends ModeId
   ? ChannelLinks & ValuesOf<M> & { built: ValuesOf<M> | null }
   : never;
@@ -229,8 +236,8 @@ export interface Written extends CodeplugBlocks {
 }
 
 /**
- * One pair of modes that a hotspot can carry: what is on the air, and whose network takes it. `air` equal to `network` is the
- * ordinary case, and says whether the hotspot has that mode; the others are cross-mode.
+ * One pair of modes that a hotspot can carry: what is on the air, and whose network takes it. `air` equal to `network`
+ * is the ordinary case, and says whether the hotspot has that mode; the others are cross-mode.
  */
 export interface Carriage {
   air: NetworkModeId;
@@ -268,12 +275,16 @@ interface ProfileBase {
   frequencies: Frequencies;
   /** Output power in percent of the most it can; `null` while nobody has said. */
   powerPercent: number | null;
-  /** Added to what it listens and sends on, so that its oscillator comes out right, Hz; `null` while nobody has said. */
+  /**
+   * Added to what it listens and sends on, so that its oscillator comes out right, Hz; `null` while nobody has said.
+   */
   rxOffsetHz: number | null;
   txOffsetHz: number | null;
   /** Each pair once, in the order of the modes. */
   carriage: Carriage[];
-  /** Whether an air mode still reaches its own networks while its calls are carried to another mode's. Hotspots differ. */
+  /**
+   * Whether an air mode still reaches its own networks while its calls are carried to another mode's. Hotspots differ.
+   */
   ownWhileCrossing: boolean;
   /** All networks up, nothing linked: it stays silent until someone keys up. */
   standby: boolean;

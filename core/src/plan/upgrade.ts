@@ -26,7 +26,10 @@ function profileOf2({ logins, ...profile }: Document): Document {
   return { ...profile, dmr: { selection: 'one', rules: { byId: {}, order: [] }, logins }, standby: false };
 }
 
-/** Several networks through one hotspot: logins move under their mode, beside route rules; networks and servers learn more; what was written is kept. */
+/**
+ * Several networks through one hotspot: logins move under their mode, beside route rules; networks and servers learn
+ * more; what was written is kept.
+ */
 const toVersion2: UpgradeStep = (document) => ({
   ...document,
   networks: eachRow(document['networks'], (network) => ({
@@ -89,7 +92,10 @@ function profileOf5(profile: Document): Document {
   };
 }
 
-/** C4FM and P25 beside the others, rooms in radios and in a book, crossings: what an older plan does not say of them stays unsaid. */
+/**
+ * C4FM and P25 beside the others, rooms in radios and in a book, crossings: what an older plan does not say of them
+ * stays unsaid.
+ */
 const toVersion5: UpgradeStep = (document) => ({
   ...document,
   radios: eachRow(document['radios'], (radio) => ({ ...radio, c4fm: null, p25: null })),
@@ -172,7 +178,9 @@ function profilesOf6(sites: unknown, profiles: unknown): unknown {
   return { byId: Object.fromEntries(byId), order: byId.map(([id]) => id) };
 }
 
-/** Each mode keeps its own blocks, destinations say their mode, hotspots have profiles and one list of what they carry. */
+/**
+ * Each mode keeps its own blocks, destinations say their mode, hotspots have profiles and one list of what they carry.
+ */
 const toVersion6: UpgradeStep = ({ roomBook, ...document }) => ({
   ...document,
   sites: eachRow(document['sites'], ({ crossings: _, ...site }) =>

@@ -34,7 +34,10 @@ export function recallMatrix(plan: Plan, siteId: Id): RecallRow[] {
   return recallMatrixWith(plan, MODES, siteId);
 }
 
-/** Gives the radios, in a draft, the entries that recall the stored profiles of a hotspot. @returns how many were added or set right */
+/**
+ * Gives the radios, in a draft, the entries that recall the stored profiles of a hotspot. @returns how many were added
+ * or set right
+ */
 export function buildRecall(draft: Plan, siteId: Id): number {
   return buildRecallWith(draft, MODES, siteId);
 }

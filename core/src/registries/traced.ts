@@ -1,4 +1,6 @@
-/** Every mode as the checks need it, and indexes made with them: without what builders, files and sheets need beside. */
+/**
+ * Every mode as the checks need it, and indexes made with them: without what builders, files and sheets need beside.
+ */
 import { traced as c4fm } from '../modes/c4fm/traced';
 import { traced as dmr } from '../modes/dmr/traced';
 import { traced as dstar } from '../modes/dstar/traced';

@@ -1,4 +1,7 @@
-/** The ordered steps to carry a plan out. The order is common practice: identity, back-up, radio, one network, test, the next network, test. */
+/**
+ * The ordered steps to carry a plan out. The order is common practice: identity, back-up, radio, one network, test, the
+ * next network, test.
+ */
 import type { CodeplugModes } from '../codeplug/mode-codeplug';
 import { reprogramming } from '../compare/written';
 import type { PlanIndex } from '../path/types';

@@ -1,8 +1,8 @@
 /**
- * The steps that set a new hotspot up from nothing, as the plan has it. The order is common practice: a copy first, its own
- * access point and then yours, identity before frequency, the password before anything is reached from outside, one mode and
- * one network at a time with a test after each, the offset once something is heard, a copy of what works, and how to shut it
- * down. Only what applies is in it.
+ * The steps that set a new hotspot up from nothing, as the plan has it. The order is common practice: a copy first, its
+ * own access point and then yours, identity before frequency, the password before anything is reached from outside, one
+ * mode and one network at a time with a test after each, the offset once something is heard, a copy of what works, and
+ * how to shut it down. Only what applies is in it.
  */
 import { networkModesOf } from '../path/mode-path';
 import type { PlanIndex } from '../path/types';

@@ -7,7 +7,10 @@ export interface Differing {
   other: Setting | null;
 }
 
-/** The settings in which two lists differ, in the order of the first; those that one alone has come with the other `null`. */
+/**
+ * The settings in which two lists differ, in the order of the first; those that one alone has come with the other
+ * `null`.
+ */
 export function differingSettings(first: readonly Setting[], second: readonly Setting[]): Differing[] {
   const others = new Map(second.map((one) => [one.id, one]));
   const here = new Set(first.map((one) => one.id));

@@ -1,4 +1,7 @@
-/** Whether a hotspot was changed since a copy of it was kept: its settings as a short text that is the same as long as they are. */
+/**
+ * Whether a hotspot was changed since a copy of it was kept: its settings as a short text that is the same as long as
+ * they are.
+ */
 import { mapSecrets } from '../plan/secrets';
 import { profilesOf } from '../plan/profiles';
 import type { Id, Plan } from '../plan/types';

@@ -1,4 +1,6 @@
-/** The settings of a hotspot: each can be read, written and set, whichever the plan; out and in again changes nothing. */
+/**
+ * The settings of a hotspot: each can be read, written and set, whichever the plan; out and in again changes nothing.
+ */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { compareHotspotFile, hotspotFile, hotspotJson, takeHotspotFile } from '../formats/hotspot-json';

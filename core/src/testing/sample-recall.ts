@@ -1,4 +1,7 @@
-/** The sample with every mode, whose hotspot recalls five stored profiles: its base, one a mode for three modes, and standby. */
+/**
+ * The sample with every mode, whose hotspot recalls five stored profiles: its base, one a mode for three modes, and
+ * standby.
+ */
 import { setPair } from '../plan/carriage';
 import { newRecallSlot } from '../plan/create';
 import { edit, type Recipe } from '../plan/edit';

@@ -1,4 +1,7 @@
-/** The shifts that repeaters of a band usually have. Common practice; countries differ, so an unusual one is only worth a look. */
+/**
+ * The shifts that repeaters of a band usually have. Common practice; countries differ, so an unusual one is only worth
+ * a look.
+ */
 import { bandNameOf, type Licence, licenceBands, type RegionId } from './bands';
 
 const signed = (...sizes: number[]): number[] => sizes.flatMap((size) => [-size, size]);
@@ -6,7 +9,10 @@ const signed = (...sizes: number[]): number[] => sizes.flatMap((size) => [-size,
 const TWO_METRES = signed(600_000);
 const TWENTY_THREE = [-6_000_000, -12_000_000, -20_000_000, -28_000_000];
 
-/** Sources: the sets of Regions 1 and 2 are common practice; what is not in here is not known, and nothing is said of it. */
+/**
+ * Sources: the sets of Regions 1 and 2 are common practice; what is not in here is not known, and nothing is said of
+ * it.
+ */
 const USUAL_HZ: Readonly<Record<string, Readonly<Record<RegionId, readonly number[]>>>> = {
   '2 m': { 'itu-1': TWO_METRES, 'itu-2': TWO_METRES, 'itu-3': TWO_METRES },
   '70 cm': {
@@ -21,8 +27,8 @@ const USUAL_HZ: Readonly<Record<string, Readonly<Record<RegionId, readonly numbe
 };
 
 /**
- * Shifts (Hz, signed) that are usual where a repeater sends on `txHz` and listens on `rxHz`; `null` where nothing is known to
- * be, and for a cross-band repeater, whose two sides have no shift between them.
+ * Shifts (Hz, signed) that are usual where a repeater sends on `txHz` and listens on `rxHz`; `null` where nothing is
+ * known to be, and for a cross-band repeater, whose two sides have no shift between them.
  */
 export function usualShiftsHz(txHz: number, rxHz: number, region: RegionId): readonly number[] | null {
   const band = bandNameOf(txHz);
@@ -32,8 +38,8 @@ export function usualShiftsHz(txHz: number, rxHz: number, region: RegionId): rea
 }
 
 /**
- * The smallest shift that repeaters of a band have anywhere, Hz: two frequencies of one site that are closer deafen it. `null`
- * where nothing is known of the band, and for a pair in two bands.
+ * The smallest shift that repeaters of a band have anywhere, Hz: two frequencies of one site that are closer deafen it.
+ * `null` where nothing is known of the band, and for a pair in two bands.
  */
 export function leastSplitHz(txHz: number, rxHz: number): number | null {
   const band = bandNameOf(txHz);
@@ -56,8 +62,8 @@ export function nearestOnRaster(hz: number): number {
 }
 
 /**
- * What a duplex hotspot that sends on `txHz` would listen on by the usual shifts of its band, within the licence; `null`
- * where nothing is known of the band, or nothing fits.
+ * What a duplex hotspot that sends on `txHz` would listen on by the usual shifts of its band, within the licence;
+ * `null` where nothing is known of the band, or nothing fits.
  */
 export function usualListenHz(txHz: number, licence: Licence): number | null {
   const band = bandNameOf(txHz);

@@ -5,8 +5,8 @@ import SourceMark from './SourceMark.vue';
 
 /**
  * One row of a form: a label, what is set beside it, and under that what is said of it. The grid of every form is here.
- * `for`: the id of the one control that the label is for; `labelId`: the label's own id, for a control that names its label.
- * Without either, the row is a group of controls under its label. `at`: where its value stands in a profile.
+ * `for`: the id of the one control that the label is for; `labelId`: the label's own id, for a control that names its
+ * label. Without either, the row is a group of controls under its label. `at`: where its value stands in a profile.
  */
 const props = defineProps<{ label: string; for?: string; labelId?: string; bare?: boolean; at?: readonly PathKey[] }>();
 const isGroup = computed(() => props.for === undefined && props.labelId === undefined);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /**
- * Reads a list of what networks hold (groups, rooms, reflectors) in whatever layout: what it would change is shown before it
- * does. One list may hold several networks of the mode; what belongs to none of the plan is named and left.
+ * Reads a list of what networks hold (groups, rooms, reflectors) in whatever layout: what it would change is shown
+ * before it does. One list may hold several networks of the mode; what belongs to none of the plan is named and left.
  */
 import { computed, ref, shallowRef } from 'vue';
 import { describeReadFinding } from '@relay/core/formats/format';

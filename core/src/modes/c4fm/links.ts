@@ -91,7 +91,10 @@ export function otherWays(plan: Plan, site: Site, { network, room }: FoundRoom):
   ];
 }
 
-/** How a destination can be reached: empty where its gateway reaches it, else why not; `null` where the site has no C4FM. */
+/**
+ * How a destination can be reached: empty where its gateway reaches it, else why not; `null` where the site has no
+ * C4FM.
+ */
 export function offer(plan: Plan, site: Site, destination: Destination): string | null {
   if (!site.c4fm || destination.mode !== 'c4fm') return null;
   if (destination.kind === 'local') {
@@ -115,7 +118,9 @@ export function linkBefore(index: PlanIndex, site: Site): string | null | undefi
   return startRoom === null ? null : roomDigits(startRoom);
 }
 
-/** Networks on which a number is looked for: those that the site reaches; where nobody has said, the one that is meant. */
+/**
+ * Networks on which a number is looked for: those that the site reaches; where nobody has said, the one that is meant.
+ */
 function networksAt({ index, site, channel }: PathContext<'c4fm'>): RoomNetwork[] {
   const { networkIds } = site!.c4fm!;
   const meant = channel.destination && 'networkId' in channel.destination ? channel.destination.networkId : null;

@@ -24,7 +24,9 @@ function endsOf(plan: Plan, networkId: Id): { siteId: Id; secret: string }[] {
   });
 }
 
-/** What a hotspot's end of a direct link still lacks: where to connect, somebody who listens, one secret at both ends. */
+/**
+ * What a hotspot's end of a direct link still lacks: where to connect, somebody who listens, one secret at both ends.
+ */
 function directGaps(plan: Plan, siteId: Id, { id, direct }: DmrNetwork, login: NetworkLogin): Gap[] {
   const { listensSiteId, address, port, many } = direct!;
   const gaps: Gap[] = [];
@@ -69,7 +71,10 @@ export function freeSuffix(plan: Plan, siteId: Id): number | null {
   return null;
 }
 
-/** The server that lost the fewest probes, of those the one with the least delay; else the first. `null` when the network has none. */
+/**
+ * The server that lost the fewest probes, of those the one with the least delay; else the first. `null` when the
+ * network has none.
+ */
 export function bestServer(network: DmrNetwork): Id | null {
   const servers = rows(network.servers);
   const measured = servers
@@ -92,7 +97,9 @@ function suffixFor(plan: Plan, siteId: Id): number | null {
   );
 }
 
-/** What the builder sets for the networks that wants reach through a hotspot: login on, a server, a suffix of its own. */
+/**
+ * What the builder sets for the networks that wants reach through a hotspot: login on, a server, a suffix of its own.
+ */
 export function buildLogins(plan: Plan, siteId: Id, wanted: readonly Destination[], offer: OfferSetting): void {
   const ids = new Set(wanted.map(networkIdOf));
   for (const network of dmrNetworks(plan)) if (ids.has(network.id)) buildLogin(plan, siteId, network, offer);

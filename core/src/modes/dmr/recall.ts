@@ -1,6 +1,7 @@
 /**
- * A channel that is to call another number takes along what goes with it in the radio: its contact, and its group in the receive
- * list. Every press of a check that changes a number goes through here, so that it leaves nothing missing behind.
+ * A channel that is to call another number takes along what goes with it in the radio: its contact, and its group in
+ * the receive list. Every press of a check that changes a number goes through here, so that it leaves nothing missing
+ * behind.
  */
 import type { PathContext, PlanIndex } from '../../path/types';
 import { channelPointer, set } from '../../checks/walk';
@@ -19,7 +20,10 @@ interface Call {
   number: number;
 }
 
-/** How many channels of a radio make each call, by contact key; with a receive list's id before it, how many of its users do. */
+/**
+ * How many channels of a radio make each call, by contact key; with a receive list's id before it, how many of its
+ * users do.
+ */
 function callers({ plan }: PlanIndex, radioId: Id): ReadonlyMap<string, number> {
   const counts = new Map<string, number>();
   for (const { dmr } of dmrChannels(plan.codeplugs[radioId]!)) {
@@ -83,7 +87,10 @@ function slotPatches(context: Context, to: Call): Patch[] {
     : [set(channelPointer(context, 'dmr', 'slot'), slot)];
 }
 
-/** The patches that make a channel call something else, with its slot, its contact and its group in the receive list. `name`: of a new contact. */
+/**
+ * The patches that make a channel call something else, with its slot, its contact and its group in the receive list.
+ * `name`: of a new contact.
+ */
 export function recallPatches(context: Context, to: Call, name: string = context.channel.name): Patch[] {
   const { call } = context.channel.dmr;
   if (call.number === to.number && call.kind === to.kind) return [];

@@ -1,4 +1,7 @@
-/** What is to be set for DMR, and one network tried after the other. The order is common practice: one network, test, the next. */
+/**
+ * What is to be set for DMR, and one network tried after the other. The order is common practice: one network, test,
+ * the next.
+ */
 import type { PlanIndex } from '../../path/types';
 import { networkIdOf, networkName } from '../../plan/networks';
 import { hotspotsOf } from '../../plan/sites';

@@ -1,4 +1,7 @@
-/** What a hotspot is set to for DMR: color code, network selection, logins, static groups. Route rules are a table of their own. */
+/**
+ * What a hotspot is set to for DMR: color code, network selection, logins, static groups. Route rules are a table of
+ * their own.
+ */
 import type { NetworkLogin, RouteRule } from '../../plan/modes/dmr/types';
 import { COLOR_CODE_MAX, SUFFIX_MAX, SUFFIX_MIN } from '../../plan/modes/dmr/limits';
 import { newLogin } from '../../plan/modes/dmr/blanks';

@@ -153,7 +153,10 @@ function activityOf({ world }: PlanIndex, siteId: string, { networkId, number }:
   return leftMs > 0 ? { is: 'awake', minutesLeft: leftMs / MINUTE_MS } : { is: 'asleep' };
 }
 
-/** The answer comes back by the rule that carried the call; a static group comes unasked, by the first rule that holds it. */
+/**
+ * The answer comes back by the rule that carried the call; a static group comes unasked, by the first rule that holds
+ * it.
+ */
 function replyGateway(context: PathContext<'dmr'>): Fact[] {
   const { index, site, channel, arrives } = context;
   const facts = gateway(context);

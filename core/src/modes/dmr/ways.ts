@@ -1,4 +1,6 @@
-/** The way out of a group that was taken up: the number that unlinks, on each network that the hotspot is logged in to. */
+/**
+ * The way out of a group that was taken up: the number that unlinks, on each network that the hotspot is logged in to.
+ */
 import type { ModeWays } from '../../path/mode-path';
 import { effectiveProfile } from '../../plan/profiles';
 import { dmrNetwork, dmrNetworks } from './networks';

@@ -81,7 +81,9 @@ export function groupFor(plan: Plan, destination: Destination | null): Destinati
   return group ? { network, number: group.number, name: group.name } : null;
 }
 
-/** How a destination can be reached: empty where the site reaches its network, else why not; `null` where it has no P25. */
+/**
+ * How a destination can be reached: empty where the site reaches its network, else why not; `null` where it has no P25.
+ */
 export function offer(_plan: Plan, site: Site, destination: Destination): string | null {
   if (!site.p25 || destination.mode !== 'p25') return null;
   if (destination.kind === 'recall') return '';

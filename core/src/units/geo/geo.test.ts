@@ -36,7 +36,8 @@ interface Decoded {
 }
 
 describe('distance and bearing', () => {
-  // Common practice: two decimals of latitude are about 1.11 km, three about 111 m (WGS 84: 110.6 to 111.7 km a degree).
+  // Common practice: two decimals of latitude are about 1.11 km, three about 111 m (WGS 84: 110.6 to 111.7 km a
+  // degree).
   it('says what a decimal of latitude is worth', () => {
     const north = (step: number) =>
       legBetween({ lat: 46.71, lon: -33.42 }, { lat: 46.71 + step, lon: -33.42 }).distanceM;
@@ -276,7 +277,8 @@ describe('the nearest', () => {
   });
 
   it('are the same where the sphere has many in another order', () => {
-    // A ring about 100 km away: on the sphere all are equally far, on the ellipsoid those to the north and south are up to 0.5 % apart.
+    // A ring about 100 km away: on the sphere all are equally far, on the ellipsoid those to the north and south are up
+    // to 0.5 % apart.
     const from = { lat: 0, lon: 0 };
     const ring = Array.from({ length: 720 }, (_, at) => {
       const bearing = (at / 2) * (Math.PI / 180);

@@ -1,6 +1,6 @@
 /**
- * Tens of thousands of sites on a map, as plain arithmetic: positions are projected once (Web Mercator, the whole world a
- * unit square), a frame shifts and bins them. No drawing here, so it is tested without a browser.
+ * Tens of thousands of sites on a map, as plain arithmetic: positions are projected once (Web Mercator, the whole world
+ * a unit square), a frame shifts and bins them. No drawing here, so it is tested without a browser.
  */
 import { geoMercator } from 'd3-geo';
 import type { SiteMap } from '@relay/core/lists/filed';

@@ -9,7 +9,10 @@ import { eachProfile, set } from '../../../checks/walk';
 import { dmrChannels, isDmrPath } from '../channel';
 import { dmrNetwork, dmrNetworks } from '../networks';
 
-/** Networks that a hotspot must log in to: those whose login is on; when none is, those that channels through it are meant to reach. */
+/**
+ * Networks that a hotspot must log in to: those whose login is on; when none is, those that channels through it are
+ * meant to reach.
+ */
 function networksNeeded(plan: Plan, siteId: string): Set<string> {
   const needed = new Set(
     Object.entries(effectiveProfile(plan, siteId)!.dmr.logins)

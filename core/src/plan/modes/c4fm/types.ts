@@ -73,7 +73,9 @@ export interface Room {
   bridgesTo: Id | null;
 }
 
-/** `local`: whoever hears the site. Rooms are connected to; the disconnect number is the way out of whichever one is. */
+/**
+ * `local`: whoever hears the site. Rooms are connected to; the disconnect number is the way out of whichever one is.
+ */
 export type C4fmDestination =
   { kind: 'local' } | { kind: 'room'; networkId: Id; roomId: Id } | { kind: 'disconnect'; networkId: Id };
 
