@@ -1,3 +1,4 @@
+export { default as HotspotFrame } from './HotspotFrame.vue';
 export { default as NextStep } from './NextStep.vue';
 export { default as PathPanel } from './PathPanel.vue';
 export { default as PlaceFindings } from './PlaceFindings.vue';

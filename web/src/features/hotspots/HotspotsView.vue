@@ -3,10 +3,9 @@
 import { onUnmounted, ref, watchEffect } from 'vue';
 import { profilesOf } from '@relay/core/plan/profiles';
 import { FieldRow, SettingField } from '../../fields';
-import { PlaceFindings } from '../../panels';
+import { HotspotFrame, PlaceFindings } from '../../panels';
 import { useProfileMatrix } from '../../sync/profile-matrix';
 import HotspotForm from './HotspotForm.vue';
-import HotspotFrame from './HotspotFrame.vue';
 import PathRail from './PathRail.vue';
 import ProfileBar from './ProfileBar.vue';
 import StandbyDrawer from './StandbyDrawer.vue';

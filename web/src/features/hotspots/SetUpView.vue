@@ -2,9 +2,8 @@
 /** A new hotspot from nothing: the ordered steps, with the values of the plan, to be ticked off or printed. */
 import { computed } from 'vue';
 import { setUpSheet } from '@relay/core/registries/outputs';
-import { StepList } from '../../panels';
+import { HotspotFrame, StepList } from '../../panels';
 import { usePlanIndex } from '../../sync/plan-look-ups';
-import HotspotFrame from './HotspotFrame.vue';
 import { useHotspot } from './use-hotspot';
 
 const props = defineProps<{ planId: string; siteId?: string }>();

@@ -8,12 +8,13 @@ import { routesOf } from '@relay/core/modes/dmr/links';
 import { stretchWords } from '@relay/core/modes/dmr/routes/words';
 import { travel } from '@relay/core/modes/dmr/routes/travel';
 import type { RouteRule, TimeSlot } from '@relay/core/plan/modes/dmr/types';
-import { editProfile, effectiveProfile, profilePointer } from '@relay/core/plan/profiles';
+import { editProfile, effectiveProfile, profilePointer, profilesOf } from '@relay/core/plan/profiles';
+import { hotspotsOf } from '@relay/core/plan/sites';
 import { rows } from '@relay/core/plan/table';
 import type { CallKind, Table } from '@relay/core/plan/types';
-import { formatMHz, parseWhole } from '@relay/core/units/quantities';
+import { parseWhole } from '@relay/core/units/quantities';
 import { EmptyState, PageHead } from '../../fields';
-import { NextStep, PlaceFindings } from '../../panels';
+import { HotspotFrame, NextStep, PlaceFindings } from '../../panels';
 import { usePlanIndex } from '../../sync/plan-look-ups';
 import { usePlanStore } from '../../sync/plan-store';
 import AddNetworkDrawer from './AddNetworkDrawer.vue';
@@ -25,8 +26,13 @@ const props = defineProps<{ planId: string; siteId: string }>();
 const store = usePlanStore();
 const route = useRoute();
 const router = useRouter();
-const site = computed(() => store.plan!.sites.byId[props.siteId] ?? null);
+const site = computed(() => hotspotsOf(store.plan!).find((one) => one.id === props.siteId) ?? null);
 const profile = computed(() => effectiveProfile(store.plan!, props.siteId));
+/** The profile that runs, where there are several to mistake it for. */
+const running = computed(() => {
+  const all = site.value ? profilesOf(store.plan!, props.siteId) : [];
+  return all.length > 1 ? all.find((one) => one.id === site.value!.activeProfileId)!.name : '';
+});
 const under = computed(() =>
   (['rules', 'selection'] as const).map((part) => profilePointer(store.plan!, props.siteId, 'dmr', part)),
 );
@@ -110,14 +116,8 @@ function select(on: boolean): void {
 </script>
 
 <template>
-  <template v-if="site && profile && ribbon">
-    <PageHead
-      :title="`${site.name}: routes`"
-      :detail="`${simplex ? 'simplex' : 'duplex'} · ${formatMHz(site.txHz)} MHz${site.dmr ? ` · color code ${site.dmr.colorCode ?? 'not said'}` : ''}${simplex ? ` · slot ${SIMPLEX_SLOT}` : ''}`"
-    >
-      <el-button @click="router.push({ name: 'hotspots', params: { planId, siteId } })">Hotspot settings</el-button>
-      <el-button type="primary" @click="adding = true">Add a network</el-button>
-    </PageHead>
+  <HotspotFrame v-if="site && profile && ribbon" :plan-id="planId" :site="site">
+    <template #act><el-button type="primary" @click="adding = true">Add a network</el-button></template>
     <div class="body">
       <div class="ask">
         <label for="route-number">Where does</label>
@@ -157,7 +157,7 @@ function select(on: boolean): void {
       <p class="soft caption">
         On the radio, slot {{ slot }}, {{ kind }} calls<template v-if="ribbon.dots.length"
           >; dots are your channels</template
-        >
+        ><template v-if="running">. Rules of {{ running }}, the profile that runs</template>.
       </p>
       <div class="scroll" tabindex="0" role="group" aria-label="Number ribbon">
         <RibbonPicture :ribbon="ribbon" :travel="way" :label="label" @pick="pick" />
@@ -202,7 +202,7 @@ function select(on: boolean): void {
       </p>
     </div>
     <AddNetworkDrawer v-model="adding" :site-id="siteId" />
-  </template>
+  </HotspotFrame>
   <template v-else>
     <PageHead title="Routes" />
     <EmptyState title="No such hotspot">

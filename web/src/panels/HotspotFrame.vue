@@ -8,11 +8,11 @@ import { removeRow, rows } from '@relay/core/plan/table';
 import { hotspotsOf } from '@relay/core/plan/sites';
 import type { Hotspot } from '@relay/core/plan/types';
 import { formatMHz } from '@relay/core/units/quantities';
-import { useAct } from '../../app/use-act';
-import { EmptyState, PageHead } from '../../fields';
-import { newId } from '../../fields/new-id';
-import { NextStep } from '../../panels';
-import { usePlanStore } from '../../sync/plan-store';
+import { useAct } from '../app/use-act';
+import { EmptyState, PageHead } from '../fields';
+import { newId } from '../fields/new-id';
+import { usePlanStore } from '../sync/plan-store';
+import NextStep from './NextStep.vue';
 
 const props = defineProps<{ planId: string; site: Hotspot | null }>();
 const store = usePlanStore();
@@ -73,7 +73,7 @@ const detail = computed(() => {
       <el-option v-for="one in sites" :key="one.id" :value="one.id" :label="one.name" />
     </el-select>
     <el-button v-if="site" :aria-label="`Remove ${site.name}`" @click="remove(site)">Remove</el-button>
-    <el-button @click="add">Add a hotspot</el-button><NextStep />
+    <el-button @click="add">Add a hotspot</el-button><slot name="act"><NextStep /></slot>
   </PageHead>
   <EmptyState v-if="!site" title="No hotspot yet">
     <p>
