@@ -2,14 +2,14 @@
 
 /** The folders of the core from the bottom up; those of one floor do not know each other. */
 const FLOORS = [
-  ['units'],
+  ['units', 'tables'],
   ['plan'],
   ['path'],
   ['codeplug', 'settings'],
   ['checks'],
   ['builder'],
   ['formats', 'compare', 'card', 'layouts'],
-  ['lists', 'run-sheet'],
+  ['lists', 'run-sheet', 'kits'],
   ['modes'],
   ['registries'],
   ['agreement'],

@@ -1,25 +1,7 @@
-/**
- * CSV by RFC 4180, with the one care spreadsheets need: a cell that begins with = + - @ (or tab, CR) would be run as a
- * formula, so it gets a leading apostrophe, which reading takes away again. Signed numbers stay as they are.
- */
+/** CSV by RFC 4180; cells that a spreadsheet would run as formulas are made harmless, and read as they were. */
 import Papa from 'papaparse';
+import { harmless, original } from '../tables/harmless';
 import type { ReadFinding } from './format';
-
-const RISKY = /^'*[=+\-@\t\r]/;
-const SIGNED_NUMBER = /^[+-]\d+(\.\d+)?$/;
-
-/**
- * A cell that a spreadsheet would not run: with an apostrophe before `= + - @`, tab and return, but for signed
- * numbers.
- */
-export function harmless(cell: string): string {
-  return RISKY.test(cell) && !SIGNED_NUMBER.test(cell) ? `'${cell}` : cell;
-}
-
-/** A cell without the apostrophe that `harmless` put before it. */
-export function original(cell: string): string {
-  return cell.startsWith("'") && RISKY.test(cell.slice(1)) && !SIGNED_NUMBER.test(cell.slice(1)) ? cell.slice(1) : cell;
-}
 
 /** Rows as RFC 4180: commas, CR LF, quotes where they are needed and doubled; each cell made harmless. */
 export function writeCsv(rows: readonly (readonly string[])[]): string {

@@ -14,7 +14,8 @@ import { dmrNetwork } from '../modes/dmr/networks';
 import { rows } from '../plan/table';
 import type { Codeplug } from '../plan/types';
 import { groupsCsv } from '../modes/dmr/formats/groups-csv';
-import { harmless, original, readCsv, writeCsv } from './csv';
+import { harmless, original } from '../tables/harmless';
+import { readCsv, writeCsv } from './csv';
 import { bytesOf, describeReadFinding, textOf } from './format';
 import { planJson } from './plan-json';
 

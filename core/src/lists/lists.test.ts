@@ -13,7 +13,8 @@ import { readDate } from './dates';
 import { readNumber } from './numbers';
 import { asColumn } from './columns';
 import { correct, CORRECTIONS, differenceOf, saidOf, siteKey } from './corrections';
-import { decode, findDelimiter, readRaw } from './raw';
+import { findDelimiter } from '../tables/delimiter';
+import { decode, readRaw } from './raw';
 import { writeSites } from './sites-json';
 import type { ListedSite } from './types';
 

@@ -2,19 +2,14 @@
 import Papa from 'papaparse';
 import { GpxError, readGpxFile } from '../units/geo/gpx';
 import { readCoordinate } from './coordinates';
-import { checkColumns, checkLines, checkRows } from './limits';
+import { DELIMITERS, DELIMITER_NAMES, findDelimiter } from '../tables/delimiter';
+import { decodeBytes, type Encoding } from '../tables/encoding';
+import { checkColumns, checkLines, checkRows } from '../tables/limits';
 import { readNumber, readQuantity } from './numbers';
 import { readSitesDocument } from './sites-json';
 import type { RawList } from './types';
 
 const BOM = '\ufeff';
-const DELIMITERS = [';', '\t', '|', ','] as const;
-const DELIMITER_NAMES: Readonly<Record<string, string>> = {
-  ';': 'semicolons',
-  '\t': 'tabs',
-  '|': 'bars',
-  ',': 'commas',
-};
 const SAMPLE_LINES = 60;
 const CHUNK_LETTERS = 1_000_000;
 
@@ -23,37 +18,17 @@ export interface Decoded {
   encoding: string;
 }
 
-function byteOrder(bytes: Uint8Array): string | null {
-  if (bytes[0] === 0xff && bytes[1] === 0xfe) return 'utf-16le';
-  return bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : null;
-}
+const ENCODING_NAMES: Readonly<Record<Encoding, string>> = {
+  'utf-8': 'UTF-8',
+  'utf-16le': 'UTF-16LE',
+  'utf-16be': 'UTF-16BE',
+  'windows-1252': 'ISO-8859-1',
+};
 
-/** UTF-16 by its mark; UTF-8 where it is valid; else ISO-8859-1, which any bytes are. */
+/** The text of a list, and how it is encoded as people call it. */
 export function decode(bytes: Uint8Array): Decoded {
-  const marked = byteOrder(bytes);
-  if (marked) return { text: new TextDecoder(marked).decode(bytes), encoding: marked.toUpperCase() };
-  try {
-    return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), encoding: 'UTF-8' };
-  } catch {
-    return { text: new TextDecoder('iso-8859-1').decode(bytes), encoding: 'ISO-8859-1' };
-  }
-}
-
-/**
- * The delimiter that cuts the lines into the same number of cells most often. Semicolons go before commas, which may be
- * decimal.
- */
-export function findDelimiter(text: string): string {
-  let best = { delimiter: ',', score: 0 };
-  for (const delimiter of DELIMITERS) {
-    const { data } = Papa.parse<string[]>(text, { delimiter, preview: SAMPLE_LINES, skipEmptyLines: true });
-    const counts = new Map<number, number>();
-    for (const row of data) counts.set(row.length, (counts.get(row.length) ?? 0) + 1);
-    const [width, rows] = [...counts].sort((a, b) => b[1] - a[1])[0] ?? [0, 0];
-    const score = width < 2 || data.length === 0 ? 0 : rows / data.length;
-    if (score > best.score + 0.001) best = { delimiter, score };
-  }
-  return best.delimiter;
+  const { text, encoding } = decodeBytes(bytes);
+  return { text, encoding: ENCODING_NAMES[encoding] };
 }
 
 const isValue = (cell: string) => readNumber(cell) !== null || (cell.trim() !== '' && readCoordinate(cell) !== null);

@@ -1,5 +1,5 @@
 /** Lists of sites as JSON of our own (docs/formats.md): written from a directory, read like any other list. */
-import { checkRows } from './limits';
+import { checkRows } from '../tables/limits';
 import type { ColumnField, ListedSite, RawList } from './types';
 
 export const SITES_FORMAT = 'yellow-relay-sites';

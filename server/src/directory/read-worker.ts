@@ -1,5 +1,5 @@
 /** A thread that reads lists, one at a time, asked for chunk after chunk. */
-import { ListTooLarge } from '@relay/core/lists/limits';
+import { ListTooLarge } from '@relay/core/tables/limits';
 import type { ColumnField } from '@relay/core/lists/types';
 import { serveThread } from '../threads/serve';
 import { ListReading, type ReadHead } from './reading';

@@ -3,7 +3,7 @@
  * in tables, a cell that a spreadsheet would run gets a leading apostrophe, which pasting takes away again.
  */
 import Papa from 'papaparse';
-import { harmless, original } from '@relay/core/formats/csv';
+import { harmless, original } from '@relay/core/tables/harmless';
 
 export function parseTsv(text: string): string[][] {
   const { data } = Papa.parse<string[]>(text.replace(/\r?\n$/, ''), { delimiter: '\t' });

@@ -1,6 +1,12 @@
-/** What one list may hold. Far more than any real one; less than what would keep a server busy. */
+/** What one table may hold. Far more than any real one; less than what would keep a server busy. */
 
-export const LIST_LIMITS = { rows: 500_000, columns: 300, lineLetters: 100_000, lines: 1_000_000 } as const;
+export const LIST_LIMITS = {
+  rows: 500_000,
+  columns: 300,
+  lineLetters: 100_000,
+  lines: 1_000_000,
+  cellLetters: 20_000,
+} as const;
 
 /** A list that holds more than is read: says where, what was found and what is allowed. */
 export class ListTooLarge extends Error {
@@ -25,6 +31,12 @@ export function checkRows(count: number): void {
 export function checkColumns(place: string, count: number): void {
   if (count > LIST_LIMITS.columns)
     throw new ListTooLarge(place, `${many(count)} columns`, `at most ${many(LIST_LIMITS.columns)}`);
+}
+
+/** `place`: where it stands. @throws ListTooLarge */
+export function checkCell(place: string, letters: number): void {
+  if (letters > LIST_LIMITS.cellLetters)
+    throw new ListTooLarge(place, `a cell of ${many(letters)} characters`, `at most ${many(LIST_LIMITS.cellLetters)}`);
 }
 
 /** How often the commonest of some letters stands in a text. */
