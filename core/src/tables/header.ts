@@ -18,8 +18,9 @@ export function hasTitles(rows: readonly (readonly string[])[]): boolean {
   if (all.length === 0) return named.every((cell) => !hasDigit(cell));
   // Most columns have a title: a row of data has holes.
   const rest = all.slice(0, SAMPLE);
-  const isAgain = first.some((cell, at) => cell.trim() !== '' && rest.some((row) => row[at] === cell));
-  if (isAgain) return false;
+  // A word or two may be title and value: `Wide` in a column of widths.
+  const again = first.filter((cell, at) => cell.trim() !== '' && rest.some((row) => row[at] === cell)).length;
+  if (again > 0 && again * 4 > named.length) return false;
   const isOfNumbers = (at: number) => {
     const cells = rest.map((row) => row[at] ?? '').filter((cell) => cell.trim() !== '');
     return cells.length > 0 && cells.filter(hasDigit).length > cells.length * 0.6;

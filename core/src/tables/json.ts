@@ -43,8 +43,7 @@ function leavesOf(source: string, row: Node, path = ''): Map<string, Leaf> {
   const put = (way: string, value: Node) => {
     const isList = value.type === 'array' && childrenOf(value).every(isScalar);
     if (isScalar(value) || isList) leaves.set(way, leafOf(source, value));
-    else if (value.type === 'object')
-      for (const [inner, leaf] of leavesOf(source, value, way)) leaves.set(inner, leaf);
+    else if (value.type === 'object') for (const [inner, leaf] of leavesOf(source, value, way)) leaves.set(inner, leaf);
   };
   if (row.type === 'array') childrenOf(row).forEach((value, at) => put(String(at + 1), value));
   for (const property of row.type === 'object' ? childrenOf(row) : []) {
@@ -70,7 +69,13 @@ function rowOf(source: string, node: Node, line: number): SpannedRow {
   };
 }
 
-function tablesIn(source: string, node: Node, path: string, found: SpannedTable[], lineAt: (at: number) => number): void {
+function tablesIn(
+  source: string,
+  node: Node,
+  path: string,
+  found: SpannedTable[],
+  lineAt: (at: number) => number,
+): void {
   if (node.type === 'array') {
     const items = childrenOf(node);
     const isTable = items.length > 0 && items.every((item) => item.type === 'object' || item.type === 'array');

@@ -42,7 +42,13 @@ function openSheet(sheet: Worksheet): OpenSheet | null {
   });
   const filled = ({ cells }: { cells: string[] }) => cells.filter((cell) => cell.trim() !== '').length;
   const width = Math.max(0, ...lines.map(filled));
-  const above = width > 2 ? Math.max(0, lines.findIndex((one) => filled(one) > 1)) : 0;
+  const above =
+    width > 2
+      ? Math.max(
+          0,
+          lines.findIndex((one) => filled(one) > 1),
+        )
+      : 0;
   const inside = lines.slice(above);
   if (inside.length === 0) return null;
   const isHeaded = hasTitles(inside.map(({ cells }) => cells));

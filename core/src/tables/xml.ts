@@ -75,7 +75,13 @@ function parse(text: string): Element {
   return root;
 }
 
-const ESCAPES: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&apos;' };
+const ESCAPES: Readonly<Record<string, string>> = {
+  '&': '&amp;',
+  '<': '&lt;',
+  '>': '&gt;',
+  '"': '&quot;',
+  "'": '&apos;',
+};
 const escaped = (text: string) => text.replace(/[&<>"']/g, (letter) => ESCAPES[letter]!);
 
 const isLeaf = (one: Element) => one.children.length === 0;

@@ -1,0 +1,192 @@
+/** What columns of channels hold whatever the mode, and those of zones and scan lists. Titles in eight languages. */
+import type { KitField } from './kit-field';
+import { NO, YES } from './plain';
+
+const RECEIVE = String.raw`(rx|receiv\w*|recept\w*|empfang\w*|recep\w*|ricez\w*|ontvang\w*|mottag\w*|downlink|output|out|ausgabe\w*|ausgang\w*|sortie|salida|uscita|saida|uitgang|uit)`;
+const TRANSMIT = String.raw`(tx|transmi\w*|send\w*|sende\w*|d?emiss?\w*|emett\w*|emis\w*|trasmis\w*|zend\w*|uplink|input|in|eingabe\w*|eingang\w*|entree|entrada|ingresso|ingang)`;
+const FREQUENCY = String.raw`(freq\w*|frequen\w*|frec\w*|qrg|mhz|khz|hz|f)`;
+const TONE = String.raw`(ctcss\w*|dcs|tones?|ton|tonos?|toni|toon|subton\w*|subaudio|pl|tonruf|subtoon|ctdcs)`;
+
+/** Both words in either order, or run together. */
+const both = (side: string, what: string) =>
+  `((\\b${side}\\b.*\\b${what}\\b)|(\\b${what}\\b.*\\b${side}\\b)|(\\b${side}${what}\\b))`;
+const NOT_FREQUENCY =
+  /ctcss|dcs|tone?\b|ton\b|list|group|gruppe|power|leistung|offset|shift|ablage|color|slot|id\b|contact|mode|lock|only|inhibit|nac/;
+
+/** Cells with as many digits as frequencies have: `60` is a time, `145.6` and `145600` are none. */
+const areFrequencies = (cells: readonly string[]) => {
+  const filled = cells.filter((cell) => /[1-9]/.test(cell));
+  return filled.filter((cell) => /\d{2}[.,]\d|\d{5}/.test(cell)).length > filled.length * 0.6;
+};
+
+export const NAME: KitField = {
+  id: 'name',
+  title: 'Name',
+  reads: { as: 'text', fits: (cell) => cell.length <= 60 },
+  heading:
+    /^((channel|chan|ch|canal|kanal|kanaal|memory|mem|can|zone?n?|zona|list\w*|liste|lista|lijst|contact\w*|kontakt\w*|contatto|group|gruppen?|groupe|grupo|gruppo|room|raum|salle|sala|stanza|scan|alias|station|site|code|bank|bereich\w*) ?)?(name[ns]?|nom|nombre|nome|naam|navn|namn|label|titel|title|titre|titolo|alias|tag|bezeichnung|benennung|libelle|etiqueta|etichetta|designation|denominazione|omschrijving|intitule)( (display|anzeige))?$|^(kanal|kontakt|zonen|listen|gruppen|raum|canale|kanaal)(name|naam|bezeichnung)$/,
+  loose:
+    /\bname\b|\bnom\b|^(nombre|nome|naam|etiqueta|etichetta|bezeichnung|libelle|intitule) (de|du|del|di|della|des|van) |^(channel|kanal|canal|canale|kanaal|zone|zona|contact|kontakt|contatto|room|raum|liste|lista|lijst|list|alias|scan list)$/,
+  never: /call|rufz|short|repeater|contact name of|file|own/,
+  telling: 0.75,
+  alone: (cells) => {
+    const filled = cells.filter((cell) => cell !== '');
+    return (
+      new Set(filled).size > filled.length * 0.9 &&
+      filled.filter((cell) => /\p{L}{2}/u.test(cell)).length > filled.length * 0.7
+    );
+  },
+};
+
+export const ROW: KitField = {
+  id: 'row',
+  title: 'Number of the row',
+  reads: { as: 'row' },
+  heading:
+    /^(no|nr|num|number|numero|nummer|n|#|index|idx|pos|position|posicion|posizione|row|line|zeile|ligne|fila|riga|regel|id|ch|channel|kanal|canal|canale|kanaal|memory|platz|speicher|lfd( nr)?|ord\w*|emplacement|posto|plek|channel (no|nr|number)|kanal ?(nr|nummer)|memory (no|nr|number|ch)|speicherplatz|(numero|n) (de |di )?(canal|canale|ligne))$/,
+  telling: 0.8,
+};
+
+export const MODE: KitField = {
+  id: 'mode',
+  title: 'Mode',
+  reads: { as: 'words', words: {} },
+  heading:
+    /^((channel|ch|canal|kanal|operating|op) ?)?(mode|modo|modus|betriebsart|kanaltyp|kanalart|modulation|modulacion|modulatie|modulazione|kanaal ?type)$|^(channel|kanal) ?type$|^type (de )?canal$|^tipo (de |di )?canale?$/,
+  loose: /^(type|typ|art|tipo|genre|soort)$|mode|modus|modo/,
+  never: /call|tone|ruf|scan|power|admit|contact|squelch|\brx\b|recep|receive|empfangs/,
+  telling: 0.85,
+};
+
+export const CHANNEL_COLUMNS: readonly KitField[] = [
+  NAME,
+  ROW,
+  MODE,
+  {
+    id: 'rx',
+    title: 'Receive frequency',
+    reads: { as: 'frequency' },
+    heading: new RegExp(
+      `${both(RECEIVE, FREQUENCY)}|^rx$|^(output|receive|downlink|empfang|reception|ausgabe|sortie|salida|uscita)$`,
+    ),
+    loose: new RegExp(
+      `^${FREQUENCY}( ${FREQUENCY})?$|\\b(frequency|frequenz|frequence|frecuencia|frequenza|frequentie|qrg)\\b`,
+    ),
+    never: new RegExp(`\\b${TRANSMIT}\\b|${NOT_FREQUENCY.source}`),
+    telling: 0.75,
+    alone: areFrequencies,
+  },
+  {
+    id: 'tx',
+    title: 'Transmit frequency',
+    reads: { as: 'frequency' },
+    heading: new RegExp(
+      `${both(TRANSMIT, FREQUENCY)}|^tx$|^(input|transmit|uplink|senden|emission|eingabe|entree|entrada|ingresso)$`,
+    ),
+    never: new RegExp(`\\b${RECEIVE}\\b|${NOT_FREQUENCY.source}`),
+    telling: 0.7,
+    alone: areFrequencies,
+  },
+  {
+    id: 'shift',
+    title: 'Shift',
+    reads: { as: 'shift' },
+    heading: /shift|offset|ablage|versatz|decalage|desplaz\w*|desfase|scostamento|verschuiving|desvio|ecart|delta/,
+    loose: /\bsplit\b|duplex|^dup/,
+    never: /dir|richtung|sens|sign|vorzeichen|ctcss|tone|utc|time|zeit/,
+    telling: 0.6,
+    alone: (cells) =>
+      cells.some((cell) =>
+        /^[+-]?\s*(0?[.,]6|[157][.,]6|[59][.,]0+|9[.,]4|600|1600|5000|7600|9400|\d{6,7})0*\D*$/.test(cell),
+      ),
+  },
+  {
+    id: 'direction',
+    title: 'Direction of the shift',
+    reads: {
+      as: 'words',
+      words: {
+        '+': /^(\+|plus|pos\w*|up|dup ?\+|duplex ?\+|\+dup|rpt ?\+|more|hoch|haut|arriba|su|piu)$/,
+        '-': /^(-|minus|neg\w*|down|dup ?-|duplex ?-|-dup|rpt ?-|moins|menos|meno|less|runter|bas|abajo|giu|min)$/,
+        '0': /^(|0|off|none|no|simplex|simp|s|sx|=|keine?|aus|aucune?|sans|ninguna?|nessuna?|geen|direct|direkt|ohne)$/,
+        split: /^(split|odd|oddsplit|cross|separate|getrennt|freq|tx)$/,
+      },
+    },
+    heading:
+      /direction|richtung|\bsens\b|sentido|direzione|richting|vorzeichen|\bsign\b|signe|signo|segno|teken|plus minus|(shift|offset|ablage|duplex|dup) ?(dir|mode|type|art)\w*/,
+    loose: /duplex|^dup\b|shift|offset|split|ablage|decalage|repeater/,
+    telling: 0.85,
+    alone: (cells) => cells.some((cell) => /[+-]|dup|plus|min/i.test(cell)),
+  },
+  {
+    id: 'power',
+    title: 'Power',
+    reads: {
+      as: 'words',
+      watts: true,
+      words: {
+        low: /^(l|lo|low|lowest|min|minimum|small|qrp|l1|low1|l2|low2|ultra ?low|very ?low|eco|niedrig|klein|gering|minimal|bas|basse|faible|baja|bajo|bassa|basso|laag|lav|lag|baixa)$/,
+        high: /^(h|hi|high|highest|max|maximum|full|turbo|big|gross|hoch|maximal|voll|haut|haute|fort|forte|alta|alto|hoog|hoj|hog)$/,
+        middle: /^(m|mid|mi|middle|medium|med|normal|mittel|moyen|moyenne|media|medio|midden|medel|l3|low3)$/,
+      },
+    },
+    heading: /power|leistung|puissance|potencia|potenza|vermogen|effekt|watt|\bpwr\b|sendepegel/,
+    telling: 0.8,
+    alone: (cells) => cells.some((cell) => /[a-z]{2}|\d ?w/i.test(cell)),
+  },
+  {
+    id: 'tone-tx',
+    title: 'Tone sent',
+    reads: { as: 'tone' },
+    heading: new RegExp(
+      `${both(TRANSMIT, TONE)}|\\b(encode|enc|codeur|sende ?ton|sendeton|ctcss geber)\\b|\\b(encoder?)\\b|tone? ?tx`,
+    ),
+    loose: new RegExp(`\\b${TONE}\\b`),
+    never: new RegExp(`\\b${RECEIVE}\\b|decod|\\bdec\\b|mode|type|squelch|auswert|1750`),
+    telling: 0.75,
+  },
+  {
+    id: 'tone-rx',
+    title: 'Tone heard',
+    reads: { as: 'tone' },
+    heading: new RegExp(
+      `${both(RECEIVE, TONE)}|\\b(decode|dec|decodeur|tsql|tone sq\\w*|ctcss auswerter|empfangston)\\b|\\b(decoder?)\\b|tone? ?rx`,
+    ),
+    loose: new RegExp(`squelch.*${TONE}|${TONE}.*squelch`),
+    never: new RegExp(`\\b${TRANSMIT}\\b|encod|mode|type`),
+    telling: 0.5,
+  },
+  {
+    id: 'tx-off',
+    title: 'Receive only',
+    reads: { as: 'words', words: { yes: YES, no: NO } },
+    heading:
+      /(rx|receive) ?only|tx ?(inhibit|off|forbid\w*|disable\w*|prohibit\w*|lock)|(transmit|tx) (inhibit|off|disabled?)|nur empfang|sende ?sperre|reception (seule|seulement)|solo (rx|recepcion|ricezione)|(emission|tx) (interdite|bloquee)|alleen (rx|ontvangst)/,
+    telling: 0,
+  },
+  {
+    id: 'zone',
+    title: 'Zone',
+    reads: { as: 'text', fits: (cell) => cell.length <= 60 },
+    heading: /^(zone|zona|bank|bereich|zonen?name|zone name|nom de zone|kanalgruppe|channel group)$/,
+    telling: 0,
+  },
+];
+
+/** A list of channels: zones, scan lists. */
+export const LIST_COLUMNS: readonly KitField[] = [
+  NAME,
+  ROW,
+  {
+    id: 'member',
+    title: 'Members',
+    reads: { as: 'members' },
+    heading:
+      /member|channel|kanal|canal|canau\w*|mitglied|membre|miembro|membro|leden|contact|kontakt|inhalt|content|entries|groups?|gruppen?|grupos|groupes/,
+    telling: 0.6,
+  },
+];
+
+export const ZONES_CALLED = /zone|zona|\bbank|bereich|kanalgruppe|channel group|memory group/;
+export const SCAN_CALLED = /scan|suchlauf|balay|escan|exploration|scansion|zoek|scannen/;
+export const CHANNELS_CALLED = /channel|kanal|kanael|canal|canau|memor|frequen|speicher/;

@@ -1,0 +1,129 @@
+/** The text of a cell as a value and back. What cannot be read is `undefined`; every pair is checked against the cells. */
+import type { CellCodec } from '../plan/kit';
+import { NO_TONE, readTone, TONE_PATTERN } from '../units/tones';
+import { plainWord } from './plain';
+
+const NUMBER = /^([+-]?)\s*(\d+(?:[.,]\d+)?|[.,]\d+)\s*([a-z]*)$/i;
+
+export interface CellNumber {
+  value: number;
+  decimals: number;
+  comma: boolean;
+  plus: boolean;
+  suffix: string;
+}
+
+/** A number with point or comma, and what stands behind it; `null` for anything else. */
+export function numberIn(cell: string): CellNumber | null {
+  const match = NUMBER.exec(cell.trim().replace('−', '-'));
+  if (!match) return null;
+  const [, sign, digits, unit] = match;
+  const value = Number(digits!.replace(',', '.')) * (sign === '-' ? -1 : 1);
+  const suffix =
+    unit === ''
+      ? ''
+      : cell
+          .trim()
+          .slice(cell.trim().length - unit!.length - (/\s/.test(cell.trim().at(-unit!.length - 1) ?? '') ? 1 : 0));
+  return {
+    value,
+    decimals: /[.,](\d*)$/.exec(digits!)?.[1]?.length ?? 0,
+    comma: digits!.includes(','),
+    plus: sign === '+',
+    suffix,
+  };
+}
+
+/** As many digits as asked for, and more where the value needs them. */
+function withDecimals(value: number, [least, most]: readonly [number, number], comma: boolean): string {
+  const needed = (String(Number(value.toFixed(9))).split('.')[1] ?? '').length;
+  const text = value.toFixed(Math.max(least, needed, 0));
+  const shown = needed <= most ? text : value.toFixed(Math.max(needed, most));
+  return comma ? shown.replace('.', ',') : shown;
+}
+
+const STORED_TONE = new RegExp(TONE_PATTERN);
+
+function readToneCell({ none, hertz }: Extract<CellCodec, { as: 'tone' }>, cell: string): string | undefined {
+  if (none !== '' && plainWord(cell) === plainWord(none)) return NO_TONE;
+  const number = hertz.tenths ? numberIn(cell.slice(hertz.prefix.length)) : null;
+  const tone = readTone(number ? String(number.value / 10) : cell);
+  return tone === undefined || tone === null ? undefined : tone;
+}
+
+function toneCell({ none, hertz, code }: Extract<CellCodec, { as: 'tone' }>, tone: string): string {
+  if (tone === NO_TONE) return none;
+  if (/^D\d{3}[NI]$/.test(tone))
+    return `${code.prefix}${tone.slice(1, 4)}${tone.endsWith('I') ? code.inverted : code.normal}`;
+  const value = Number(tone);
+  const text = hertz.tenths ? String(Math.round(value * 10)) : withDecimals(value, hertz.decimals, hertz.comma);
+  return `${hertz.prefix}${text}${hertz.suffix}`;
+}
+
+/** The value that a cell stands for, as text; Hz for frequencies. Not for members, which are several. */
+export function decodeCell(codec: CellCodec, cell: string): string | undefined {
+  switch (codec.as) {
+    case 'frequency': {
+      const number = numberIn(cell);
+      if (!number) return undefined;
+      const hz = Math.round(number.value * codec.unitHz);
+      return Number.isSafeInteger(hz) ? String(hz) : undefined;
+    }
+    case 'whole': {
+      const { prefix, suffix } = codec;
+      const inner = cell.trim();
+      if (!inner.startsWith(prefix.trim()) || !inner.endsWith(suffix.trim())) return undefined;
+      const digits = inner.slice(prefix.trim().length, inner.length - suffix.trim().length).trim();
+      return /^\d{1,12}(\.0+)?$/.test(digits) ? String(Number(digits)) : undefined;
+    }
+    case 'hex': {
+      const digits = cell
+        .trim()
+        .replace(/^(0x|\$)/i, '')
+        .replace(/h$/i, '');
+      return /^[0-9a-f]{1,6}$/i.test(digits) ? digits.toUpperCase() : undefined;
+    }
+    case 'words': {
+      const exact = codec.words.find(([word]) => word === cell);
+      return (exact ?? codec.words.find(([word]) => plainWord(word) === plainWord(cell)))?.[1];
+    }
+    case 'tone':
+      return readToneCell(codec, cell);
+    case 'text':
+      return codec.pad > 0 ? cell : cell.trim();
+    case 'named':
+      return codec.none !== '' && cell === codec.none ? '' : cell.trim();
+    case 'members':
+      return undefined;
+  }
+}
+
+/** What stands in a cell for a value; `null` where the file has no way to say it. */
+export function encodeCell(codec: CellCodec, value: string): string | null {
+  switch (codec.as) {
+    case 'frequency': {
+      const hz = Number(value);
+      const sign = codec.plus && hz > 0 ? '+' : '';
+      return `${sign}${withDecimals(hz / codec.unitHz, codec.decimals, codec.comma)}${codec.suffix}`;
+    }
+    case 'whole':
+      return `${codec.prefix}${value.padStart(codec.width, '0')}${codec.suffix}`;
+    case 'hex':
+      return `${codec.prefix}${value.padStart(codec.width, '0')}`;
+    case 'words':
+      return codec.words.find(([, meaning]) => meaning === value)?.[0] ?? null;
+    case 'tone': {
+      const stored = value === NO_TONE || STORED_TONE.test(value);
+      if (!stored) return null;
+      const text = toneCell(codec, value);
+      // What would be read as something else is no way to say it.
+      return value === NO_TONE || readToneCell(codec, text) === value ? text : null;
+    }
+    case 'text':
+      return (codec.capitals ? value.toUpperCase() : value).padEnd(codec.pad);
+    case 'named':
+      return value === '' ? codec.none : value;
+    case 'members':
+      return null;
+  }
+}

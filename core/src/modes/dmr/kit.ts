@@ -1,0 +1,184 @@
+/** DMR in the files of other people's programs: titles and words by which it is recognised. */
+import type { ChannelLink, KitField, ModeKit, RecordRole } from '../../kits/kit-field';
+import { NAME, ROW } from '../../kits/channel-columns';
+import { ADDRESS_MAX, COLOR_CODE_MAX } from '../../plan/modes/dmr/limits';
+import type { Contact, ReceiveList } from '../../plan/modes/dmr/types';
+import type { ChannelValues, ValuesOf } from '../../plan/types';
+
+const GROUP =
+  /^(g|group|groups|group ?call|gruppe\w*|gruppenruf|(appel )?(de )?groupe|(llamada )?(de |en )?grupo|(chiamata )?(di )?gruppo|groep\w*|tg|talk ?group|0)$/;
+const PRIVATE =
+  /^(p|private|private ?call|individual\w*|einzel\w*|einzelruf|privat\w*|(appel )?(individuel|prive)|(llamada )?(privada|individual)|(chiamata )?(privata|individuale)|prive\w*|person\w*|1)$/;
+
+const CALL: KitField = {
+  id: 'call',
+  title: 'Call',
+  reads: { as: 'words', words: { group: GROUP, private: PRIVATE } },
+  heading:
+    /call ?(type|kind)|ruf ?(art|typ)|type d ?appel|tipo (de |di )?(llamada|chiamata)|(contact|kontakt) ?(type|typ|art)|gesprekstype|oproep/,
+  loose: /^(type|typ|art|tipo|genre|soort|call|ruf|appel|llamada|chiamata)$/,
+  never: /id|alert|mode|confirm/,
+  telling: 0.6,
+  alone: (cells) => cells.some((cell) => /[a-z]{3}/i.test(cell)),
+};
+
+const NUMBER: KitField = {
+  id: 'number',
+  title: 'Number called',
+  reads: { as: 'whole', low: 1, high: ADDRESS_MAX },
+  heading:
+    /talk ?group|^tg\b|(call|dmr|contact|group|ruf|gruppen?|kontakt|ziel|dest\w*)[ -]?(id|no|nr|num\w*|nummer)\b|^(id|number|nummer|numero|rufnummer|zielnummer|num|dmr ?id|identifiant)$|numero (de |du |di )?(groupe|grupo|gruppo|appel)/,
+  never: /radio|own|eigene|name|list|row|color|slot|alias|\b(rx|tx|gid|dg|sent|heard)\b/,
+  telling: 0.5,
+  alone: (cells) => {
+    const filled = cells.filter((cell) => cell !== '');
+    return (
+      filled.some((cell) => Number(cell) > 100) && filled.filter((cell) => cell.length < 9).length === filled.length
+    );
+  },
+};
+
+const isDmr = (values: ChannelValues): values is ValuesOf<'dmr'> & ChannelValues => values.mode === 'dmr';
+
+const CONTACT: ChannelLink = {
+  fieldId: 'contact',
+  role: 'contacts',
+  take(values, row) {
+    if (!isDmr(values) || row === null) return;
+    const { kind, number } = row as Contact;
+    values.dmr.call = { kind, number };
+  },
+  find(values, rows) {
+    if (!isDmr(values)) return null;
+    const { kind, number } = values.dmr.call;
+    return (rows as readonly Contact[]).find((one) => one.kind === kind && one.number === number);
+  },
+  make: (values, id): Contact => {
+    const { kind, number } = (values as ValuesOf<'dmr'>).dmr.call;
+    return { id, name: `${kind === 'group' ? 'Group' : 'Call'} ${number}`, kind, number };
+  },
+};
+
+const LIST: ChannelLink = {
+  fieldId: 'receive-list',
+  role: 'receive lists',
+  take(values, row) {
+    if (isDmr(values)) values.dmr.receiveListId = row?.id ?? null;
+  },
+  find(values, rows) {
+    if (!isDmr(values) || values.dmr.receiveListId === null) return null;
+    return rows.find((one) => one.id === values.dmr.receiveListId);
+  },
+};
+
+const contacts: RecordRole = {
+  role: 'contacts',
+  mode: 'dmr',
+  key: 'contacts',
+  called: /contact|kontakt|contatt|talk ?group|adress|address|adres|rufgruppe|groupes d appel|digital ?contact/,
+  needs: ['name', 'number'],
+  fields: [NAME, ROW, CALL, NUMBER],
+  cells: (row) => {
+    const { kind, number } = row as Contact;
+    return { texts: { call: kind, number: String(number) } };
+  },
+  row({ call = 'group', number = '' }) {
+    const contact: Omit<Contact, 'id' | 'name'> = {
+      kind: call === 'private' ? 'private' : 'group',
+      number: Number(number),
+    };
+    return contact.number > 0 ? contact : null;
+  },
+  same: (row) => `${(row as Contact).kind} ${(row as Contact).number}`,
+  number: (row) => String((row as Contact).number),
+};
+
+const receiveLists: RecordRole = {
+  role: 'receive lists',
+  mode: 'dmr',
+  key: 'receiveLists',
+  called:
+    /(rx|receive|group|empfang\w*|gruppen) ?(group)? ?list|rx ?group|empfangs|liste\w* (de )?(reception|groupes?)|lista (de )?(recepcion|ricezione|grupos)|ontvangst/,
+  needs: ['name', 'member'],
+  fields: [
+    NAME,
+    ROW,
+    {
+      id: 'member',
+      title: 'Members',
+      reads: { as: 'members' },
+      heading: /member|contact|kontakt|group|gruppe|groupe|grupo|gruppo|mitglied|membre|miembro/,
+      telling: 0.6,
+    },
+  ],
+  cells: (row) => ({ texts: {}, members: (row as ReceiveList).groups.map(String) }),
+  row: (_, members) => ({ groups: members.map(Number) }) as Omit<ReceiveList, 'id' | 'name'>,
+  same: (row) => (row as ReceiveList).groups.join(' '),
+  lists: 'contacts',
+};
+
+export const kit: ModeKit = {
+  called: /\bdmr\b|^digital$|^(d|dig|digi)$|^numerique$|^digitale?$|^digitaal$/,
+  shownBy: ['color-code', 'slot', 'contact', 'receive-list'],
+  fields: [
+    {
+      id: 'color-code',
+      title: 'Color code',
+      reads: { as: 'whole', low: 0, high: COLOR_CODE_MAX },
+      heading: /colou?r|farb|couleur|kleur|^cc\b|codigo de color|codice colore|farge|\bcc$/,
+      telling: 0.35,
+    },
+    {
+      id: 'slot',
+      title: 'Time slot',
+      reads: {
+        as: 'words',
+        words: {
+          1: /^((time ?)?slot|ts|zeitschlitz|zs|it|s|intervalle)? ?[-#]?1$/,
+          2: /^((time ?)?slot|ts|zeitschlitz|zs|it|s|intervalle)? ?[-#]?2$/,
+        },
+      },
+      heading: /slot|zeitschlitz|^ts\b|intervalle|intervalo|ranura|tijdslot|^it$/,
+      never: /direct|dual|capacity/,
+      telling: 0.4,
+    },
+    CALL,
+    NUMBER,
+    {
+      id: 'contact',
+      title: 'Contact called',
+      reads: { as: 'named', role: 'contacts' },
+      heading:
+        /contact|kontakt|contatt|talk ?group|^tg\b|ziel|destin\w*|sprechgruppe|rufgruppe|groupe d ?appel|destinatario|bestemming/,
+      never: /list|type|typ|art|\bid\b|alias|rx|empf/,
+      telling: 0.8,
+    },
+    {
+      id: 'receive-list',
+      title: 'Receive list',
+      reads: { as: 'named', role: 'receive lists' },
+      heading:
+        /(rx|receive|empfangs?|group|gruppen|reception|recepcion|ricezione|ontvangst)[ -]?(group|gruppen|groupe)?[ -]?(list\w*|lijst|gruppe)|li(st|jst)\w* (de |di |du )?(rx|reception|recepcion|ricezione|ontvangst)/,
+      never: /scan/,
+      telling: 0.75,
+    },
+    {
+      id: 'admit',
+      title: 'Admit',
+      reads: {
+        as: 'words',
+        words: {
+          always: /^(always|immer|toujours|siempre|sempre|altijd|allow tx|off|always allow)$/,
+          'channel-free':
+            /^(channel|free|idle|busy)?.*(channel|kanal|canal|canale|kanaal)[ -]?(free|frei|libre|libero|vrij|idle)$|^(frei|free|libre|kanal frei)$/,
+          'color-code-free': /(colou?r|farb|couleur|kleur|cc|codigo|colore).*(free|frei|libre|libero|vrij|idle|same)?$/,
+        },
+      },
+      heading:
+        /admit|(tx|transmit) ?(permit|admit|criteri\w*|allow\w*)|sende ?(erlaubnis|freigabe|bedingung)|permis\w*|permess\w*|critere|criterio|zend ?(voorwaarde|criterium)|busy lock/,
+      telling: 0.6,
+    },
+  ],
+  links: [CONTACT, LIST],
+  roles: [contacts, receiveLists],
+};
