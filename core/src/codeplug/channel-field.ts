@@ -23,6 +23,9 @@ export interface RowLink<M extends ModeId = ModeId> {
   set(values: ValuesOf<M>, id: Id | null): void;
 }
 
+/** A field of this weight and more tells which path a channel is. */
+export const PATH_WEIGHT = 5;
+
 export interface ChannelField<M extends ModeId = ModeId> {
   id: string;
   /** The column's heading, unit included. */
@@ -32,6 +35,13 @@ export interface ChannelField<M extends ModeId = ModeId> {
   order: number;
   /** Width of its column, px at 13 px text. */
   width: number;
+  /**
+   * How likely a difference in it keeps a call from coming through, 1 to 10; 0: it is only a name. From `PATH_WEIGHT` on
+   * it makes another path of it. Common practice.
+   */
+  weight: number;
+  /** Whether two channels have the same, where the same is shown in two ways; without: by what is shown. */
+  same?(one: ValuesOf<M>, codeplug: CodeplugBlocks, other: ValuesOf<M>, otherCodeplug: CodeplugBlocks): boolean;
   /** Its spaces count: it is shown and read with them. */
   spaces?: true;
   /** The closed set of words it takes, when there is one. */
@@ -78,6 +88,12 @@ function ofMode<M extends ModeId>(mode: M, field: ChannelField<M>): ColumnField 
       return { put: (to) => void (mine(to) && reading.put(to)) };
     },
     copy: (to, from) => void (mine(to) && mine(from) && field.copy(to, from)),
+    ...(field.same
+      ? {
+          same: (one: ChannelValues, a: CodeplugBlocks, other: ChannelValues, b: CodeplugBlocks) =>
+            mine(one) && mine(other) ? field.same!(one, a, other, b) : mine(one) === mine(other),
+        }
+      : {}),
     ...(guarded ? { link: guarded } : {}),
   };
 }
@@ -116,6 +132,9 @@ function sharedColumn(one: ColumnField, other: ColumnField): ColumnField {
     show: (values, codeplug) => of(values).show(values, codeplug),
     read: (text, codeplug) => both(one.read(text, codeplug), other.read(text, codeplug)),
     copy: (to, from) => of(to).copy(to, from),
+    ...(one.same && other.same
+      ? { same: (a: ChannelValues, x: CodeplugBlocks, b: ChannelValues, y: CodeplugBlocks) => of(a).same!(a, x, b, y) }
+      : {}),
     ...(one.readStored && other.readStored
       ? { readStored: (text: string) => both(one.readStored!(text), other.readStored!(text)) }
       : {}),

@@ -18,6 +18,7 @@ function readFrequency(text: string, put: (to: ChannelValues, hz: number) => voi
 const GENERAL_FIELDS: readonly ChannelField[] = [
   {
     id: 'name',
+    weight: 0,
     title: 'Channel',
     kind: 'text',
     order: 10,
@@ -34,6 +35,7 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
   },
   {
     id: 'rx',
+    weight: 10,
     title: 'Receive MHz',
     kind: 'number',
     order: 30,
@@ -54,6 +56,7 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
   },
   {
     id: 'shift',
+    weight: 8,
     title: 'Shift MHz',
     kind: 'number',
     order: 40,
@@ -71,6 +74,7 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
   },
   {
     id: 'power',
+    weight: 1,
     title: 'Power',
     kind: 'text',
     order: 300,

@@ -1,7 +1,7 @@
 /** The two tones of a channel, for every mode whose radios send or open for one. */
 import type { FactKey } from '../path/types';
 import type { ModeId, ValuesOf } from '../plan/types';
-import { nearestTone, readToneText, TONE_PATTERN, type ToneText } from '../units/tones';
+import { nearestTone, readToneText, sameTone, TONE_PATTERN, type ToneText } from '../units/tones';
 import type { ChannelField, Reading } from './channel-field';
 import { refused } from './reading';
 
@@ -37,6 +37,8 @@ export function toneFields<M extends ModeId>(
     return {
       id,
       title,
+      weight: side === 'toneTx' ? 5 : 3,
+      same: (one, _, other) => sameTone(get(one, side), get(other, side)),
       kind: 'text',
       order,
       width: 92,

@@ -98,6 +98,11 @@ export function decodeCell(codec: CellCodec, cell: string): string | undefined {
   }
 }
 
+/** A value in the one form that cells are held against: `04` and `4` are the same number. */
+export function plainValue(codec: CellCodec, value: string): string {
+  return codec.as === 'whole' && /^\d+$/.test(value) ? String(Number(value)) : value;
+}
+
 /** What stands in a cell for a value; `null` where the file has no way to say it. */
 export function encodeCell(codec: CellCodec, value: string): string | null {
   switch (codec.as) {
@@ -107,7 +112,7 @@ export function encodeCell(codec: CellCodec, value: string): string | null {
       return `${sign}${withDecimals(hz / codec.unitHz, codec.decimals, codec.comma)}${codec.suffix}`;
     }
     case 'whole':
-      return `${codec.prefix}${value.padStart(codec.width, '0')}${codec.suffix}`;
+      return `${codec.prefix}${plainValue(codec, value).padStart(codec.width, '0')}${codec.suffix}`;
     case 'hex':
       return `${codec.prefix}${value.padStart(codec.width, '0')}`;
     case 'words':

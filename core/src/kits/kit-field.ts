@@ -40,6 +40,10 @@ export interface KitField {
 /** A field of a channel that names a row which a mode keeps beside channels. */
 export interface ChannelLink {
   fieldId: string;
+  /** The fields of a channel that it says. */
+  says: readonly string[];
+  /** A cell that names nothing says that there is none; else nothing is said. */
+  saysNone?: true;
   role: KitRole;
   /** Takes over what the row says; `null`: none. */
   take(values: ChannelValues, row: RecordRow | null, codeplug: CodeplugBlocks): void;
@@ -70,6 +74,10 @@ export interface RecordRole {
   number?(row: RecordRow): string;
   /** Its members are rows of this kind, each by its number. */
   lists?: KitRole;
+  /** Of the rows that it lists, those that it may hold. */
+  takes?(row: RecordRow): boolean;
+  /** A row for a member that is in no table. */
+  member?(number: string, id: string): RecordRow;
 }
 
 /** What a mode provides so that the files of any radio can be understood. */

@@ -248,11 +248,9 @@ function takeLinks(draft: Draft, targets: readonly Target[], modes: KitModes, an
       if (!target || carried.has(column.at) || title === -1 || there?.because === 'you said so') return [];
       const named = namesRows(column, target);
       if (!named || (named.telling < 0.6 && title !== 1)) return [];
+      // A title that names rows which are there says more than one that could be a number of its own.
       const distinct = column.texts.length > 2 ? 1 : 0.6;
-      const confidence =
-        title === 1
-          ? 0.7 + 0.27 * named.share * Math.max(0.6, named.telling)
-          : 0.85 * named.share * named.telling * distinct;
+      const confidence = title === 1 ? 0.97 + 0.02 * named.share : 0.85 * named.share * named.telling * distinct;
       return [
         {
           column,

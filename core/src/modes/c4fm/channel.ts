@@ -38,13 +38,14 @@ export function blankChannel(site?: Site): ValuesOf<'c4fm'> {
 function groupIdField(
   id: string,
   title: string,
-  [order, width]: [number, number],
+  [order, width, weight]: [number, number, number],
   fact: keyof C4fmFacts,
   key: 'groupTx' | 'groupRx',
 ): ChannelField<'c4fm'> {
   return {
     id,
     title,
+    weight,
     kind: 'text',
     order,
     width,
@@ -90,6 +91,7 @@ const tones = toneFields<'c4fm'>(
 export const fields: readonly ChannelField<'c4fm'>[] = [
   {
     id: 'room',
+    weight: 7,
     title: 'Room',
     kind: 'text',
     order: 50,
@@ -100,10 +102,11 @@ export const fields: readonly ChannelField<'c4fm'>[] = [
     copy: (to, from) => (to.c4fm = { ...to.c4fm, room: from.c4fm.room }),
     readStored: (text) => (STORED_ROOM.test(text) ? putRoom(text) : readRoom(text)),
   },
-  groupIdField('group-tx', 'Group sent', [80, 108], 'group-id', 'groupTx'),
-  groupIdField('group-rx', 'Group heard', [340, 114], 'group-id-heard', 'groupRx'),
+  groupIdField('group-tx', 'Group sent', [80, 108, 5], 'group-id', 'groupTx'),
+  groupIdField('group-rx', 'Group heard', [340, 114, 3], 'group-id-heard', 'groupRx'),
   {
     id: 'voice',
+    weight: 2,
     title: 'Voice',
     kind: 'text',
     order: 90,
@@ -116,6 +119,7 @@ export const fields: readonly ChannelField<'c4fm'>[] = [
   },
   {
     id: 'receive',
+    weight: 3,
     title: 'Opens for',
     kind: 'text',
     order: 100,

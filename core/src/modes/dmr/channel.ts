@@ -3,7 +3,7 @@ import type { ChannelField } from '../../codeplug/channel-field';
 import { choice, wholeBetween } from '../../codeplug/reading';
 import type { PathContext } from '../../path/types';
 import { rows } from '../../plan/table';
-import type { Channel, ChannelOf, Codeplug, Site, ValuesOf } from '../../plan/types';
+import type { Channel, ChannelOf, Codeplug, CodeplugBlocks, Site, ValuesOf } from '../../plan/types';
 import { ADDRESS_MAX, ADDRESS_MIN, COLOR_CODE_MAX, SIMPLEX_SLOT } from '../../plan/modes/dmr/limits';
 import type { AdmitCriterion } from '../../plan/modes/dmr/types';
 
@@ -55,6 +55,7 @@ export function blankChannel(site?: Site): ValuesOf<'dmr'> {
 export const fields: readonly ChannelField<'dmr'>[] = [
   {
     id: 'color-code',
+    weight: 6,
     title: 'Color code',
     kind: 'number',
     order: 150,
@@ -66,6 +67,7 @@ export const fields: readonly ChannelField<'dmr'>[] = [
   },
   {
     id: 'slot',
+    weight: 6,
     title: 'Slot',
     kind: 'number',
     order: 160,
@@ -77,6 +79,7 @@ export const fields: readonly ChannelField<'dmr'>[] = [
   },
   {
     id: 'call',
+    weight: 6,
     title: 'Call',
     kind: 'text',
     order: 170,
@@ -90,6 +93,7 @@ export const fields: readonly ChannelField<'dmr'>[] = [
   },
   {
     id: 'number',
+    weight: 8,
     title: 'Number',
     kind: 'number',
     order: 180,
@@ -102,6 +106,7 @@ export const fields: readonly ChannelField<'dmr'>[] = [
   },
   {
     id: 'receive-list',
+    weight: 4,
     title: 'Receive list',
     kind: 'text',
     order: 310,
@@ -120,10 +125,17 @@ export const fields: readonly ChannelField<'dmr'>[] = [
       return choice(text, ids as Record<string, string | null>, (to, id) => (to.dmr.receiveListId = id));
     },
     copy: (to, from) => (to.dmr = { ...to.dmr, receiveListId: from.dmr.receiveListId }),
+    // Lists that open for the same are the same, whatever they are called.
+    same: (one, codeplug, other, otherCodeplug) => {
+      const groups = (id: string | null, of: CodeplugBlocks) =>
+        id === null ? null : [...(of.dmr.receiveLists.byId[id]?.groups ?? [])].sort((a, b) => a - b).join(' ');
+      return groups(one.dmr.receiveListId, codeplug) === groups(other.dmr.receiveListId, otherCodeplug);
+    },
     link: { what: 'receive list', get: (one) => one.dmr.receiveListId, set: (to, id) => (to.dmr.receiveListId = id) },
   },
   {
     id: 'admit',
+    weight: 2,
     title: 'Admit',
     kind: 'text',
     order: 320,

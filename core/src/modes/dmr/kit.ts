@@ -42,6 +42,7 @@ const isDmr = (values: ChannelValues): values is ValuesOf<'dmr'> & ChannelValues
 
 const CONTACT: ChannelLink = {
   fieldId: 'contact',
+  says: ['call', 'number'],
   role: 'contacts',
   take(values, row) {
     if (!isDmr(values) || row === null) return;
@@ -61,6 +62,8 @@ const CONTACT: ChannelLink = {
 
 const LIST: ChannelLink = {
   fieldId: 'receive-list',
+  says: ['receive-list'],
+  saysNone: true,
   role: 'receive lists',
   take(values, row) {
     if (isDmr(values)) values.dmr.receiveListId = row?.id ?? null;
@@ -115,6 +118,8 @@ const receiveLists: RecordRole = {
   row: (_, members) => ({ groups: members.map(Number) }) as Omit<ReceiveList, 'id' | 'name'>,
   same: (row) => (row as ReceiveList).groups.join(' '),
   lists: 'contacts',
+  takes: (row) => (row as Contact).kind === 'group',
+  member: (number, id): Contact => ({ id, name: `Group ${number}`, kind: 'group', number: Number(number) }),
 };
 
 export const kit: ModeKit = {
@@ -169,9 +174,9 @@ export const kit: ModeKit = {
         as: 'words',
         words: {
           always: /^(always|immer|toujours|siempre|sempre|altijd|allow tx|off|always allow)$/,
-          'channel-free':
+          'channel free':
             /^(channel|free|idle|busy)?.*(channel|kanal|canal|canale|kanaal)[ -]?(free|frei|libre|libero|vrij|idle)$|^(frei|free|libre|kanal frei)$/,
-          'color-code-free': /(colou?r|farb|couleur|kleur|cc|codigo|colore).*(free|frei|libre|libero|vrij|idle|same)?$/,
+          'color code free': /(colou?r|farb|couleur|kleur|cc|codigo|colore).*(free|frei|libre|libero|vrij|idle|same)?$/,
         },
       },
       heading:

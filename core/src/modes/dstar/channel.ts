@@ -37,7 +37,7 @@ type FieldName = 'ur' | 'rpt1' | 'rpt2';
 function callSignField(
   name: FieldName,
   title: string,
-  order: number,
+  [order, weight]: [number, number],
   fact: keyof DstarFacts,
   problemOf: (text: string) => Refusal | null,
 ): ChannelField<'dstar'> {
@@ -47,6 +47,7 @@ function callSignField(
   return {
     id: name,
     title,
+    weight,
     kind: 'text',
     order,
     width: 104,
@@ -65,11 +66,12 @@ function callSignField(
 const DUPLEX = { duplex: true, simplex: false } as const;
 
 export const fields: readonly ChannelField<'dstar'>[] = [
-  callSignField('ur', 'UR', 120, 'ur', urProblem),
-  callSignField('rpt1', 'RPT1', 130, 'rpt1', accessProblem),
-  callSignField('rpt2', 'RPT2', 140, 'rpt2', accessProblem),
+  callSignField('ur', 'UR', [120, 7], 'ur', urProblem),
+  callSignField('rpt1', 'RPT1', [130, 5], 'rpt1', accessProblem),
+  callSignField('rpt2', 'RPT2', [140, 6], 'rpt2', accessProblem),
   {
     id: 'duplex',
+    weight: 3,
     title: 'Set to',
     kind: 'text',
     order: 330,

@@ -34,6 +34,7 @@ export const fields: readonly ChannelField<'fm'>[] = [
   ),
   {
     id: 'width',
+    weight: 1,
     title: 'Width kHz',
     kind: 'text',
     order: 370,

@@ -34,13 +34,14 @@ export function blankChannel(site?: Site): ValuesOf<'p25'> {
 function nacField(
   id: string,
   title: string,
-  [order, width]: [number, number],
+  [order, width, weight]: [number, number, number],
   fact: keyof P25Facts,
   key: 'nac' | 'nacRx',
 ): ChannelField<'p25'> {
   return {
     id,
     title,
+    weight,
     kind: 'text',
     order,
     width,
@@ -60,6 +61,7 @@ function nacField(
 export const fields: readonly ChannelField<'p25'>[] = [
   {
     id: 'p25-group',
+    weight: 8,
     title: 'Talk group',
     kind: 'text',
     order: 60,
@@ -76,6 +78,6 @@ export const fields: readonly ChannelField<'p25'>[] = [
         ? { put: (to) => void (to.p25.group = Number(text)) }
         : refused(`“${text}”`, `a whole number from 0 to ${GROUP_ALL}`),
   },
-  nacField('nac', 'NAC sent', [70, 102], 'nac', 'nac'),
-  nacField('nac-rx', 'NAC heard', [360, 112], 'nac-heard', 'nacRx'),
+  nacField('nac', 'NAC sent', [70, 102, 6], 'nac', 'nac'),
+  nacField('nac-rx', 'NAC heard', [360, 112, 4], 'nac-heard', 'nacRx'),
 ];

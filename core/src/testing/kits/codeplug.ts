@@ -96,7 +96,7 @@ function channelOf(
     case 'p25':
       return {
         name: `${site.place} P`,
-        values: { nac: 0x293 + (at % 5), nacRx: 0x293 + (at % 7), group: 10_000 + number },
+        values: { nac: 0x293 + (at % 5), nacRx: 0x293 + (at % 7), group: 10_000 + (number % 50_000) },
       };
     case 'fm':
       return {

@@ -247,7 +247,7 @@ export const WORDS: Readonly<Record<Language, Readonly<Record<string, readonly R
         { group: 'Group Call', private: 'Private Call' },
         { group: 'Group', private: 'Private' },
       ],
-      admit: [{ always: 'Always', 'channel-free': 'Channel Free', 'color-code-free': 'Color Code Free' }],
+      admit: [{ always: 'Always', 'channel free': 'Channel Free', 'color code free': 'Color Code Free' }],
       slot: [
         { 1: '1', 2: '2' },
         { 1: 'Slot 1', 2: 'Slot 2' },
@@ -275,7 +275,7 @@ export const WORDS: Readonly<Record<Language, Readonly<Record<string, readonly R
         { group: 'Gruppenruf', private: 'Einzelruf' },
         { group: 'Gruppe', private: 'Privat' },
       ],
-      admit: [{ always: 'Immer', 'channel-free': 'Kanal frei', 'color-code-free': 'Farbcode frei' }],
+      admit: [{ always: 'Immer', 'channel free': 'Kanal frei', 'color code free': 'Farbcode frei' }],
       slot: [
         { 1: '1', 2: '2' },
         { 1: 'TS1', 2: 'TS2' },
@@ -303,7 +303,7 @@ export const WORDS: Readonly<Record<Language, Readonly<Record<string, readonly R
         { group: 'Groupe', private: 'Privé' },
         { group: 'Appel de groupe', private: 'Appel individuel' },
       ],
-      admit: [{ always: 'Toujours', 'channel-free': 'Canal libre', 'color-code-free': 'Couleur libre' }],
+      admit: [{ always: 'Toujours', 'channel free': 'Canal libre', 'color code free': 'Couleur libre' }],
       slot: [
         { 1: '1', 2: '2' },
         { 1: 'IT1', 2: 'IT2' },
@@ -331,7 +331,7 @@ export const WORDS: Readonly<Record<Language, Readonly<Record<string, readonly R
         { group: 'Grupo', private: 'Privada' },
         { group: 'Llamada de grupo', private: 'Llamada privada' },
       ],
-      admit: [{ always: 'Siempre', 'channel-free': 'Canal libre', 'color-code-free': 'Color libre' }],
+      admit: [{ always: 'Siempre', 'channel free': 'Canal libre', 'color code free': 'Color libre' }],
       slot: [
         { 1: '1', 2: '2' },
         { 1: 'Slot 1', 2: 'Slot 2' },
@@ -359,7 +359,7 @@ export const WORDS: Readonly<Record<Language, Readonly<Record<string, readonly R
         { group: 'Gruppo', private: 'Privata' },
         { group: 'Chiamata di gruppo', private: 'Chiamata privata' },
       ],
-      admit: [{ always: 'Sempre', 'channel-free': 'Canale libero', 'color-code-free': 'Colore libero' }],
+      admit: [{ always: 'Sempre', 'channel free': 'Canale libero', 'color code free': 'Colore libero' }],
       slot: [{ 1: '1', 2: '2' }],
       direction: [
         { '+': '+', '-': '-', '0': '' },
@@ -384,7 +384,7 @@ export const WORDS: Readonly<Record<Language, Readonly<Record<string, readonly R
         { group: 'Groep', private: 'Privé' },
         { group: 'Groepsoproep', private: 'Privéoproep' },
       ],
-      admit: [{ always: 'Altijd', 'channel-free': 'Kanaal vrij', 'color-code-free': 'Kleurcode vrij' }],
+      admit: [{ always: 'Altijd', 'channel free': 'Kanaal vrij', 'color code free': 'Kleurcode vrij' }],
       slot: [
         { 1: '1', 2: '2' },
         { 1: 'TS 1', 2: 'TS 2' },

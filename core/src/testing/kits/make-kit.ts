@@ -237,10 +237,7 @@ class Maker {
       this.shared(
         'admit',
         (value) =>
-          this.word(
-            'admit',
-            { always: 'always', 'channel free': 'channel-free', 'color code free': 'color-code-free' }[value]!,
-          ),
+          this.word('admit', value),
         this.word('admit', 'always'),
       ),
       ...['ur', 'rpt1', 'rpt2', 'group-tx', 'group-rx', 'voice', 'receive', 'nac', 'nac-rx', 'p25-group'].map((id) =>

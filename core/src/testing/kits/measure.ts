@@ -95,7 +95,6 @@ function meansSame(
   const read = cell === '' && blank !== null ? blank : decodeCell(codec, cell);
   if (read === undefined) return false;
   if (field === 'tone-tx' || field === 'tone-rx') return read === (value || 'none');
-  if (field === 'admit') return read.replaceAll('-', ' ') === value;
   if (field === 'group-tx' || field === 'group-rx') return Number(read) === Number(value);
   return read.trim() === value.trim();
 }

@@ -1,0 +1,348 @@
+/**
+ * What the files of a kit mean: a codeplug, without links to sites and wants, and where each of its rows stands. A row
+ * that cannot be understood is told and left out; the rest goes on.
+ */
+import { channelFields } from '../codeplug/channel-fields';
+import { emptyCodeplug } from '../plan/create';
+import type { CellCodec, KitRole } from '../plan/kit';
+import { MODE_IDS } from '../plan/modes';
+import type { RecordRow } from '../plan/record-kind';
+import { recordsOf } from '../plan/records';
+import { putRow } from '../plan/table';
+import type { Channel, ChannelValues, Codeplug, Id, ModeId } from '../plan/types';
+import { quoted } from '../formats/format';
+import { formatMHz, MOST_HZ } from '../units/quantities';
+import { decodeCell } from './codec';
+import type { KitModes, RecordRole } from './kit-field';
+import {
+  cellOf,
+  columnsOfField,
+  isFreeRow,
+  type KitFinding,
+  type KitTable,
+  ofRole,
+  type PlacedColumn,
+} from './kit-tables';
+import { memberTexts, RowLookup, type RowNames, rowNames } from './refs';
+
+export interface RowPlace {
+  table: KitTable;
+  row: number;
+}
+
+export interface KitContent {
+  codeplug: Codeplug;
+  /** Where each channel, zone and record stands. A list of one row for each member stands in several. */
+  places: ReadonlyMap<Id, readonly RowPlace[]>;
+  /** Fields of a channel that the files say, by the channel. */
+  said: ReadonlyMap<Id, ReadonlySet<string>>;
+  findings: KitFinding[];
+}
+
+/** What a cell must be for it to be understood. */
+export function expectedIn(codec: CellCodec): string {
+  switch (codec.as) {
+    case 'frequency':
+      return `a number in units of ${codec.unitHz === 1e6 ? 'MHz' : codec.unitHz === 1e3 ? 'kHz' : `${codec.unitHz} Hz`}`;
+    case 'whole':
+      return `a whole number${codec.prefix === '' ? '' : ` behind “${codec.prefix}”`}`;
+    case 'hex':
+      return 'hex digits';
+    case 'words':
+      return codec.words.map(([word]) => `“${word}”`).join(', ');
+    case 'tone':
+      return `a tone, or “${codec.none}”`;
+    case 'text':
+      return 'a text';
+    case 'named':
+    case 'members':
+      return `the ${codec.by} of one of the ${codec.role}`;
+  }
+}
+
+const MOST_FINDINGS = 1000;
+
+class Reader {
+  readonly codeplug = emptyCodeplug();
+  readonly findings: KitFinding[];
+  readonly places = new Map<Id, RowPlace[]>();
+  readonly said = new Map<Id, Set<string>>();
+  private readonly lookups = new Map<KitRole, RowLookup>();
+  private readonly taken = new Set<Id>();
+
+  constructor(
+    private readonly tables: readonly KitTable[],
+    private readonly modes: KitModes,
+    findings: readonly KitFinding[],
+  ) {
+    this.findings = [...findings];
+  }
+
+  private wrong({ file, table }: KitTable, row: number, column: string, found: string, expected: string): void {
+    if (this.findings.length < MOST_FINDINGS)
+      this.findings.push({ file, part: table.part, line: table.rows[row]!.line, column, found, expected });
+  }
+
+  private id(wish: string): Id {
+    let id = wish;
+    for (let n = 2; this.taken.has(id); n += 1) id = `${wish}-${n}`;
+    this.taken.add(id);
+    return id;
+  }
+
+  /** What the cells of a row say, by field; what cannot be read is told. */
+  private texts(table: KitTable, row: number): Map<string, { text: string; column: PlacedColumn }> {
+    const found = new Map<string, { text: string; column: PlacedColumn }>();
+    for (const column of table.columns) {
+      const { field, codec, blank, title } = column.layout;
+      if (field === null || codec === null || field === 'member' || codec.as === 'named') continue;
+      const cell = cellOf(table, row, column);
+      if (cell.trim() === '') {
+        if (blank !== null) found.set(field, { text: blank, column });
+        continue;
+      }
+      const text = decodeCell(codec, cell);
+      if (text === undefined) this.wrong(table, row, title, quoted(cell), expectedIn(codec));
+      else found.set(field, { text, column });
+    }
+    return found;
+  }
+
+  private isWhole(table: KitTable, row: number): boolean {
+    const { cells } = table.table.rows[row]!;
+    if (cells.length >= table.table.width || table.table.header === null) return true;
+    this.wrong(table, row, '', `${cells.length} cells`, `${table.table.width} cells`);
+    return false;
+  }
+
+  private put(id: Id, table: KitTable, row: number): void {
+    this.places.set(id, [...(this.places.get(id) ?? []), { table, row }]);
+  }
+
+  records(role: RecordRole): void {
+    if (role.lists) return;
+    const into = recordsOf(this.codeplug).find(({ mode, kind }) => mode === role.mode && kind.key === role.key)!;
+    const rows: RowNames[] = [];
+    for (const table of ofRole(this.tables, role.role)) {
+      const ids = new Map<number, Id>();
+      table.table.rows.forEach((_, row) => {
+        if (isFreeRow(table, row) || !this.isWhole(table, row)) return;
+        const texts = Object.fromEntries([...this.texts(table, row)].map(([field, { text }]) => [field, text]));
+        const read = role.row(texts, []);
+        if (read === null) return;
+        const id = this.id(`${role.key}-${table.table.rows[row]!.line}`);
+        ids.set(row, id);
+        putRow(into.table, {
+          ...read,
+          id,
+          name: (texts['name'] || texts[role.needs.at(-1)!] || 'Unnamed').slice(0, 60),
+        } as RecordRow);
+        this.put(id, table, row);
+      });
+      rows.push(...rowNames(table, (row) => ids.get(row) ?? '').filter(({ id }) => id !== ''));
+    }
+    this.lookups.set(role.role, new RowLookup(rows));
+  }
+
+  /** Lists of records: what they name is looked up in the table of those. */
+  recordLists(role: RecordRole): void {
+    if (!role.lists) return;
+    const into = recordsOf(this.codeplug).find(({ mode, kind }) => mode === role.mode && kind.key === role.key)!;
+    const lookup = this.lookups.get(role.lists);
+    const of = recordsOf(this.codeplug).find(
+      ({ mode, kind }) => mode === role.mode && this.roleOf(mode, kind.key)?.role === role.lists,
+    );
+    const listed = this.roleOf(role.mode, of?.kind.key ?? '');
+    const rows: RowNames[] = [];
+    for (const table of ofRole(this.tables, role.role)) {
+      const lists = this.listsIn(table, lookup, (id) => {
+        const row = of?.table.byId[id];
+        return row && listed?.number ? listed.number(row) : '';
+      });
+      for (const { id, name, members, at } of lists) {
+        const read = role.row({}, members);
+        if (read) putRow(into.table, { ...read, id, name: (name || 'List').slice(0, 60) } as RecordRow);
+        for (const row of at) this.put(id, table, row);
+      }
+      const byRow = new Map(lists.flatMap(({ id, at }) => at.map((row) => [row, id] as const)));
+      rows.push(...rowNames(table, (row) => byRow.get(row) ?? '').filter(({ id }) => id !== ''));
+    }
+    this.lookups.set(role.role, new RowLookup(rows));
+  }
+
+  private roleOf(mode: ModeId, key: string): RecordRole | undefined {
+    return this.modes[mode].kit.roles.find((one) => one.key === key);
+  }
+
+  /** The lists of a table, each with what its members are; rows of one name are one list where a row is a member. */
+  private listsIn(
+    table: KitTable,
+    lookup: RowLookup | undefined,
+    meaning: (id: Id) => string,
+  ): { id: Id; name: string; members: string[]; at: number[] }[] {
+    const lists = new Map<string, { id: Id; name: string; members: string[]; at: number[] }>();
+    const [nameColumn] = columnsOfField(table, 'name');
+    table.table.rows.forEach(({ line }, row) => {
+      if (isFreeRow(table, row)) return;
+      const name = nameColumn ? cellOf(table, row, nameColumn).trim() : '';
+      const key = table.layout.rowPerMember ? name : String(row);
+      const list = lists.get(key) ?? {
+        id: this.id(`${table.layout.role.replace(/\s/g, '-')}-${line}`),
+        name,
+        members: [],
+        at: [],
+      };
+      lists.set(key, list);
+      list.at.push(row);
+      for (const { text, by, column } of memberTexts(table, row)) {
+        const found = lookup?.find(by, text);
+        const member = found ? meaning(found.id) : '';
+        if (member === '') this.wrong(table, row, column, quoted(text), `the ${by} of one of the rows it lists`);
+        else list.members.push(member);
+      }
+    });
+    return [...lists.values()];
+  }
+
+  private sent(texts: ReadonlyMap<string, { text: string }>, rxHz: number): number | null {
+    const tx = texts.get('tx')?.text;
+    if (tx === 'rx') return rxHz;
+    if (tx !== undefined && Number(tx) > 0) return Number(tx);
+    const size = Number(texts.get('shift')?.text ?? '0');
+    const way = texts.get('direction')?.text;
+    if (way === '0') return rxHz;
+    if (way === '-' || way === '+') return rxHz + (way === '-' ? -Math.abs(size) : Math.abs(size));
+    return tx === '0' ? rxHz : rxHz + size;
+  }
+
+  channels(): void {
+    const rows: RowNames[] = [];
+    for (const table of ofRole(this.tables, 'channels')) {
+      const ids = new Map<number, Id>();
+      table.table.rows.forEach((_, row) => {
+        const id = isFreeRow(table, row) || !this.isWhole(table, row) ? null : this.channel(table, row);
+        if (id !== null) ids.set(row, id);
+      });
+      rows.push(...rowNames(table, (row) => ids.get(row) ?? '').filter(({ id }) => id !== ''));
+    }
+    this.lookups.set('channels', new RowLookup(rows));
+  }
+
+  private channel(table: KitTable, row: number): Id | null {
+    const texts = this.texts(table, row);
+    const rxHz = Number(texts.get('rx')?.text ?? texts.get('tx')?.text);
+    const mode = (texts.get('mode')?.text ?? table.layout.mode) as ModeId | null;
+    if (!(rxHz > 0) || rxHz > MOST_HZ) {
+      if (!this.findings.some((one) => one.line === table.table.rows[row]!.line && one.file === table.file))
+        this.wrong(table, row, 'frequency', 'nothing', 'a frequency');
+      return null;
+    }
+    if (mode === null || !MODE_IDS.includes(mode)) {
+      this.wrong(table, row, 'mode', 'nothing', 'a mode');
+      return null;
+    }
+    const values = this.modes[mode].blankChannel() as ChannelValues;
+    const said = new Set<string>(['rx', 'mode']);
+    const name = texts.get('name')?.text.trim() ?? '';
+    if (name !== '') said.add('name');
+    Object.assign(values, {
+      rxHz,
+      txHz: Math.max(1, this.sent(texts, rxHz) ?? rxHz),
+      name: (name || formatMHz(rxHz)).slice(0, 60),
+    });
+    if (texts.has('tx') || texts.has('shift')) said.add('shift');
+    for (const field of channelFields(this.modes)) {
+      const there = texts.get(field.id);
+      if (!there || ['name', 'rx', 'shift'].includes(field.id) || (field.modes && !field.modes.includes(mode)))
+        continue;
+      const reading =
+        field.readStored?.(there.text) ??
+        field.read(there.text.replaceAll('-free', ' free').replaceAll('color-code', 'color code'), this.codeplug);
+      if ('put' in reading) {
+        reading.put(values);
+        said.add(field.id);
+      } else this.wrong(table, row, there.column.layout.title, reading.found, reading.expected);
+    }
+    this.links(table, row, values, said);
+    const id = this.id(`row-${table.table.rows[row]!.line}`);
+    const isReceiveOnly = texts.get('tx-off')?.text === 'yes';
+    putRow(this.codeplug.channels, {
+      id,
+      siteId: null,
+      destination: null,
+      purpose: isReceiveOnly ? 'receive only' : null,
+      wantId: null,
+      ...values,
+      built: null,
+    } as Channel);
+    this.said.set(id, said);
+    this.put(id, table, row);
+    return id;
+  }
+
+  private links(table: KitTable, row: number, values: ChannelValues, said: Set<string>): void {
+    for (const link of this.modes[values.mode].kit.links) {
+      const [column] = columnsOfField(table, link.fieldId);
+      const codec = column?.layout.codec;
+      if (!column || codec?.as !== 'named') continue;
+      const cell = cellOf(table, row, column).trim();
+      const role = this.modes[values.mode].kit.roles.find((one) => one.role === link.role);
+      const of = recordsOf(this.codeplug).find(({ mode, kind }) => mode === values.mode && kind.key === role?.key);
+      if (cell === '' || cell === codec.none) {
+        link.take(values, null, this.codeplug);
+        if (link.saysNone) for (const field of link.says) said.add(field);
+        continue;
+      }
+      const found = this.lookups.get(link.role)?.find(codec.by, cell);
+      const record = found ? (of?.table.byId[found.id] ?? null) : null;
+      if (record === null) {
+        this.wrong(table, row, column.layout.title, quoted(cell), expectedIn(codec));
+        continue;
+      }
+      link.take(values, record, this.codeplug);
+      for (const field of link.says) said.add(field);
+    }
+  }
+
+  zones(): void {
+    const lookup = this.lookups.get('channels');
+    for (const table of ofRole(this.tables, 'zones')) {
+      for (const { id, name, members, at } of this.listsIn(table, lookup, (channelId) => channelId)) {
+        putRow(this.codeplug.zones, { id, name: (name || 'Zone').slice(0, 60), channelIds: members });
+        for (const row of at) this.put(id, table, row);
+      }
+    }
+    // A column of the channels may name the zone.
+    for (const table of ofRole(this.tables, 'channels')) {
+      const [column] = columnsOfField(table, 'zone');
+      if (!column) continue;
+      for (const channelId of this.codeplug.channels.order) {
+        const place = this.places.get(channelId)?.[0];
+        const name = place?.table === table ? cellOf(table, place.row, column).trim() : '';
+        if (name === '') continue;
+        const id = `zone-of-${name
+          .toLowerCase()
+          .replace(/[^a-z0-9]+/g, '-')
+          .slice(0, 40)}`;
+        const zone = this.codeplug.zones.byId[id] ?? { id, name: name.slice(0, 60), channelIds: [] };
+        putRow(this.codeplug.zones, { ...zone, channelIds: [...zone.channelIds, channelId] });
+      }
+    }
+  }
+}
+
+/** Reads the tables of a kit. `findings`: what is known to be wrong already. */
+export function readKit(
+  tables: readonly KitTable[],
+  modes: KitModes,
+  findings: readonly KitFinding[] = [],
+): KitContent {
+  const reader = new Reader(tables, modes, findings);
+  const roles = MODE_IDS.flatMap((mode) => modes[mode].kit.roles);
+  for (const role of roles) reader.records(role);
+  for (const role of roles) reader.recordLists(role);
+  reader.channels();
+  reader.zones();
+  const { codeplug, places, said } = reader;
+  return { codeplug, places, said, findings: reader.findings };
+}
