@@ -15,16 +15,16 @@ function blocksOf(codeplug: CodeplugBlocks): CodeplugBlocks {
   return Object.fromEntries(MODE_IDS.map((mode) => [mode, codeplug[mode]])) as unknown as CodeplugBlocks;
 }
 
-/** A snapshot of a codeplug's values. `at`: RFC 3339, UTC. */
-export function snapshot(codeplug: Codeplug, at: string): Written {
+/** A snapshot of a codeplug's values. `at`: RFC 3339, UTC. `readBack`: fingerprint of the files that hold it. */
+export function snapshot(codeplug: Codeplug, at: string, readBack: string | null = null): Written {
   const channels = tableOf(rows(codeplug.channels).map((channel) => ({ id: channel.id, ...valuesOf(channel) })));
-  return structuredClone({ at, channels, zones: codeplug.zones, ...blocksOf(codeplug) });
+  return structuredClone({ at, readBack, channels, zones: codeplug.zones, ...blocksOf(codeplug) });
 }
 
 /** Records in a draft that a radio holds its codeplug as planned now. */
-export function markWritten(plan: Plan, radioId: Id, at: string): void {
+export function markWritten(plan: Plan, radioId: Id, at: string, readBack: string | null = null): void {
   // The draft is read through plain JSON: a snapshot must not change with what it was taken of.
-  plan.written[radioId] = snapshot(JSON.parse(JSON.stringify(plan.codeplugs[radioId]!)) as Codeplug, at);
+  plan.written[radioId] = snapshot(JSON.parse(JSON.stringify(plan.codeplugs[radioId]!)) as Codeplug, at, readBack);
 }
 
 export interface ChannelChange {
@@ -87,7 +87,7 @@ function changedChannels(
   modes: CodeplugModes,
   radioId: Id,
   codeplug: Codeplug,
-  written: Omit<Written, 'at'>,
+  written: Omit<Written, 'at' | 'readBack'>,
 ): ChannelChange[] {
   const place = places(index, radioId);
   const now = rows(codeplug.channels).flatMap((channel): ChannelChange[] => {
@@ -117,9 +117,17 @@ function changedChannels(
 }
 
 /** What a radio holds before it was ever written to. */
-const nothing = (): Omit<Written, 'at'> => ({ channels: tableOf([]), zones: tableOf([]), ...emptyBlocks() });
+const nothing = (): Omit<Written, 'at' | 'readBack'> => ({
+  channels: tableOf([]),
+  zones: tableOf([]),
+  ...emptyBlocks(),
+});
 
-function changedRecords(modes: CodeplugModes, written: Omit<Written, 'at'>, codeplug: Codeplug): RecordChanges[] {
+function changedRecords(
+  modes: CodeplugModes,
+  written: Omit<Written, 'at' | 'readBack'>,
+  codeplug: Codeplug,
+): RecordChanges[] {
   const before = recordsOf(written);
   const names = new Map(
     [...rows(written.channels), ...rows(codeplug.channels)].map((channel) => [channel.id, channel.name]),

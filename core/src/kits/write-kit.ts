@@ -27,6 +27,8 @@ import { type Handle, WorkTable } from './work-table';
 export interface WriteOptions {
   /** Rows that only the files have stay; else they go. */
   keepOthers: boolean;
+  /** Channels of the files, by their ids in what was read, that go all the same. */
+  remove?: ReadonlySet<Id>;
 }
 
 export interface LeftOut {
@@ -156,13 +158,13 @@ class Writer {
   private others(role: KitRole, table: WorkTable, others: readonly RecordRow[]): readonly RecordRow[] {
     for (const other of others) {
       const places = this.content.places.get(other.id) ?? [];
-      if (this.options.keepOthers) {
+      if (this.options.keepOthers && !this.options.remove?.has(other.id)) {
         const at = this.placeOf(other.id);
         if (at) this.placed.set(other.id, at);
         if (role === 'channels') this.kept += 1;
       } else for (const { row } of places) table.remove(row);
     }
-    return this.options.keepOthers ? others : [];
+    return this.options.keepOthers ? others.filter(({ id }) => !this.options.remove?.has(id)) : [];
   }
 
   private place(

@@ -55,6 +55,7 @@ export function emptyPlan(name: string): Plan {
     profiles: emptyTable(),
     shared: byMode(MODE_IDS, (mode) => MODE_DATA[mode].blanks.shared()) as Plan['shared'],
     written: {},
+    kits: emptyTable(),
     done: {},
   };
 }

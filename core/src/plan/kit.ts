@@ -100,6 +100,8 @@ export interface Kit {
   name: string;
   /** The radio that takes these files; `null`: none yet. */
   radioId: Id | null;
+  /** The files as the radio's program saved them last, a zip in base64; empty where they are given anew each time. */
+  secretFiles: string;
   files: KitFile[];
   tables: TableLayout[];
 }
@@ -109,6 +111,8 @@ const MOST_TABLES = 80;
 const MOST_COLUMNS = 300;
 /** Base64 of a file that holds a row or two a table: titles and frames only. */
 export const MOST_PATTERN = 400_000;
+/** Larger files are not kept with the plan: they are given again. */
+export const MOST_KEPT_FILES = 3_000_000;
 
 const CELL = line(2000);
 const WORD = line(200);
@@ -182,6 +186,7 @@ export const KIT_SCHEMA: Schema = exact({
   id: ref('id'),
   name: NAME,
   radioId: nullOr(ref('id')),
+  secretFiles: { type: 'string', maxLength: MOST_KEPT_FILES, pattern: '^[A-Za-z0-9+/=]*$' },
   files: { type: 'array', maxItems: MOST_FILES, items: kitFile },
   tables: { type: 'array', maxItems: MOST_TABLES, items: tableLayout },
 });

@@ -10,6 +10,7 @@ const NAMES: Readonly<Record<string, string>> = {
   wants: 'want',
   codeplugs: 'codeplug of',
   profiles: 'profile',
+  kits: 'kit',
   channels: 'channel',
   zones: 'zone',
   groups: 'group',

@@ -103,6 +103,13 @@ function checkOwned(plan: Plan, found: Found): void {
   }
 }
 
+/** A kit outlives its radio: another may take the same files. */
+function checkKits(plan: Plan, found: Found): void {
+  for (const { id, radioId } of rows(plan.kits))
+    if (radioId !== null && !(radioId in plan.radios.byId))
+      found(['kits', 'byId', id, 'radioId'], radioId, (draft) => (draft.kits.byId[id]!.radioId = null));
+}
+
 function checkProfile(plan: Plan, profile: Profile, found: Found): void {
   const at = ['profiles', 'byId', profile.id];
   if (plan.sites.byId[profile.siteId]?.kind !== 'hotspot') {
@@ -198,9 +205,10 @@ function checkWants(plan: Plan, found: Found): void {
 export function brokenReferences(plan: Plan): BrokenReference[] {
   const broken: BrokenReference[] = [];
   const found: Found = (path, what, mend) => broken.push({ pointer: toPointer(path), found: what, mend });
-  for (const kind of ['radios', 'sites', 'networks', 'wants'] as const)
+  for (const kind of ['radios', 'sites', 'networks', 'wants', 'kits'] as const)
     checkOrder(found, [kind], (draft) => draft[kind], plan[kind]);
   checkOwned(plan, found);
+  checkKits(plan, found);
   checkProfiles(plan, found);
   for (const network of rows(plan.networks)) checkNetwork(network, found);
   for (const mode of MODE_IDS) MODE_DATA[mode].references.broken(plan, found);

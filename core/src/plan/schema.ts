@@ -6,6 +6,7 @@
 import { MODE_DATA, MODE_IDS, NETWORK_MODE_IDS } from './modes';
 import { BAND_NAMES } from '../units/bands';
 import { ID_PATTERN } from './ids';
+import { KIT_SCHEMA } from './kit';
 import { exact, line, mapOf, type ModeSchemas, NAME, nullOr, ref, type Schema, table, whole } from './schema-parts';
 import { TAUGHT_FILE_SCHEMA } from './taught-file';
 import { type ModeId, PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
@@ -199,6 +200,7 @@ export const PLAN_SCHEMA: Schema = {
     profiles: table(ref('profile')),
     shared: exact(blocks('shared')),
     written: mapOf(ref('written')),
+    kits: table(ref('kit')),
     done: {
       type: 'object',
       maxProperties: 10_000,
@@ -224,6 +226,7 @@ export const PLAN_SCHEMA: Schema = {
       }),
       ...blocks('radio', nullOr),
     }),
+    kit: KIT_SCHEMA,
     position: exact({ lat: LATITUDE, lon: LONGITUDE }),
     segment: exact({
       kind: { enum: ['satellite', 'calling', 'beacons', 'weak signals', 'position reports'] },
@@ -286,7 +289,7 @@ export const PLAN_SCHEMA: Schema = {
         set: someValues,
       }),
     },
-    written: exact({ at: MOMENT, channels: table(ref('writtenChannel')), ...codeplugBlocks }),
+    written: exact({ at: MOMENT, readBack: nullOr(line(64, 1)), channels: table(ref('writtenChannel')), ...codeplugBlocks }),
     writtenChannel: channelWith({ id: ref('id') }),
     ...modeDefs(),
   },

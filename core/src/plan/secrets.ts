@@ -3,11 +3,13 @@ import type { Patch } from './patches';
 
 /**
  * By the name of its property: what a secret may be. `secretText`: a file of somebody else's that may hold passwords,
- * with line ends. Neither may hold what a database does not take.
+ * with line ends. `secretFiles`: files of somebody else's, zipped, in base64. None may hold what a database does not
+ * take.
  */
 const SECRETS: Readonly<Record<string, RegExp>> = {
   password: /^[^\u0000-\u001f\u007f\ud800-\udfff]{1,200}$/u,
   secretText: /^[^\u0000\ud800-\udfff]{1,200000}$/u,
+  secretFiles: /^[A-Za-z0-9+/=]{1,3000000}$/,
 };
 
 /** Whether a text can be kept as the secret of that name; what cannot is left for the schema to refuse. */

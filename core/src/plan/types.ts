@@ -10,6 +10,7 @@ import type { Band, Licence } from '../units/bands';
 import type { BandPlan, Segment } from '../units/segments';
 import type { Position } from '../units/geo/position';
 import type { Id, Table } from './basics';
+import type { Kit } from './kit';
 import type { ModeId, ModeTypes, NetworkModeId } from './mode-types';
 import type { TaughtFile } from './taught-file';
 
@@ -20,7 +21,7 @@ export type { Segment } from '../units/segments';
 export type { Position } from '../units/geo/position';
 
 export const PLAN_FORMAT = 'yellow-relay-plan';
-export const PLAN_FORMAT_VERSION = 8;
+export const PLAN_FORMAT_VERSION = 9;
 
 /** `region`, `edges` and `kept` are the licence profile: what may be used, and what of it is kept for others. */
 export interface Station extends BandPlan {
@@ -231,6 +232,8 @@ export interface Codeplug extends CodeplugBlocks {
 export interface Written extends CodeplugBlocks {
   /** RFC 3339, UTC. */
   at: string;
+  /** Fingerprint of the files in which it was read back; `null` where somebody only said so. */
+  readBack: string | null;
   channels: Table<ChannelValues & { id: Id }>;
   zones: Table<Zone>;
 }
@@ -346,6 +349,8 @@ export interface Plan {
   shared: { [M in ModeId]: ModeTypes[M]['shared'] };
   /** By radio; a radio that was never written to is not in it. */
   written: Record<Id, Written>;
+  /** The files of radios' own programs, with their layouts. */
+  kits: Table<Kit>;
   /** Steps of run sheets that were carried out, by their ids. */
   done: Record<string, DoneStep>;
 }

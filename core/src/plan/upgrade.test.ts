@@ -185,4 +185,15 @@ describe('a plan of an older format', () => {
     ])
       expect(validatePlan(broken).problems.length).toBeGreaterThan(0);
   });
+
+  it('of format 8 opens as it was, without kits, and with what was written only said to be', () => {
+    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-8.json', import.meta.url), 'utf8')) as Plan;
+    const { plan, problems } = validatePlan(old);
+    expect(problems).toEqual([]);
+    expect(channelsOf(plan!)).toEqual(channelsOf(old));
+    expect(plan!.kits).toEqual({ byId: {}, order: [] });
+    expect(plan!.written['handheld']).toEqual({ ...old.written['handheld'], readBack: null });
+    expect(agreementOf(plan!)).toMatchObject({ tally: { broken: 0 }, findings: [] });
+    expect(validatePlan({ ...old, written: { handheld: 7 } }).problems.length).toBeGreaterThan(0);
+  });
 });

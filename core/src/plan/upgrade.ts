@@ -288,6 +288,13 @@ const toVersion8: UpgradeStep = (document) => {
 };
 
 /** `steps[n]` turns version n into n + 1. */
+/** Files of radios' own programs beside what was written: none was taught yet. */
+const toVersion9: UpgradeStep = (document) => ({
+  ...document,
+  kits: { byId: {}, order: [] },
+  written: eachValue(document['written'], (written) => ({ ...written, readBack: null })),
+});
+
 const STEPS: Readonly<Record<number, UpgradeStep>> = {
   1: toVersion2,
   2: toVersion3,
@@ -296,6 +303,7 @@ const STEPS: Readonly<Record<number, UpgradeStep>> = {
   5: toVersion6,
   6: toVersion7,
   7: toVersion8,
+  8: toVersion9,
 };
 
 /** No radio of a mode that was not known can call a slot. */

@@ -1,6 +1,7 @@
 /** Every file format that is written and read. A new one is a file with `Format`, and a line here. */
 import type { Format } from '../formats/format';
 import { hotspotJson } from '../formats/hotspot-json';
+import { kitJson } from '../formats/kit-json';
 import { planJson } from '../formats/plan-json';
 import { groupsCsv } from '../modes/dmr/formats/groups-csv';
 import { siteListCsv } from '../modes/dstar/formats/site-list-csv';
@@ -10,6 +11,7 @@ export const FORMATS: readonly Format<never, never>[] = [
   planJson,
   codeplugCsv,
   hotspotJson,
+  kitJson,
   groupsCsv,
   siteListCsv,
 ] as unknown as readonly Format<never, never>[];

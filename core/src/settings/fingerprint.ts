@@ -5,6 +5,7 @@
 import { mapSecrets } from '../plan/secrets';
 import { profilesOf } from '../plan/profiles';
 import type { Id, Plan } from '../plan/types';
+import { fingerprintText } from '../units/fingerprint';
 
 /** Values with their keys in one order: databases keep none. */
 function ordered(value: unknown): unknown {
@@ -17,13 +18,6 @@ function ordered(value: unknown): unknown {
   );
 }
 
-/** FNV-1a, 32 bits; `basis` makes two of them independent enough for telling versions of one document apart. */
-function hash(text: string, basis: number): string {
-  let value = basis;
-  for (let at = 0; at < text.length; at += 1) value = Math.imul(value ^ text.charCodeAt(at), 0x01000193);
-  return (value >>> 0).toString(16).padStart(8, '0');
-}
-
 const OF_THE_DAY = ['backup', 'taught', 'activeProfileId', 'rxHz', 'txHz'];
 
 /** 16 hex digits. Of a secret only counts whether there is one: the text may be shown. */
@@ -33,5 +27,5 @@ export function fingerprintOf(plan: Plan, siteId: Id): string {
   const own = Object.entries(plan.sites.byId[siteId] ?? {}).filter(([key]) => !OF_THE_DAY.includes(key));
   const profiles = profilesOf(plan, siteId).map((one) => mapSecrets(one, () => 'kept'));
   const text = JSON.stringify(ordered([callSign, dmrId, Object.fromEntries(own), profiles]));
-  return hash(text, 0x811c9dc5) + hash(text, 0x01234567);
+  return fingerprintText(text);
 }

@@ -1,9 +1,9 @@
 /**
  * The one care spreadsheets need: a cell that begins with = + - @ (or tab, CR) would be run as a formula, so it gets a
- * leading apostrophe, which reading takes away again. Signed numbers and a sign that stands alone stay as they are.
+ * leading apostrophe, which reading takes away again. Signed numbers stay as they are.
  */
 const RISKY = /^'*[=+\-@\t\r]/;
-const PLAIN = /^([+-]\d+([.,]\d+)?|[+-])$/;
+const PLAIN = /^[+-]\d+(\.\d+)?$/;
 
 /** A cell that a spreadsheet would not run. */
 export function harmless(cell: string): string {
