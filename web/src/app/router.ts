@@ -143,6 +143,13 @@ export const router = createRouter({
           component: () => import('../features/carry-out').then((m) => m.CarryOutView),
           meta: { title: 'Carry out' },
         },
+        {
+          path: 'carry-out/files/:radioId?',
+          name: 'radio-files',
+          component: () => import('../features/kits').then((m) => m.RadioFilesView),
+          props: true,
+          meta: { title: 'Radio files', stop: 'carry-out' },
+        },
       ],
     },
     {

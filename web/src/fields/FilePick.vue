@@ -1,14 +1,16 @@
 <script setup lang="ts">
-/** A button that asks for a file. The same file can be given again. */
+/** A button that asks for a file, or for several. The same file can be given again. */
 defineOptions({ inheritAttrs: false });
-defineProps<{ label: string; accept?: string; primary?: boolean }>();
-const emit = defineEmits<{ pick: [file: File] }>();
+defineProps<{ label: string; accept?: string; primary?: boolean; multiple?: boolean }>();
+const emit = defineEmits<{ pick: [file: File]; several: [files: File[]] }>();
 
 function pick(event: Event): void {
   const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
+  const files = [...(input.files ?? [])];
   input.value = '';
-  if (file) emit('pick', file);
+  if (files.length === 0) return;
+  emit('pick', files[0]!);
+  emit('several', files);
 }
 </script>
 
@@ -19,6 +21,7 @@ function pick(event: Event): void {
       type="file"
       class="visually-hidden"
       :accept="accept"
+      :multiple="multiple"
       :aria-label="label"
       @change="pick"
   /></label>

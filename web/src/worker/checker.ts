@@ -1,5 +1,6 @@
 import { type Remote, wrap } from 'comlink';
 import type { Checker } from './check-worker';
+import type { KitWorker } from './kit-worker';
 import type { Maker } from './maker-worker';
 
 export function startChecker(): Remote<Checker> {
@@ -8,4 +9,10 @@ export function startChecker(): Remote<Checker> {
 
 export function startMaker(): Remote<Maker> {
   return wrap<Maker>(new Worker(new URL('./maker-worker.ts', import.meta.url), { type: 'module', name: 'maker' }));
+}
+
+/** `end` stops it at once, whatever it is at. */
+export function startKitWorker(): { kits: Remote<KitWorker>; end: () => void } {
+  const worker = new Worker(new URL('./kit-worker.ts', import.meta.url), { type: 'module', name: 'kits' });
+  return { kits: wrap<KitWorker>(worker), end: () => worker.terminate() };
 }

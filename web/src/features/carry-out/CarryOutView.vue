@@ -90,6 +90,12 @@ const print = () => window.print();
               <td>{{ radio.name }}</td>
               <td class="soft">codeplug table, {{ plan.codeplugs[radio.id]!.channels.order.length }} channels</td>
               <td class="acts">
+                <router-link
+                  class="el-button"
+                  :to="{ name: 'radio-files', params: { planId: store.planId!, radioId: radio.id } }"
+                  :aria-label="`Own files of ${radio.name}`"
+                  >Radio’s own files</router-link
+                >
                 <el-button @click="saveCodeplug(radio)">Save codeplug</el-button>
                 <FilePick :label="`Codeplug table for ${radio.name}`" accept=".csv,text/csv" @pick="read(radio, $event)"
                   >Read a codeplug</FilePick

@@ -1,0 +1,1 @@
+export { default as RadioFilesView } from './RadioFilesView.vue';

@@ -1,0 +1,231 @@
+/** The files of one radio's own program: taught, kept, written and read back. */
+import { computed, onScopeDispose, shallowRef, toRaw, watch } from 'vue';
+import { evidenceOf } from '@relay/core/kits/evidence';
+import type { Answer, Question } from '@relay/core/kits/learnt';
+import { describeReadFinding } from '@relay/core/formats/format';
+import { kitJson } from '@relay/core/formats/kit-json';
+import { freshName } from '@relay/core/plan/fresh-name';
+import type { Kit } from '@relay/core/plan/kit';
+import { putRow, removeRow, rows } from '@relay/core/plan/table';
+import type { Codeplug, Radio } from '@relay/core/plan/types';
+import type { NamedBytes } from '@relay/core/tables/open';
+import { download, fileName } from '../../fields/download';
+import { newId } from '../../fields/new-id';
+import { usePlanStore } from '../../sync/plan-store';
+import { startKitWorker } from '../../worker/checker';
+import type { LearntView, Outcome, ReadBack, Written } from '../../worker/kit-worker';
+
+/** A plain copy: what goes to a worker may not be watched by Vue. */
+const plain = <T>(value: T): T => structuredClone(toRaw(value));
+
+async function bytesOf(files: readonly File[]): Promise<NamedBytes[]> {
+  return Promise.all(
+    files.map(async (file) => ({
+      name: file.webkitRelativePath || file.name,
+      bytes: new Uint8Array(await file.arrayBuffer()),
+    })),
+  );
+}
+
+export function useKit(radio: () => Radio | null) {
+  const store = usePlanStore();
+  let worker: ReturnType<typeof startKitWorker> | null = null;
+  const now = () => (worker ??= startKitWorker()).kits;
+  const learnt = shallowRef<LearntView | null>(null);
+  const answers = shallowRef<Answer[]>([]);
+  const skipped = shallowRef<ReadonlySet<string>>(new Set());
+  const problem = shallowRef('');
+  const isBusy = shallowRef('');
+  const readBack = shallowRef<(ReadBack & { names: string }) | null>(null);
+  const written = shallowRef<(Written & { name: string }) | null>(null);
+  /** The kit that is being corrected; `null`: a new one. */
+  const correcting = shallowRef<Kit | null>(null);
+
+  const kit = computed<Kit | null>(() => {
+    const id = radio()?.id;
+    return rows(store.plan!.kits).find(({ radioId }) => radioId === id) ?? null;
+  });
+  /** Kits of other radios, or of none: another radio may take the same files. */
+  const others = computed(() => rows(store.plan!.kits).filter((one) => one.radioId !== radio()?.id));
+  const codeplug = computed<Codeplug | null>(() => {
+    const id = radio()?.id;
+    return id === undefined ? null : (store.plan!.codeplugs[id] ?? null);
+  });
+  const question = computed<Question | null>(
+    () => learnt.value?.questions.find(({ id }) => !skipped.value.has(id)) ?? null,
+  );
+  const questions = computed(() => learnt.value?.questions.filter(({ id }) => !skipped.value.has(id)).length ?? 0);
+
+  function reset(): void {
+    learnt.value = readBack.value = written.value = correcting.value = null;
+    answers.value = [];
+    skipped.value = new Set();
+    problem.value = '';
+  }
+  watch(() => radio()?.id, reset);
+  onScopeDispose(() => stop());
+
+  /** Ends what is under way at once. */
+  function stop(): void {
+    worker?.end();
+    worker = null;
+    if (isBusy.value !== '') reset();
+    isBusy.value = '';
+  }
+
+  /** Shows that it is at work, and says why something was refused. */
+  async function during<T>(what: string, act: () => Promise<Outcome<T>>): Promise<T | null> {
+    isBusy.value = what;
+    problem.value = '';
+    try {
+      const outcome = await act();
+      if (outcome.is === 'done') return outcome.value;
+      problem.value = outcome.why;
+    } catch (error) {
+      problem.value = `It could not be done: ${error instanceof Error ? error.message : String(error)}`;
+    } finally {
+      isBusy.value = '';
+    }
+    return null;
+  }
+
+  async function give(files: readonly File[]): Promise<void> {
+    reset();
+    const [only] = files;
+    if (files.length === 1 && only!.name.endsWith('.json')) {
+      const shared = kitJson.read(new Uint8Array(await only!.arrayBuffer()));
+      if (shared.value) {
+        take({ ...shared.value, id: newId('kit'), radioId: radio()!.id, secretFiles: '' }, only!.name);
+        return;
+      }
+      if (shared.findings.every(({ place }) => place !== '/format' && place !== 'syntax')) {
+        problem.value = shared.findings.map(describeReadFinding).join(' ');
+        return;
+      }
+    }
+    const named = await bytesOf(files);
+    learnt.value = await during('Looking at the files', () => now().give(named, evidenceOf(plain(store.plan!))));
+  }
+
+  async function answer(given: readonly Answer[], asked?: Question): Promise<void> {
+    if (asked) skipped.value = new Set([...skipped.value, asked.id]);
+    const replaced = (one: Answer) =>
+      given.some(
+        (other) =>
+          other.is === one.is &&
+          other.file === one.file &&
+          other.part === one.part &&
+          !('column' in other && 'column' in one && other.column !== one.column) &&
+          !('word' in other && 'word' in one && other.word !== one.word),
+      );
+    answers.value = [...answers.value.filter((one) => !replaced(one)), ...given];
+    learnt.value = await now().learn(plain(answers.value));
+  }
+
+  const correct = async (): Promise<void> => {
+    const of = kit.value!;
+    const known = of.tables.flatMap(({ file, part, role, columns }): Answer[] => [
+      { is: 'role', file, part, role },
+      ...columns.flatMap(({ field }, column): Answer[] =>
+        field === 'member' ? [] : [{ is: 'column', file, part, column, field }],
+      ),
+    ]);
+    correcting.value = of;
+    answers.value = known;
+    const plan = plain(store.plan!);
+    learnt.value = await during('Looking at the files', () => now().again(plain(of), evidenceOf(plan), plain(known)));
+  };
+
+  function take(next: Kit, from: string): void {
+    const name = freshName(
+      rows(store.plan!.kits).flatMap((one) => (one.id === next.id ? [] : [one.name])),
+      (n) => (n === 1 ? next.name : `${next.name} ${n}`),
+    );
+    store.edit(`the files of ${radio()!.name} are known`, (draft) => {
+      for (const one of Object.values(draft.kits.byId)) if (one.radioId === next.radioId) one.radioId = null;
+      putRow(draft.kits, { ...next, name });
+    });
+    store.notice = `${from}: the layout is kept with ${radio()!.name}.`;
+  }
+
+  async function keep(name: string): Promise<void> {
+    const of = radio()!;
+    const id = correcting.value?.id ?? newId('kit');
+    const next = await now().keep({ id, name: correcting.value?.name ?? name, radioId: of.id });
+    take(next, next.name);
+    reset();
+  }
+
+  const about = () => ({ plan: store.plan!.name, radio: radio()!.name, at: new Date().toISOString() });
+
+  async function write(keepOthers: boolean, base: readonly File[] | null = null): Promise<void> {
+    const files = base ? await bytesOf(base) : null;
+    const of = plain(kit.value!);
+    const done = await during('Writing and reading back', () =>
+      now().write(plain(codeplug.value!), of, files, about(), keepOthers),
+    );
+    written.value = done && { ...done, name: `${fileName(radio()!.name)}-files.zip` };
+  }
+
+  async function compare(files: readonly File[]): Promise<void> {
+    const named = await bytesOf(files);
+    const done = await during('Comparing', () => now().readBack(plain(codeplug.value!), plain(kit.value!), named));
+    readBack.value = done && { ...done, names: files.map(({ name }) => name).join(', ') };
+  }
+
+  async function compareAgain(): Promise<void> {
+    const matches = await now().compareAgain(plain(codeplug.value!), plain(kit.value!));
+    if (readBack.value) readBack.value = { ...readBack.value, matches };
+  }
+
+  async function writeChosen(chosen: ReadBack['matches']): Promise<void> {
+    const done = await during('Writing and reading back', () =>
+      now().writeChosen(plain(codeplug.value!), plain(kit.value!), plain(chosen), about()),
+    );
+    written.value = done && { ...done, name: `${fileName(radio()!.name)}-files.zip` };
+  }
+
+  function save(): void {
+    const { zip, name } = written.value!;
+    if (zip) download(name, 'application/zip', zip);
+  }
+
+  function share(): void {
+    const of = kit.value!;
+    download(`${fileName(of.name)}.kit.json`, kitJson.mediaType, kitJson.write(of, undefined));
+  }
+
+  function forget(): void {
+    const of = kit.value!;
+    store.edit(`forget the files of ${radio()!.name}`, (draft) => removeRow(draft.kits, of.id));
+    reset();
+  }
+
+  return {
+    kit,
+    others,
+    codeplug,
+    learnt,
+    question,
+    questions,
+    problem,
+    isBusy,
+    readBack,
+    written,
+    correcting,
+    give,
+    answer,
+    correct,
+    keep,
+    take,
+    write,
+    compare,
+    compareAgain,
+    writeChosen,
+    save,
+    share,
+    forget,
+    reset,
+    stop,
+  };
+}

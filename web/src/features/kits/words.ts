@@ -1,0 +1,77 @@
+/** What screens say about kits. */
+import type { MatchKind } from '@relay/core/compare/meaning';
+import { SURE } from '@relay/core/kits/candidates';
+import type { Because } from '@relay/core/kits/candidates';
+import type { CellCodec, KitRole } from '@relay/core/plan/kit';
+
+export const ROLE_WORDS: Readonly<Record<KitRole, string>> = {
+  channels: 'channels',
+  zones: 'zones',
+  'scan lists': 'scan lists, which follow their channels',
+  contacts: 'contacts',
+  'receive lists': 'receive lists',
+  rooms: 'room memories',
+  codes: 'tone codes',
+  'site list': 'a list of sites, carried along',
+  other: 'not understood, carried along',
+};
+
+const UNITS: readonly (readonly [number, string])[] = [
+  [1e9, 'GHz'],
+  [1e6, 'MHz'],
+  [1e3, 'kHz'],
+  [1, 'Hz'],
+];
+
+/** How values stand in a column: `MHz, comma`, `“Hoch” is high`. */
+export function codecWords(codec: CellCodec | null): string {
+  if (codec === null) return '';
+  switch (codec.as) {
+    case 'frequency': {
+      const unit = UNITS.find(([hz]) => hz === codec.unitHz)?.[1] ?? `steps of ${codec.unitHz} Hz`;
+      return `${unit}${codec.comma ? ', decimal comma' : ''}`;
+    }
+    case 'words':
+      return codec.words
+        .slice(0, 4)
+        .map(([word, meaning]) => `“${word}” is ${meaning}`)
+        .join(', ');
+    case 'tone':
+      return `${codec.hertz.tenths ? 'tenths of a hertz' : 'hertz'}${codec.none === '' ? '' : `, “${codec.none}” is none`}`;
+    case 'named':
+      return `by ${codec.by === 'key' ? 'number of the row' : codec.by}`;
+    case 'members':
+      return codec.separator === 'list' ? 'a list' : `several, “${codec.separator}” between them`;
+    case 'hex':
+      return 'hex';
+    case 'whole':
+      return codec.prefix === '' ? '' : `behind “${codec.prefix}”`;
+    case 'text':
+      return '';
+  }
+}
+
+export type Sureness = 'sure' | 'doubtful' | 'carried';
+
+export function sureness(field: string | null, confidence: number): Sureness {
+  return field === null ? 'carried' : confidence >= SURE ? 'sure' : 'doubtful';
+}
+
+export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
+  'title and cells': 'by its title and what is in it',
+  title: 'by its title',
+  cells: 'by what is in it',
+  relation: 'by how it fits other columns',
+  'you said so': 'you said so',
+};
+
+export const MATCH_WORDS: Readonly<Record<MatchKind, string>> = {
+  same: 'the same',
+  renamed: 'same path, another name',
+  'other path': 'same name, another path',
+  differs: 'settings differ',
+  'only here': 'only in the plan',
+  'only there': 'only in the files',
+};
+
+export const many = (count: number, one: string, several = `${one}s`) => `${count} ${count === 1 ? one : several}`;
