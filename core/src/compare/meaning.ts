@@ -129,7 +129,7 @@ class Comparison {
     };
   }
 
-  /** Pairs what has the same key, those of the same name first; each once, in the order of this side. */
+  /** Pairs what has the same key, those of the same name first, then those of the same settings; each once. */
   private pairBy(
     keyHere: (one: One) => string,
     keyThere: (one: One) => string,
@@ -138,16 +138,17 @@ class Comparison {
     const { here, there } = this.left();
     const byKey = new Map<string, One[]>();
     for (const other of there) byKey.set(keyThere(other), [...(byKey.get(keyThere(other)) ?? []), other]);
-    const take = (isNamed: boolean) => {
+    const take = (isWanted: (one: One, other: One) => boolean) => {
       for (const one of here) {
         if (this.pairs.has(one.id)) continue;
         const others = byKey.get(keyHere(one)) ?? [];
-        const at = others.findIndex((other) => (!isNamed || this.nameOf(one) === other.name) && fits(one, other));
+        const at = others.findIndex((other) => isWanted(one, other) && fits(one, other));
         if (at >= 0) this.pair(one, others.splice(at, 1)[0]!);
       }
     };
-    take(true);
-    take(false);
+    take((one, other) => this.nameOf(one) === other.name);
+    take((one, other) => this.differences(one, other).length === 0);
+    take(() => true);
   }
 
   private samePath(one: One, other: One): boolean {

@@ -35,7 +35,7 @@ function candidate(field: KitField, column: Column): Candidate | null {
   const title = titleScore(field, column);
   if (title === -1) return null;
   const found = infer(field, column);
-  if (!found || found.share < 0.5) return null;
+  if (!found || found.share < 0.5 || (found.bare && title !== 1)) return null;
   const { codec, share, unknown } = found;
   const alone = field.alone ? field.alone(column.cells) : true;
   const ofCells = field.telling * share * (alone ? 1 : 0.4);

@@ -1,5 +1,6 @@
 /** The text of a cell as a value and back. What cannot be read is `undefined`; every pair is checked against the cells. */
 import type { CellCodec } from '../plan/kit';
+import { original } from '../tables/harmless';
 import { NO_TONE, readTone, TONE_PATTERN } from '../units/tones';
 import { plainWord } from './plain';
 
@@ -90,7 +91,7 @@ export function decodeCell(codec: CellCodec, cell: string): string | undefined {
     case 'tone':
       return readToneCell(codec, cell);
     case 'text':
-      return codec.pad > 0 ? cell : cell.trim();
+      return original(codec.pad > 0 ? cell : cell.trim());
     case 'named':
       return codec.none !== '' && cell === codec.none ? '' : cell.trim();
     case 'members':

@@ -13,6 +13,8 @@ export interface Inferred {
   share: number;
   /** Words of a closed set that are not known. */
   unknown: string[];
+  /** Its cells only say that there is none: without a title they say nothing. */
+  bare?: true;
 }
 
 const UNITS_HZ = [1e6, 1e3, 1, 10, 100, 1e9, 1e5] as const;
@@ -183,8 +185,8 @@ function tone(column: Column): Inferred | null {
     const value = read(text.trim());
     return value === undefined || value === null ? [] : [{ text, count, value }];
   });
-  if (tones.length === 0) return null;
   const none = column.texts.find(({ text }) => isNone(text))?.text ?? '';
+  if (tones.length === 0 && real.length > 0) return null;
   const counted = tones.reduce((sum, { count }) => sum + count, 0);
   const nones = column.texts.filter(({ text }) => isNone(text)).reduce((sum, { count }) => sum + count, 0);
   const hertz = tones.filter(({ value }) => !value.startsWith('D'));
@@ -216,6 +218,7 @@ function tone(column: Column): Inferred | null {
     },
     share: (counted + nones) / column.filled,
     unknown: [],
+    ...(tones.length === 0 ? { bare: true as const } : {}),
   };
 }
 

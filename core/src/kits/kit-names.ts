@@ -37,7 +37,9 @@ export function kitNames(
       used.add(before);
       return before;
     }
-    const fitted = fit({ name: wish, qualifier: '' });
+    let fitted = fit({ name: wish, qualifier: '' });
+    // One that stayed as it was is not known to the fitter.
+    while (used.has(fitted)) fitted = fit({ name: wish, qualifier: '' });
     used.add(fitted);
     return fitted;
   };

@@ -1,6 +1,6 @@
 /** The tables of opened files beside their layouts: which file is which, which column is where. */
 import type { ColumnLayout, Kit, KitRole, TableLayout } from '../plan/kit';
-import type { FileTable } from '../tables/table-file';
+import type { FileKindId, FileTable } from '../tables/table-file';
 import type { NamedFile } from './learn';
 
 /** What is wrong with a kit's files, with the place. */
@@ -23,6 +23,7 @@ export interface PlacedColumn {
 export interface KitTable {
   layout: TableLayout;
   file: string;
+  kind: FileKindId;
   table: FileTable;
   columns: PlacedColumn[];
 }
@@ -42,6 +43,7 @@ const LEAST_LIKENESS = 0.6;
 
 interface Place {
   file: string;
+  kind: FileKindId;
   table: FileTable;
 }
 
@@ -83,7 +85,9 @@ export function kitTables(
   kit: Pick<Kit, 'tables'>,
   files: readonly NamedFile[],
 ): { tables: KitTable[]; findings: KitFinding[] } {
-  const places = files.flatMap(({ name, file }) => file.tables.map((table): Place => ({ file: name, table })));
+  const places = files.flatMap(({ name, file }) =>
+    file.tables.map((table): Place => ({ file: name, kind: file.kind, table })),
+  );
   const taken = new Set<FileTable>();
   const findings: KitFinding[] = files.flatMap(({ name, file }) =>
     file.faults.map(({ part, line, found, expected }) => ({ file: name, part, line, column: '', found, expected })),
@@ -113,7 +117,7 @@ export function kitTables(
         found: 'no such column',
         expected: 'the column as in the sample',
       });
-    return [{ layout, file: place.file, table: place.table, columns }];
+    return [{ layout, file: place.file, kind: place.kind, table: place.table, columns }];
   });
   return { tables, findings };
 }

@@ -444,6 +444,7 @@ export function learnKit(
     takeLinks(draft, all, modes, answers);
     whichWayRound(draft, evidence);
     takeMode(draft, modes);
+    takeTones(draft);
   }
   for (const draft of drafts) takeWords(draft, answers);
   return {
@@ -451,6 +452,19 @@ export function learnKit(
     questions: questionsOf(drafts, answers),
     faults: files.flatMap(({ name, file }) => file.faults.map((fault) => ({ ...fault, file: name }))),
   };
+}
+
+/** A tone column that holds none yet is written as the other one is. */
+function takeTones(draft: Draft): void {
+  const tones = draft.taken.filter(({ codec }) => codec.as === 'tone');
+  const written = tones.find(({ column, codec }) =>
+    column.texts.some(({ text }) => codec.as === 'tone' && text !== codec.none),
+  );
+  if (written?.codec.as !== 'tone') return;
+  const { hertz, code } = written.codec;
+  for (const one of tones)
+    if (one !== written && one.codec.as === 'tone' && one.column.texts.length === 1)
+      one.codec = { ...one.codec, hertz, code };
 }
 
 /** Words that somebody explained. */

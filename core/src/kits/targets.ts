@@ -59,7 +59,7 @@ export function namesRows(column: Column, target: Target): NamedColumn | null {
 const SEPARATORS = ['|', ';', ',', '/', '\n', '\t', ' '] as const;
 
 export function itemsOf(text: string, separator: string): string[] {
-  if (separator === 'list') return listItems(text) ?? [];
+  if (separator === 'list') return listItems(text) ?? (text.trim() === '' ? [] : [text.trim()]);
   return text
     .split(separator.trim() === '' ? separator : separator.trim())
     .map((one) => one.trim())

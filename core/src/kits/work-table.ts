@@ -67,7 +67,7 @@ export class WorkTable {
       if (codec === null || says(column, this.cell(handle, column.at), value)) continue;
       const text = encodeCell(codec, value) ?? (blank === value ? '' : null);
       if (text === null) able = false;
-      else this.set(handle, column.at, codec.as === 'text' ? harmless(text) : text);
+      else this.set(handle, column.at, codec.as === 'text' && this.of.kind === 'delimited' ? harmless(text) : text);
     }
     return able;
   }

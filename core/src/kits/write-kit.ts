@@ -217,11 +217,15 @@ class Writer {
       matches.flatMap(({ hereId, thereId }) => (hereId === null ? [] : [[hereId, thereId] as const])),
     );
     const all = rows(this.codeplug.channels).map((channel) => ({ channel, thereId: byHere.get(channel.id) ?? null }));
-    // Names are given in the plan's order; places by priority: those in zones before those that no knob reaches.
-    const named = all.map((one) => ({
-      ...one,
-      name: fit(one.channel.name, one.thereId === null ? undefined : there[one.thereId]!.name),
-    }));
+    // Who can have its own name gets it first. Places go by priority: what is in a zone before what no knob reaches.
+    const taken = new Set(stay.map(({ name }) => name));
+    const isFree = (id: Id, name: string) => wishes.get(id) === name && !taken.has(name);
+    const names = new Map<Id, string>();
+    for (const isFirst of [true, false])
+      for (const { channel, thereId } of all)
+        if (isFree(channel.id, channel.name) === isFirst)
+          names.set(channel.id, fit(channel.name, thereId === null ? undefined : there[thereId]!.name));
+    const named = all.map((one) => ({ ...one, name: names.get(one.channel.id)! }));
     const byPriority = [...named].sort((a, b) => Number(!inZone.has(a.channel.id)) - Number(!inZone.has(b.channel.id)));
     for (const { channel, name, thereId } of byPriority) {
       const at = thereId === null ? undefined : this.placeOf(thereId);

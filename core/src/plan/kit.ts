@@ -186,7 +186,8 @@ export const KIT_SCHEMA: Schema = exact({
   id: ref('id'),
   name: NAME,
   radioId: nullOr(ref('id')),
-  secretFiles: { type: 'string', maxLength: MOST_KEPT_FILES, pattern: '^[A-Za-z0-9+/=]*$' },
+  // On a server a token stands in its place.
+  secretFiles: { type: 'string', maxLength: MOST_KEPT_FILES, pattern: '^[A-Za-z0-9+/=:-]*$' },
   files: { type: 'array', maxItems: MOST_FILES, items: kitFile },
   tables: { type: 'array', maxItems: MOST_TABLES, items: tableLayout },
 });

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import type { Format } from '../formats/format';
 import { hotspotFile, hotspotJson } from '../formats/hotspot-json';
+import { kitJson } from '../formats/kit-json';
 import { planJson } from '../formats/plan-json';
 import { groupsCsv } from '../modes/dmr/formats/groups-csv';
 import { dmrNetwork } from '../modes/dmr/networks';
@@ -29,6 +30,7 @@ const WRITTEN: Readonly<Record<string, Uint8Array>> = {
   'plan-json': planJson.write(plan, { passwords: false }),
   'codeplug-csv': codeplugCsv.write(plan.codeplugs['r1']!, undefined),
   'hotspot-json': hotspotJson.write(hotspotFile(plan, 's1', MODES, { passwords: false }), undefined),
+  'kit-json': kitJson.write({ name: 'Kit', files: [], tables: [] }, undefined),
   'groups-csv': groupsCsv.write(rows(dmrNetwork(plan, 'n1')!.groups), undefined),
   'site-list-csv': siteListCsv.write(siteListOf(pilots, pilots.radios.byId['r2']!).rows, undefined),
 };

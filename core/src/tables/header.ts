@@ -20,11 +20,11 @@ export function hasTitles(rows: readonly (readonly string[])[]): boolean {
   const rest = all.slice(0, SAMPLE);
   // A word or two may be title and value: `Wide` in a column of widths.
   const again = first.filter((cell, at) => cell.trim() !== '' && rest.some((row) => row[at] === cell)).length;
-  if (again > 0 && again * 4 > named.length) return false;
+  if (again * 2 > named.length) return false;
   const isOfNumbers = (at: number) => {
     const cells = rest.map((row) => row[at] ?? '').filter((cell) => cell.trim() !== '');
     return cells.length > 0 && cells.filter(hasDigit).length > cells.length * 0.6;
   };
   const isOverNumbers = first.some((cell, at) => cell.trim() !== '' && !hasDigit(cell) && isOfNumbers(at));
-  return isOverNumbers || named.length === first.length;
+  return isOverNumbers || (again === 0 && named.length === first.length);
 }

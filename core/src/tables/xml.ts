@@ -2,7 +2,15 @@
 import { SaxesParser } from 'saxes';
 import { decodeBytes, encodeText } from './encoding';
 import { checkCell, checkColumns, checkRows } from './limits';
-import { fileTable, type Leaf, listText, spannedChanges, type SpannedRow, type SpannedTable } from './spanned';
+import {
+  fileTable,
+  type Leaf,
+  listItems,
+  listText,
+  spannedChanges,
+  type SpannedRow,
+  type SpannedTable,
+} from './spanned';
 import { splice } from './splice';
 import { type FileKind, hasEdits, type OpenFile, UnreadableFile } from './table-file';
 
@@ -89,21 +97,20 @@ const isLeaf = (one: Element) => one.children.length === 0;
 /** An element without children as a cell: what stands between its tags, or the element where it has one tag. */
 function leafOf(source: string, element: Element): Leaf {
   const { start, end, inner, text } = element;
-  if (inner) return { ...inner, text, put: escaped };
   // `<power/>` becomes `<power>high</power>`.
-  const tag = source.slice(start, end).replace(/\s*\/>$/, '');
-  return { start, end, text, put: (next) => `${tag}>${escaped(next)}</${element.name}>` };
+  const [before, behind] = inner
+    ? [source.slice(start, inner.start), source.slice(inner.end, end)]
+    : [`${source.slice(start, end).replace(/\s*\/>$/, '')}>`, `</${element.name}>`];
+  const one = (next: string) => (next === '' && !inner ? source.slice(start, end) : before + escaped(next) + behind);
+  // Where every row lists one thing only, nothing shows that it is a list: it becomes one when it gets more.
+  return { start, end, text, put: (next) => (listItems(next) ?? [next]).map(one).join('') };
 }
 
 /** Leaves of one name beside each other as one cell that lists them. */
 function listOf(source: string, items: readonly Element[]): Leaf {
   const [first, second] = items;
   const gap = second ? source.slice(first!.end, second.start) : '';
-  const [one] = items.map((item) => leafOf(source, item));
-  const item = (text: string) => {
-    const inside = { start: one!.start - first!.start, end: one!.end - first!.start, text: one!.put(text) };
-    return splice(source.slice(first!.start, first!.end), [inside]);
-  };
+  const { put: item } = leafOf(source, first!);
   return {
     start: first!.start,
     end: items.at(-1)!.end,

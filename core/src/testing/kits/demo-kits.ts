@@ -17,5 +17,4 @@ export async function kitOf(dialect: Dialect, seed: number): Promise<DemoKit> {
   return { dialect, codeplug, made: await makeKit(codeplug, dialect, random) };
 }
 
-export const demoKits = (): Promise<DemoKit[]> =>
-  Promise.all(DIALECTS.map((dialect, at) => kitOf(dialect, 1000 + at)));
+export const demoKits = (): Promise<DemoKit[]> => Promise.all(DIALECTS.map((dialect, at) => kitOf(dialect, 1000 + at)));

@@ -77,6 +77,8 @@ function dialect(given: Given): Dialect {
   };
   const one =
     base.container === 'delimited' ? (role: string) => FILE_NAMES[base.language][role] ?? role : () => base.id;
+  // Where a row is a member, lists have no row of their own that could be named.
+  if (base.members === 'rows') base.listBy = 'name';
   return { ...base, fileName: (role) => `${one(role)}.${base.delimiter === '\t' ? 'tsv' : EXTENSION[base.container]}` };
 }
 

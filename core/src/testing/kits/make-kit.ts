@@ -234,12 +234,7 @@ class Maker {
       this.shared('color-code', same, '1'),
       this.shared('slot', (value) => this.word('slot', value), this.word('slot', '1')),
       ...this.links(),
-      this.shared(
-        'admit',
-        (value) =>
-          this.word('admit', value),
-        this.word('admit', 'always'),
-      ),
+      this.shared('admit', (value) => this.word('admit', value), this.word('admit', 'always')),
       ...['ur', 'rpt1', 'rpt2', 'group-tx', 'group-rx', 'voice', 'receive', 'nac', 'nac-rx', 'p25-group'].map((id) =>
         this.shared(id, same),
       ),

@@ -28,7 +28,9 @@ const kinds = computed(() => {
   return [...counts];
 });
 const shown = computed(() => differing.value.filter(({ kind }) => only.value === null || kind === only.value));
-const { chosen, isLeft, tick } = useLeftOut(() => shown.value, idOf);
+const { chosen, isLeft, tick, begin } = useLeftOut(() => shown.value, idOf);
+// What only one side has is a larger step: it is taken when somebody ticks it.
+begin(differing.value.filter(({ kind }) => kind === 'only here' || kind === 'only there').map(idOf));
 
 const detail = ({ kind, name, nameThere, differences }: ChannelMatch) => {
   const parts = differences.map(({ title, here, there }) => `${title}: ${here || 'none'} → ${there || 'none'}`);
@@ -80,14 +82,11 @@ async function takeIntoPlan(): Promise<void> {
       {{ many(differing.length, 'line differs', 'lines differ') }}.
     </p>
     <div v-if="kinds.length > 1" class="acts" role="group" aria-label="Show only">
-      <el-button size="small" :type="only === null ? 'primary' : ''" :aria-pressed="only === null" @click="only = null"
-        >all {{ differing.length }}</el-button
-      >
+      <el-button size="small" :aria-pressed="only === null" @click="only = null">all {{ differing.length }}</el-button>
       <el-button
         v-for="[kind, count] in kinds"
         :key="kind"
         size="small"
-        :type="only === kind ? 'primary' : ''"
         :aria-pressed="only === kind"
         @click="only = kind"
         >{{ MATCH_WORDS[kind] }} {{ count }}</el-button
@@ -97,7 +96,7 @@ async function takeIntoPlan(): Promise<void> {
       <table class="plain">
         <thead>
           <tr>
-            <th scope="col"><span class="visually-hidden">Take</span></th>
+            <th scope="col" class="tick"><span class="visually-hidden">Take</span></th>
             <th scope="col">Plan</th>
             <th scope="col">Files</th>
             <th scope="col">What</th>
@@ -117,7 +116,7 @@ async function takeIntoPlan(): Promise<void> {
             <th scope="row">{{ one.name }}</th>
             <td>{{ one.nameThere }}</td>
             <td>{{ MATCH_WORDS[one.kind] }}</td>
-            <td class="mono">{{ detail(one) }}</td>
+            <td class="mono detail">{{ detail(one) }}</td>
           </tr>
         </VirtualRows>
       </table>
@@ -168,5 +167,19 @@ ul {
 
 .acts :deep(.el-button + .el-button) {
   margin-left: 0;
+}
+
+.acts [aria-pressed='true'] {
+  font-weight: 650;
+  box-shadow: inset 0 -3px 0 var(--ink);
+}
+
+.tick {
+  width: 34px;
+}
+
+.detail {
+  width: 100%;
+  white-space: normal;
 }
 </style>

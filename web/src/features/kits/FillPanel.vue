@@ -12,6 +12,15 @@ const tables = computed(() =>
   report.value.tables.filter(({ added, changed, removed }) => added + changed + removed > 0),
 );
 const SHOWN = 8;
+const countsOf = ({ added, changed, removed }: { added: number; changed: number; removed: number }) =>
+  [
+    [added, 'new'],
+    [changed, 'changed'],
+    [removed, 'gone'],
+  ]
+    .filter(([count]) => count !== 0)
+    .map((part) => part.join(' '))
+    .join(', ');
 </script>
 
 <template>
@@ -36,8 +45,7 @@ const SHOWN = 8;
         >Nothing had to be changed: the files are byte for byte as they were.</template
       >
       <template v-for="(one, i) in tables" :key="`${one.file}/${one.part}`"
-        >{{ i > 0 ? '; ' : '' }}{{ one.role }}: {{ one.added }} new, {{ one.changed }} changed,
-        {{ one.removed }} gone</template
+        >{{ i > 0 ? '; ' : '' }}{{ one.role }}: {{ countsOf(one) }}</template
       ><template v-if="tables.length">.</template>
       <template v-if="report.kept"> {{ many(report.kept, 'channel') }} that only the files have stayed.</template>
     </p>

@@ -3,6 +3,7 @@ import type { MatchKind } from '@relay/core/compare/meaning';
 import { SURE } from '@relay/core/kits/candidates';
 import type { Because } from '@relay/core/kits/candidates';
 import type { CellCodec, KitRole } from '@relay/core/plan/kit';
+import { MODES } from '@relay/core/registries/modes';
 
 export const ROLE_WORDS: Readonly<Record<KitRole, string>> = {
   channels: 'channels',
@@ -23,6 +24,11 @@ const UNITS: readonly (readonly [number, string])[] = [
   [1, 'Hz'],
 ];
 
+/** A meaning as people say it: modes by their names. */
+export function meaningWords(meaning: string): string {
+  return Object.values(MODES).find(({ id }) => id === meaning)?.name ?? meaning;
+}
+
 /** How values stand in a column: `MHz, comma`, `“Hoch” is high`. */
 export function codecWords(codec: CellCodec | null): string {
   if (codec === null) return '';
@@ -34,7 +40,7 @@ export function codecWords(codec: CellCodec | null): string {
     case 'words':
       return codec.words
         .slice(0, 4)
-        .map(([word, meaning]) => `“${word}” is ${meaning}`)
+        .map(([word, meaning]) => `“${word}” is ${meaningWords(meaning)}`)
         .join(', ');
     case 'tone':
       return `${codec.hertz.tenths ? 'tenths of a hertz' : 'hertz'}${codec.none === '' ? '' : `, “${codec.none}” is none`}`;
@@ -58,9 +64,9 @@ export function sureness(field: string | null, confidence: number): Sureness {
 }
 
 export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
-  'title and cells': 'by its title and what is in it',
+  'title and cells': 'by title and content',
   title: 'by its title',
-  cells: 'by what is in it',
+  cells: 'by its content',
   relation: 'by how it fits other columns',
   'you said so': 'you said so',
 };
