@@ -2,7 +2,7 @@
 import type { ModeCodeplug } from '../codeplug/mode-codeplug';
 import type { RecordRow } from '../plan/record-kind';
 import type { KitRole } from '../plan/kit';
-import type { ChannelValues, CodeplugBlocks, ModeId } from '../plan/types';
+import type { ChannelValues, CodeplugBlocks, Destination, Id, ModeId, Plan, Radio, Station } from '../plan/types';
 
 /** How its cells are read. */
 export type Reads =
@@ -87,6 +87,16 @@ export interface ModeKit {
   /** Fields of which one is enough to say that a table has channels of this mode. */
   shownBy: readonly string[];
   fields: readonly KitField[];
+  /** Fields of a channel that its site decides, beside the frequencies; the others say what is called. */
+  ofSite: readonly string[];
+  /** Whom a channel calls that no network of the plan has; `null`: nobody who could be added to one. */
+  unknown?(values: ChannelValues): { number: number } | null;
+  /** Adds such a one to a network of a draft. @returns what a channel for it is meant for */
+  learn?(draft: Plan, networkId: Id, number: number, name: string): Destination;
+  /** Rows beside channels that are somebody's own, such as contacts of friends. */
+  personal?(row: RecordRow, plan: Plan): boolean;
+  /** Who a radio calls as in this mode; what it says now, what it should say for this station. */
+  identity?: { of(radio: Radio): string; own(station: Station): string; set(radio: Radio, station: Station): void };
   links: readonly ChannelLink[];
   roles: readonly RecordRole[];
 }

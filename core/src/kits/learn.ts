@@ -394,8 +394,12 @@ export function learnKit(
     whichWayRound(draft, evidence);
   }
   const channels = drafts.filter(({ role }) => role === 'channels').map(targetOf);
+  const lists = roles.filter((role) => role.lists);
   for (const draft of drafts.filter(({ role }) => role === 'other')) {
     const asked = said(draft, answers).find((one) => one.is === 'role')?.role;
+    // Channels and contacts may have the same names: what the file is called says which are listed.
+    const isOther = lists.some(({ called }) => called.test(draft.called)) && !ZONES_CALLED.test(draft.called);
+    if (isOther && !asked) continue;
     const members = asked && asked !== 'zones' && asked !== 'scan lists' ? null : findMembers(draft.columns, channels);
     if (
       members &&
@@ -407,7 +411,6 @@ export function learnKit(
       takeMembers(draft, members, answers, LIST_COLUMNS);
     }
   }
-  const lists = roles.filter((role) => role.lists);
   for (const draft of drafts.filter(({ role }) => role === 'other')) {
     // Numbers in columns beside each other are members, not the number of a contact.
     const isList =

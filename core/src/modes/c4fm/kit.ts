@@ -1,7 +1,7 @@
 /** C4FM in the files of other people's programs. */
 import { NAME, ROW } from '../../kits/channel-columns';
 import type { ModeKit, RecordRole } from '../../kits/kit-field';
-import { CODE_PATTERN, GROUP_ID_MAX, ROOM_PATTERN } from '../../plan/modes/c4fm/limits';
+import { CALL_SIGN_LENGTH, CODE_PATTERN, GROUP_ID_MAX, ROOM_PATTERN } from '../../plan/modes/c4fm/limits';
 import type { RoomMemory, StoredCode } from '../../plan/modes/c4fm/types';
 
 const CODE = new RegExp(CODE_PATTERN);
@@ -120,6 +120,12 @@ export const kit: ModeKit = {
       telling: 0.2,
     },
   ],
+  ofSite: ['group-tx', 'group-rx', 'voice', 'receive', 'tone-tx', 'tone-rx'],
+  identity: {
+    of: (radio) => radio.c4fm?.callSign ?? '',
+    own: ({ callSign }) => callSign.slice(0, CALL_SIGN_LENGTH),
+    set: (radio, { callSign }) => void (radio.c4fm && (radio.c4fm.callSign = callSign.slice(0, CALL_SIGN_LENGTH))),
+  },
   links: [],
   roles: [rooms, codes],
 };

@@ -1,8 +1,11 @@
 /** DMR in the files of other people's programs: titles and words by which it is recognised. */
 import type { ChannelLink, KitField, ModeKit, RecordRole } from '../../kits/kit-field';
 import { NAME, ROW } from '../../kits/channel-columns';
-import { ADDRESS_MAX, COLOR_CODE_MAX } from '../../plan/modes/dmr/limits';
+import { isOwnId } from '../../plan/station';
+import { freeId, putRow, rows } from '../../plan/table';
+import { ADDRESS_MAX, COLOR_CODE_MAX, LOCAL_GROUP } from '../../plan/modes/dmr/limits';
 import type { Contact, ReceiveList } from '../../plan/modes/dmr/types';
+import { isStationId } from './addresses';
 import type { ChannelValues, ValuesOf } from '../../plan/types';
 
 const GROUP =
@@ -184,6 +187,29 @@ export const kit: ModeKit = {
       telling: 0.6,
     },
   ],
+  ofSite: ['color-code', 'slot'],
+  unknown(values) {
+    if (!isDmr(values)) return null;
+    const { kind, number } = values.dmr.call;
+    return kind === 'group' && number !== LOCAL_GROUP ? { number } : null;
+  },
+  learn(draft, networkId, number, name) {
+    const network = draft.networks.byId[networkId];
+    if (network?.mode !== 'dmr') throw new Error(`${networkId} is no network of DMR.`);
+    const known = rows(network.groups).find((group) => group.number === number);
+    const groupId = known?.id ?? freeId(`g${number}`, (taken) => taken in network.groups.byId);
+    if (!known) putRow(network.groups, { id: groupId, name: name || `Group ${number}`, number, category: 'local' });
+    return { mode: 'dmr', kind: 'group', networkId, groupId };
+  },
+  personal: (row, plan) => {
+    const { kind, number } = row as Contact;
+    return kind === 'private' && isStationId(number) && !isOwnId(plan, number);
+  },
+  identity: {
+    of: (radio) => String(radio.dmr?.id ?? ''),
+    own: ({ dmrId }) => String(dmrId ?? ''),
+    set: (radio, { dmrId }) => void (radio.dmr && (radio.dmr.id = dmrId)),
+  },
   links: [CONTACT, LIST],
   roles: [contacts, receiveLists],
 };

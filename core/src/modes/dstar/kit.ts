@@ -1,5 +1,6 @@
 /** D-STAR in the files of other people's programs. */
 import type { KitField, ModeKit } from '../../kits/kit-field';
+import { baseCallSign } from '../../units/call-signs';
 import { FIELD_CHARACTERS, FIELD_LENGTH } from '../../plan/modes/dstar/limits';
 
 const isField = (cell: string) => cell.length <= FIELD_LENGTH && FIELD_CHARACTERS.test(cell.toUpperCase());
@@ -31,6 +32,12 @@ export const kit: ModeKit = {
       (cells) => cells.some((cell) => cell.length === FIELD_LENGTH && cell.endsWith('G')),
     ),
   ],
+  ofSite: ['rpt1', 'rpt2', 'duplex'],
+  identity: {
+    of: (radio) => radio.dstar?.my ?? '',
+    own: ({ callSign }) => baseCallSign(callSign),
+    set: (radio, { callSign }) => void (radio.dstar && (radio.dstar.my = baseCallSign(callSign))),
+  },
   links: [],
   roles: [],
 };

@@ -22,6 +22,7 @@ export const kit: ModeKit = {
       alone: (cells) => cells.some((cell) => /12|25|nar|wid|schmal|breit/i.test(cell)),
     },
   ],
+  ofSite: ['tone-tx', 'tone-rx', 'width'],
   links: [],
   roles: [],
 };

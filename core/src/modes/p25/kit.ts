@@ -32,6 +32,7 @@ export const kit: ModeKit = {
       telling: 0.2,
     },
   ],
+  ofSite: ['nac', 'nac-rx'],
   links: [],
   roles: [],
 };
