@@ -2,6 +2,7 @@
 import { benchAgreement } from './agreement';
 import { benchBrowser } from './browser';
 import { benchDirectory } from './directory';
+import { benchKits } from './kits';
 import { benchRoutes } from './routes';
 import { benchSites } from './sites';
 import { SOAKS } from './soak/soak';
@@ -11,6 +12,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   routes: benchRoutes,
   sites: benchSites,
   directory: benchDirectory,
+  kits: benchKits,
 };
 
 /** Only when they are named: they take minutes, and one kills what it started. */

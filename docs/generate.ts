@@ -6,6 +6,7 @@ import { CHECKS } from '@relay/core/registries/checks';
 import { PLAN_SCHEMA } from '@relay/core/plan/schema';
 import { GOOD_SET_UPS } from '@relay/core/testing/good-set-ups';
 import { KNOWN_FAULTS } from '@relay/core/testing/known-faults';
+import { kitsPage } from './kits';
 import { openApi } from '../server/src/openapi';
 
 function checksPage(): string {
@@ -39,8 +40,11 @@ function checksPage(): string {
   return `${lines.join('\n').trimEnd()}\n`;
 }
 
+const kits = await kitsPage();
+
 const FILES: Readonly<Record<string, () => string>> = {
   'checks.md': checksPage,
+  'kits.md': () => kits,
   'plan.schema.json': () => `${JSON.stringify(PLAN_SCHEMA, null, 2)}\n`,
   'openapi.json': () => `${JSON.stringify(openApi, null, 2)}\n`,
 };

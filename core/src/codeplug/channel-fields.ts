@@ -42,6 +42,7 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
     width: 112,
     facts: ['frequency'],
     expected: ({ expects }) => formatMHz(Number(expects)),
+    same: (one, _, other) => one.rxHz === other.rxHz,
     show: (one) => formatMHz(one.rxHz),
     // The shift stays: whoever moves a channel's receive frequency moves the pair.
     read: (text) =>
@@ -63,6 +64,7 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
     width: 94,
     facts: ['shift'],
     expected: ({ expects }) => formatShiftMHz(Number(expects)),
+    same: (one, _, other) => one.txHz - one.rxHz === other.txHz - other.rxHz,
     show: (one) => formatShiftMHz(one.txHz - one.rxHz),
     read: (text) => {
       const hz = parseMHz(text);

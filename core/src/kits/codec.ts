@@ -46,7 +46,7 @@ function withDecimals(value: number, [least, most]: readonly [number, number], c
 const STORED_TONE = new RegExp(TONE_PATTERN);
 
 function readToneCell({ none, hertz }: Extract<CellCodec, { as: 'tone' }>, cell: string): string | undefined {
-  if (none !== '' && plainWord(cell) === plainWord(none)) return NO_TONE;
+  if (none !== '' && (cell === none || (/^\D*$/.test(cell) && plainWord(cell) === plainWord(none)))) return NO_TONE;
   const number = hertz.tenths ? numberIn(cell.slice(hertz.prefix.length)) : null;
   const tone = readTone(number ? String(number.value / 10) : cell);
   return tone === undefined || tone === null ? undefined : tone;

@@ -48,6 +48,7 @@ export function zipped(files: readonly NamedBytes[]): string {
   return text.length > MOST_KEPT_FILES ? '' : text;
 }
 
+/** The kit of what was learnt: layouts, patterns, and the files where they are not too large. */
 export async function keepKit(
   learnt: Learnt,
   opened: readonly NamedFile[],

@@ -1,5 +1,5 @@
 /** Names as a radio takes them: its length, its letters; numbers and call signs stay whole. */
-import { cutName, nameFitter } from '../codeplug/names';
+import { cutName, nameFitter, shortenName } from '../codeplug/names';
 import type { TableLayout } from '../plan/kit';
 import { canEncode, type Encoded } from '../tables/encoding';
 
@@ -19,6 +19,15 @@ export function inLetters(name: string, letters: TableLayout['letters'], encoded
       .replace(/[^\x20-\x7e]/g, '-');
   const shown = letters !== 'any' || (encoded && !canEncode(name, encoded)) ? plain() : name;
   return letters === 'capitals' ? shown.toUpperCase() : shown;
+}
+
+/** What a name becomes by itself, whatever other names there are. */
+export function fittedName(
+  layout: Pick<TableLayout, 'nameLength' | 'letters'>,
+  encoded: Encoded | null,
+  name: string,
+): string {
+  return shortenName(inLetters(name, layout.letters, encoded), layout.nameLength ?? MOST);
 }
 
 /** Gives a fitting name after the other, each once. */

@@ -125,15 +125,34 @@ export function kitTables(
 export const ofRole = (tables: readonly KitTable[], role: KitRole): KitTable[] =>
   tables.filter(({ layout }) => layout.role === role);
 
-/** The column of a field; several for members. */
-export const columnsOfField = ({ columns }: KitTable, field: string): PlacedColumn[] =>
-  columns.filter(({ layout }) => layout.field === field);
+const NONE: readonly PlacedColumn[] = [];
+const byField = new WeakMap<KitTable, Map<string, PlacedColumn[]>>();
+
+/** The column of a field; several for members. Looked up once a table: it is asked for each cell. */
+export function columnsOfField(table: KitTable, field: string): readonly PlacedColumn[] {
+  let known = byField.get(table);
+  if (!known) {
+    known = new Map();
+    for (const column of table.columns) {
+      const { field: of } = column.layout;
+      if (of !== null) known.set(of, [...(known.get(of) ?? []), column]);
+    }
+    byField.set(table, known);
+  }
+  return known.get(field) ?? NONE;
+}
 
 export const cellOf = (table: KitTable, row: number, { at }: PlacedColumn): string =>
   table.table.rows[row]!.cells[at] ?? '';
 
+const keyColumns = new WeakMap<KitTable, readonly PlacedColumn[]>();
+
 /** Whether a row is a free place: no name, no frequency, no number. */
 export function isFreeRow(table: KitTable, row: number): boolean {
-  const keys = ['name', 'rx', 'number', 'member'].flatMap((field) => columnsOfField(table, field));
+  let keys = keyColumns.get(table);
+  if (!keys) {
+    keys = ['name', 'rx', 'number', 'member'].flatMap((field) => columnsOfField(table, field));
+    keyColumns.set(table, keys);
+  }
   return keys.length > 0 && keys.every((column) => /^[0.,\s]*$/.test(cellOf(table, row, column)));
 }

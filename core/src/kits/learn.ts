@@ -5,7 +5,6 @@
  */
 import type { CellCodec, ColumnLayout, KitRole, TableLayout } from '../plan/kit';
 import { MODE_IDS } from '../plan/modes';
-import type { ModeId } from '../plan/types';
 import type { FileTable, OpenFile } from '../tables/table-file';
 import { assign, type Candidate, candidates, titleScore } from './candidates';
 import { CHANNEL_COLUMNS, LIST_COLUMNS, NAME, SCAN_CALLED, ZONES_CALLED } from './channel-columns';
@@ -13,6 +12,7 @@ import { type Column, columnsOf, mostUsual, shareOf } from './column';
 import { decodeCell } from './codec';
 import { infer } from './infer';
 import type { KitField, KitModes, RecordRole } from './kit-field';
+import type { Draft } from './draft';
 import { findMembers, type Members } from './learn-lists';
 import type { Answer, Evidence, Learnt, LearntColumn, LearntTable } from './learnt';
 import { limitsOf } from './limits';
@@ -24,22 +24,6 @@ import { whichWayRound } from './way-round';
 export interface NamedFile {
   name: string;
   file: OpenFile;
-}
-
-/** A table while it is being learnt. */
-export interface Draft {
-  file: string;
-  table: FileTable;
-  columns: Column[];
-  /** Titles of the file and its part, plain. */
-  called: string;
-  role: KitRole;
-  roleConfidence: number;
-  all: Candidate[];
-  taken: Candidate[];
-  members: Members | null;
-  mode: ModeId | null;
-  freeRows: boolean;
 }
 
 const recordRoles = (modes: KitModes): RecordRole[] => MODE_IDS.flatMap((mode) => modes[mode].kit.roles);
@@ -449,7 +433,11 @@ export function learnKit(
     takeMode(draft, modes);
     takeTones(draft);
   }
-  for (const draft of drafts) takeWords(draft, answers);
+  for (const draft of drafts) {
+    takeWords(draft, answers);
+    // What is not understood as a whole is carried along as a whole.
+    if (draft.role === 'other' || draft.role === 'site list') draft.taken = draft.all = [];
+  }
   return {
     tables: drafts.map(layoutOf),
     questions: questionsOf(drafts, answers),

@@ -10,6 +10,7 @@ const LEAST_NAMES = 12;
 
 type Limits = Pick<TableLayout, 'mostRows' | 'nameLength' | 'letters' | 'fixedRows'>;
 
+/** `name`: the column of names; `free`: how many rows are free places. */
 export function limitsOf(table: FileTable, name: Column | null, free: number): Limits {
   const fixedRows = free > 0;
   const names = (name?.texts ?? []).map(({ text }) => text.trim());

@@ -13,6 +13,7 @@ export interface Mixed {
 
 const keyOf = ({ hereId, thereId }: ChannelMatch) => `${hereId ?? ''}/${thereId ?? ''}`;
 
+/** `chosen`: those of `matches` that go into the files as the plan has them. */
 export function partialCodeplug(
   modes: KitModes,
   codeplug: Codeplug,

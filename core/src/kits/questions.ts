@@ -1,7 +1,7 @@
 /** What is asked about a kit: one doubt at a time, the one on which most hangs first. */
 import type { KitRole } from '../plan/kit';
 import { type Candidate, SURE, WORTH_ASKING } from './candidates';
-import type { Draft } from './learn';
+import type { Draft } from './draft';
 import type { Answer, Question } from './learnt';
 
 const examples = (one: Candidate) =>

@@ -9,7 +9,7 @@ import { MODE_IDS } from '../plan/modes';
 import type { RecordRow } from '../plan/record-kind';
 import { recordsOf } from '../plan/records';
 import { putRow } from '../plan/table';
-import type { Channel, ChannelValues, Codeplug, Id, ModeId } from '../plan/types';
+import type { Channel, ChannelValues, Codeplug, Id, ModeId, Table } from '../plan/types';
 import { quoted } from '../formats/format';
 import { formatMHz, MOST_HZ } from '../units/quantities';
 import { decodeCell } from './codec';
@@ -280,21 +280,32 @@ class Reader {
     return id;
   }
 
+  private readonly tableOf = new Map<string, Table<RecordRow> | undefined>();
+
+  /** The rows that a mode keeps of a role, looked up once: it is asked for each channel. */
+  private recordsFor(mode: ModeId, role: KitRole): Table<RecordRow> | undefined {
+    const key = `${mode} ${role}`;
+    if (!this.tableOf.has(key)) {
+      const of = this.modes[mode].kit.roles.find((one) => one.role === role);
+      const found = recordsOf(this.codeplug).find((one) => one.mode === mode && one.kind.key === of?.key);
+      this.tableOf.set(key, found?.table);
+    }
+    return this.tableOf.get(key);
+  }
+
   private links(table: KitTable, row: number, values: ChannelValues, said: Set<string>): void {
     for (const link of this.modes[values.mode].kit.links) {
       const [column] = columnsOfField(table, link.fieldId);
       const codec = column?.layout.codec;
       if (!column || codec?.as !== 'named') continue;
       const cell = cellOf(table, row, column).trim();
-      const role = this.modes[values.mode].kit.roles.find((one) => one.role === link.role);
-      const of = recordsOf(this.codeplug).find(({ mode, kind }) => mode === values.mode && kind.key === role?.key);
       if (cell === '' || cell === codec.none) {
         link.take(values, null, this.codeplug);
         if (link.saysNone) for (const field of link.says) said.add(field);
         continue;
       }
       const found = this.lookups.get(link.role)?.find(codec.by, cell);
-      const record = found ? (of?.table.byId[found.id] ?? null) : null;
+      const record = found ? (this.recordsFor(values.mode, link.role)?.byId[found.id] ?? null) : null;
       if (record === null) {
         this.wrong(table, row, column.layout.title, quoted(cell), expectedIn(codec));
         continue;

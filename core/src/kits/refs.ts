@@ -15,6 +15,7 @@ export interface RowNames {
   place: number;
 }
 
+/** What a row is called in one of the ways. */
 export function nameBy(by: NamedBy, row: RowNames): string {
   switch (by) {
     case 'name':

@@ -58,6 +58,7 @@ export function namesRows(column: Column, target: Target): NamedColumn | null {
 /** What can stand between members in one cell. `list`: a list of XML or JSON. */
 const SEPARATORS = ['|', ';', ',', '/', '\n', '\t', ' '] as const;
 
+/** What a cell lists; spaces around are no part of it. */
 export function itemsOf(text: string, separator: string): string[] {
   if (separator === 'list') return listItems(text) ?? (text.trim() === '' ? [] : [text.trim()]);
   return text

@@ -1,7 +1,7 @@
 /** Which of two frequencies is received and which is sent, where titles do not say it, or known sites say otherwise. */
 import { decodeCell } from './codec';
 import type { Candidate } from './candidates';
-import type { Draft } from './learn';
+import type { Draft } from './draft';
 import type { Evidence } from './learnt';
 
 const DOUBT = 0.6;

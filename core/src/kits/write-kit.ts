@@ -17,7 +17,7 @@ import type { Encoded } from '../tables/encoding';
 import type { NamedBytes } from '../tables/open';
 import { openTables } from '../tables/open';
 import type { KitModes, RecordRole } from './kit-field';
-import { kitNames } from './kit-names';
+import { fittedName, kitNames } from './kit-names';
 import { columnsOfField, type KitFinding, type KitTable, kitTables } from './kit-tables';
 import type { NamedFile } from './learn';
 import { type KitContent, readKit } from './read-kit';
@@ -196,9 +196,8 @@ class Writer {
     if (!table) return;
     const { layout } = table.of;
     const inZone = new Set(rows(this.codeplug.zones).flatMap(({ channelIds }) => channelIds));
-    const wishes = new Map(
-      rows(this.codeplug.channels).map((one) => [one.id, kitNames(layout, this.encodedOf(table))(one.name)]),
-    );
+    const encoded = this.encodedOf(table);
+    const wishes = new Map(rows(this.codeplug.channels).map((one) => [one.id, fittedName(layout, encoded, one.name)]));
     const matches = compareChannels(this.modes, this.codeplug, this.content.codeplug, {
       said: this.content.said,
       nameThere: (one) => wishes.get(one.id) ?? one.name,

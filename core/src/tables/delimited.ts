@@ -26,12 +26,19 @@ const COMMENT = /^\s*(#|;|\/\/|--)/;
 /** A table as wide as this has no row of one cell. */
 const WIDE = 3;
 
+/** Where line ends are mixed, cutting at the shorter one finds them all. */
+function newlineOf(text: string): '\r\n' | '\n' | '\r' {
+  if (!text.includes('\n')) return '\r';
+  return /(^|[^\r])\n/.test(text) ? '\n' : '\r\n';
+}
+
 function linesOf(text: string, delimiter: string, from: number, faults: FileFault[]): Line[] {
   const lines: Line[] = [];
   let line = from;
   let cursor = 0;
   Papa.parse<string[]>(text, {
     delimiter,
+    newline: newlineOf(text),
     step: ({ data, errors, meta }) => {
       const source = text.slice(cursor, meta.cursor);
       cursor = meta.cursor;

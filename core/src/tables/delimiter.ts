@@ -11,6 +11,7 @@ export const DELIMITER_NAMES: Readonly<Record<string, string>> = {
 };
 
 const SAMPLE_LINES = 60;
+const SAMPLE_LETTERS = 100_000;
 
 /**
  * The delimiter that cuts the lines into the same number of cells most often. Semicolons go before commas, which may be
@@ -18,8 +19,9 @@ const SAMPLE_LINES = 60;
  */
 export function findDelimiter(text: string): string {
   let best = { delimiter: ',', score: 0 };
+  const head = text.slice(0, SAMPLE_LETTERS);
   for (const delimiter of DELIMITERS) {
-    const { data } = Papa.parse<string[]>(text, { delimiter, preview: SAMPLE_LINES, skipEmptyLines: true });
+    const { data } = Papa.parse<string[]>(head, { delimiter, preview: SAMPLE_LINES, skipEmptyLines: true });
     const counts = new Map<number, number>();
     for (const row of data) counts.set(row.length, (counts.get(row.length) ?? 0) + 1);
     const [width, rows] = [...counts].sort((a, b) => b[1] - a[1])[0] ?? [0, 0];

@@ -50,6 +50,7 @@ export function listItems(text: string): string[] | null {
   }
 }
 
+/** The table without the places of its cells. */
 export function fileTable(table: SpannedTable): FileTable {
   const titles = titlesOf(table);
   return {

@@ -83,6 +83,13 @@ export const router = createRouter({
           meta: { title: 'Codeplugs' },
         },
         {
+          path: 'compare',
+          name: 'compare',
+          component: () => import('../features/compare').then((m) => m.CompareView),
+          props: true,
+          meta: { title: 'Compare codeplugs', stop: 'codeplugs' },
+        },
+        {
           path: 'hotspots/:siteId?',
           name: 'hotspots',
           component: () => import('../features/hotspots').then((m) => m.HotspotsView),

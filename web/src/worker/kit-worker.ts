@@ -1,18 +1,21 @@
 /** Files of radios' own programs, learnt, read and written off the page's thread. */
 import { expose } from 'comlink';
+import type { Borrowing } from '@relay/core/borrow/borrowing';
 import { type ChannelMatch, compareChannels } from '@relay/core/compare/meaning';
 import { archiveOf } from '@relay/core/kits/archive';
-import { kitNames } from '@relay/core/kits/kit-names';
+import { fittedName } from '@relay/core/kits/kit-names';
 import { filesOf, type KeepAs, keepKit, openFiles, zipped } from '@relay/core/kits/keep-kit';
 import { type KitFinding, kitTables } from '@relay/core/kits/kit-tables';
 import { learnKit, type NamedFile } from '@relay/core/kits/learn';
 import type { Answer, Evidence, Learnt, LearntColumn, Question } from '@relay/core/kits/learnt';
+import { ownersIn } from '@relay/core/kits/owners';
 import { partialCodeplug } from '@relay/core/kits/partial';
 import { type KitContent, readKit } from '@relay/core/kits/read-kit';
 import { writeKit, type WrittenKit } from '@relay/core/kits/write-kit';
+import type { ListedIn } from '@relay/core/lists/as-repeater';
 import type { Kit, TableLayout } from '@relay/core/plan/kit';
-import type { Codeplug } from '@relay/core/plan/types';
-import { KIT_MODES } from '@relay/core/registries/kits';
+import type { Codeplug, Plan } from '@relay/core/plan/types';
+import { KIT_MODES, proposeBorrowing } from '@relay/core/registries/kits';
 import { ListTooLarge } from '@relay/core/tables/limits';
 import { type NamedBytes, unpacked } from '@relay/core/tables/open';
 import { UnreadableFile } from '@relay/core/tables/table-file';
@@ -132,6 +135,26 @@ const kitWorker = {
       };
     }),
 
+  /** What the files of a kit are to the holder of a plan, as a start for a radio's codeplug. */
+  borrow: (plan: Plan, radioId: string, kit: Kit, listed: ListedIn[]): Promise<Outcome<Borrowing>> =>
+    attempt(async () => {
+      const { files } = await filesOf(kit);
+      const { tables, findings } = kitTables(kit, files);
+      const { codeplug } = readKit(tables, KIT_MODES, findings);
+      const owners = ownersIn(
+        files.flatMap(({ file }) =>
+          file.tables.map((table) => {
+            const columns = tables.find((one) => one.table === table)?.columns ?? [];
+            return {
+              table,
+              isKnown: (at: number) => columns.some((one) => one.at === at && one.layout.field !== null),
+            };
+          }),
+        ),
+      );
+      return proposeBorrowing({ plan, radioId, codeplug, listed, owners });
+    }),
+
   /** What was read back is held against the plan again, after some of it was taken over. */
   compareAgain(codeplug: Codeplug, kit: Kit): ChannelMatch[] {
     if (!read) return [];
@@ -152,7 +175,7 @@ const kitWorker = {
 function against(codeplug: Codeplug, kit: Kit, content: KitContent): ChannelMatch[] {
   const layout = kit.tables.find(({ role }) => role === 'channels');
   const names = new Map(
-    layout ? Object.values(codeplug.channels.byId).map((one) => [one.id, kitNames(layout, null)(one.name)]) : [],
+    layout ? Object.values(codeplug.channels.byId).map((one) => [one.id, fittedName(layout, null, one.name)]) : [],
   );
   return compareChannels(KIT_MODES, codeplug, content.codeplug, {
     said: content.said,

@@ -87,7 +87,7 @@ export const kit: ModeKit = {
       title: 'Group ID heard',
       reads: { as: 'whole', low: 0, high: GROUP_ID_MAX },
       heading:
-        /(dg|group|gruppen?|gid)[ -]?(id)? ?(rx|rec\w*|heard|empf\w*)|\b(rx|rec\w*|heard|empf\w*) ?(dg|group|gruppen?|gid)[ -]?(id)?$/,
+        /(dg|group|gruppen?|gid)[ -]?(id)? ?(rx|rec\w*|heard|empf\w*)|\b(rx|rec\w*|heard|empf\w*) ?(dg|group|gruppen|gid)[ -]?id$|\b(rx|rec\w*|heard|empf\w*) ?gid$/,
       never: /list/,
       telling: 0.2,
     },

@@ -210,6 +210,7 @@ watch(
         <el-button :disabled="removable.length === 0" @click="removeChannels">{{
           removable.length > 1 ? `Remove ${removable.length}` : 'Remove it'
         }}</el-button>
+        <el-button @click="router.push({ name: 'compare', params: { planId } })">Compare</el-button>
         <el-button @click="router.push({ name: 'carry-out', params: { planId } })">Files and cards</el-button>
         <el-button type="primary" @click="building = true">Build from wants</el-button>
       </template>

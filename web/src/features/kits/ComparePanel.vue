@@ -9,9 +9,10 @@ import type { Radio } from '@relay/core/plan/types';
 import { MODES } from '@relay/core/registries/modes';
 import { VirtualRows } from '../../fields';
 import { useLeftOut } from '../../fields/left-out';
+import { MATCH_WORDS, matchDetail } from '../../fields/match-words';
 import { usePlanStore } from '../../sync/plan-store';
 import type { useKit } from './use-kit';
-import { many, MATCH_WORDS } from './words';
+import { many } from './words';
 
 const props = defineProps<{ files: ReturnType<typeof useKit>; radio: Radio; kit: Kit }>();
 const store = usePlanStore();
@@ -32,14 +33,7 @@ const { chosen, isLeft, tick, begin } = useLeftOut(() => shown.value, idOf);
 // What only one side has is a larger step: it is taken when somebody ticks it.
 begin(differing.value.filter(({ kind }) => kind === 'only here' || kind === 'only there').map(idOf));
 
-const detail = ({ kind, name, nameThere, differences }: ChannelMatch) => {
-  const parts = differences.map(({ title, here, there }) => `${title}: ${here || 'none'} → ${there || 'none'}`);
-  return (
-    kind === 'renamed' || (kind === 'differs' && name !== nameThere)
-      ? [`Name: ${name} → ${nameThere}`, ...parts]
-      : parts
-  ).join('; ');
-};
+const WORDS = { ...MATCH_WORDS, 'only here': 'only in the plan', 'only there': 'only in the files' };
 
 // A clean comparison is the proof that the radio holds the plan.
 watch(
@@ -89,7 +83,7 @@ async function takeIntoPlan(): Promise<void> {
         size="small"
         :aria-pressed="only === kind"
         @click="only = kind"
-        >{{ MATCH_WORDS[kind] }} {{ count }}</el-button
+        >{{ WORDS[kind] }} {{ count }}</el-button
       >
     </div>
     <div v-if="shown.length" class="wide-table" tabindex="0" role="group" aria-label="Lines that differ">
@@ -115,8 +109,8 @@ async function takeIntoPlan(): Promise<void> {
             </td>
             <th scope="row">{{ one.name }}</th>
             <td>{{ one.nameThere }}</td>
-            <td>{{ MATCH_WORDS[one.kind] }}</td>
-            <td class="mono detail">{{ detail(one) }}</td>
+            <td>{{ WORDS[one.kind] }}</td>
+            <td class="mono detail">{{ matchDetail(one) }}</td>
           </tr>
         </VirtualRows>
       </table>

@@ -111,6 +111,9 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
       </table>
     </div>
     <div class="acts">
+      <el-button v-if="isKept" data-testid="borrow-kit" @click="files.borrow()"
+        >Begin the codeplug with these files</el-button
+      >
       <el-button data-testid="correct-kit" @click="files.correct()">Correct what is what</el-button>
       <el-button data-testid="share-kit" @click="files.share()">Share the layout</el-button>
       <el-button @click="files.forget()">Forget these files</el-button>

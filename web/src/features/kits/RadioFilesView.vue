@@ -5,6 +5,7 @@ import { rows } from '@relay/core/plan/table';
 import { EmptyState, FilePick, PageHead } from '../../fields';
 import { droppedFiles } from '../../fields/dropped-files';
 import { usePlanStore } from '../../sync/plan-store';
+import BorrowPanel from './BorrowPanel.vue';
 import ComparePanel from './ComparePanel.vue';
 import FillPanel from './FillPanel.vue';
 import KitPanel from './KitPanel.vue';
@@ -16,7 +17,7 @@ const store = usePlanStore();
 const radios = computed(() => rows(store.plan!.radios));
 const radio = computed(() => radios.value.find(({ id }) => id === props.radioId) ?? radios.value[0] ?? null);
 const files = useKit(() => radio.value);
-const { kit, others, learnt, problem, isBusy, readBack, written } = files;
+const { kit, others, learnt, problem, isBusy, readBack, written, borrowing } = files;
 
 async function dropped(event: DragEvent): Promise<void> {
   const given = await droppedFiles(event);
@@ -83,6 +84,7 @@ async function dropped(event: DragEvent): Promise<void> {
     </section>
     <template v-else>
       <FillPanel v-if="written" :written="written" :radio="radio" @save="files.save()" @close="written = null" />
+      <BorrowPanel v-if="borrowing" :files="files" :borrowing="borrowing" :radio="radio" />
       <ComparePanel v-if="readBack" :files="files" :radio="radio" :kit="kit" />
       <KitPanel :files="files" :kit="kit" :radio="radio" />
     </template>

@@ -1,9 +1,11 @@
 /** The files of one radio's own program: taught, kept, written and read back. */
 import { computed, onScopeDispose, shallowRef, toRaw, watch } from 'vue';
+import type { Borrowing } from '@relay/core/borrow/borrowing';
 import { evidenceOf } from '@relay/core/kits/evidence';
 import type { Answer, Question } from '@relay/core/kits/learnt';
 import { describeReadFinding } from '@relay/core/formats/format';
 import { kitJson } from '@relay/core/formats/kit-json';
+import type { ListedIn } from '@relay/core/lists/as-repeater';
 import { freshName } from '@relay/core/plan/fresh-name';
 import type { Kit } from '@relay/core/plan/kit';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
@@ -11,9 +13,14 @@ import type { Codeplug, Radio } from '@relay/core/plan/types';
 import type { NamedBytes } from '@relay/core/tables/open';
 import { download, fileName } from '../../fields/download';
 import { newId } from '../../fields/new-id';
+import { api, EVERY_SITE } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
 import { startKitWorker } from '../../worker/checker';
 import type { LearntView, Outcome, ReadBack, Written } from '../../worker/kit-worker';
+
+/** As far as people travel with a radio, and as many as are looked through. */
+const LISTED_WITHIN_M = 400_000;
+const MOST_LISTED = 500;
 
 /** A plain copy: what goes to a worker may not be watched by Vue. */
 const plain = <T>(value: T): T => structuredClone(toRaw(value));
@@ -37,6 +44,7 @@ export function useKit(radio: () => Radio | null) {
   const problem = shallowRef('');
   const isBusy = shallowRef('');
   const readBack = shallowRef<(ReadBack & { names: string }) | null>(null);
+  const borrowing = shallowRef<Borrowing | null>(null);
   const written = shallowRef<(Written & { name: string }) | null>(null);
   /** The kit that is being corrected; `null`: a new one. */
   const correcting = shallowRef<Kit | null>(null);
@@ -57,7 +65,7 @@ export function useKit(radio: () => Radio | null) {
   const questions = computed(() => learnt.value?.questions.filter(({ id }) => !skipped.value.has(id)).length ?? 0);
 
   function reset(): void {
-    learnt.value = readBack.value = written.value = correcting.value = null;
+    learnt.value = readBack.value = written.value = correcting.value = borrowing.value = null;
     answers.value = [];
     skipped.value = new Set();
     problem.value = '';
@@ -173,6 +181,20 @@ export function useKit(radio: () => Radio | null) {
     readBack.value = done && { ...done, names: files.map(({ name }) => name).join(', ') };
   }
 
+  /** Sites of the lists around the station: a borrowed channel may be for one of them. */
+  async function listedAround(): Promise<ListedIn[]> {
+    const { position } = store.plan!.station;
+    if (!position) return [];
+    const near = await api.near(position, MOST_LISTED, { ...EVERY_SITE, withinM: LISTED_WITHIN_M });
+    return near.map((site) => ({ site, list: { name: site.listName, issuedOn: site.listIssuedOn } }));
+  }
+
+  async function borrow(): Promise<void> {
+    const listed = await listedAround().catch(() => []);
+    const [plan, of] = [plain(store.plan!), plain(kit.value!)];
+    borrowing.value = await during('Looking at what was borrowed', () => now().borrow(plan, radio()!.id, of, listed));
+  }
+
   async function compareAgain(): Promise<void> {
     const matches = await now().compareAgain(plain(codeplug.value!), plain(kit.value!));
     if (readBack.value) readBack.value = { ...readBack.value, matches };
@@ -211,6 +233,8 @@ export function useKit(radio: () => Radio | null) {
     problem,
     isBusy,
     readBack,
+    borrowing,
+    borrow,
     written,
     correcting,
     give,

@@ -1,5 +1,4 @@
 /** What screens say about kits. */
-import type { MatchKind } from '@relay/core/compare/meaning';
 import { SURE } from '@relay/core/kits/candidates';
 import type { Because } from '@relay/core/kits/candidates';
 import type { CellCodec, KitRole } from '@relay/core/plan/kit';
@@ -25,7 +24,7 @@ const UNITS: readonly (readonly [number, string])[] = [
 ];
 
 /** A meaning as people say it: modes by their names. */
-export function meaningWords(meaning: string): string {
+function meaningWords(meaning: string): string {
   return Object.values(MODES).find(({ id }) => id === meaning)?.name ?? meaning;
 }
 
@@ -69,15 +68,6 @@ export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
   cells: 'by its content',
   relation: 'by how it fits other columns',
   'you said so': 'you said so',
-};
-
-export const MATCH_WORDS: Readonly<Record<MatchKind, string>> = {
-  same: 'the same',
-  renamed: 'same path, another name',
-  'other path': 'same name, another path',
-  differs: 'settings differ',
-  'only here': 'only in the plan',
-  'only there': 'only in the files',
 };
 
 export const many = (count: number, one: string, several = `${one}s`) => `${count} ${count === 1 ? one : several}`;
