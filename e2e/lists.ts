@@ -29,7 +29,7 @@ export async function choose(page: Page, name: string): Promise<void> {
 }
 
 /** Chooses a list and imports it as it was guessed. */
-async function take(page: Page, name: string): Promise<void> {
+export async function take(page: Page, name: string): Promise<void> {
   await choose(page, name);
   await page.getByTestId('import-list').click();
   await expect(page.getByTestId('import-list')).toBeHidden();

@@ -14,6 +14,8 @@ export const STOPS = [
   'hotspots/home/set-up',
   'agreement',
   'carry-out',
+  'carry-out/files',
+  'compare',
   'rooms',
   'card',
 ] as const;

@@ -16,7 +16,8 @@ export async function openFiles(files: readonly NamedBytes[]): Promise<NamedFile
 /** What stands in the one row of a pattern: what is usual, and nothing of anybody's own. */
 function patternCell(layout: TableLayout, at: number): string {
   const { field, codec, usual } = layout.columns[at]!;
-  if (codec?.as === 'members') return codec.separator === 'list' ? '[]' : '';
+  // A list of one blank: without any item its element would be gone, and with it the column.
+  if (codec?.as === 'members') return codec.separator === 'list' ? '[""]' : '';
   if (codec?.as === 'named') return codec.none;
   if (usual !== '' || field === null) return usual;
   if (field === 'row') return '1';

@@ -60,7 +60,7 @@ const SEPARATORS = ['|', ';', ',', '/', '\n', '\t', ' '] as const;
 
 /** What a cell lists; spaces around are no part of it. */
 export function itemsOf(text: string, separator: string): string[] {
-  if (separator === 'list') return listItems(text) ?? (text.trim() === '' ? [] : [text.trim()]);
+  if (separator === 'list') return (listItems(text) ?? [text.trim()]).filter((one) => one !== '');
   return text
     .split(separator.trim() === '' ? separator : separator.trim())
     .map((one) => one.trim())

@@ -73,6 +73,8 @@ class Writer {
   private readonly unsaid = new Map<Id, Set<string>>();
   private readonly placed: Names = new Map();
   private readonly names = new Map<Id, string>();
+  /** Lists that the files have no room for as a whole. */
+  private readonly short = new Set<Id>();
   private kept = 0;
 
   constructor(
@@ -397,29 +399,35 @@ class Writer {
     return id;
   }
 
-  /** Members of a list, in the way of its table. */
-  private members(table: WorkTable, handle: Handle, name: string, ids: readonly Id[], before: readonly Handle[]): void {
+  /** Members of a list, in the way of its table. @returns whether all of them have room */
+  private members(
+    table: WorkTable,
+    handle: Handle,
+    name: string,
+    ids: readonly Id[],
+    before: readonly Handle[],
+  ): boolean {
     const columns = columnsOfField(table.of, 'member');
     const codec = columns[0]?.layout.codec;
-    if (!codec || (codec.as !== 'named' && codec.as !== 'members')) return;
+    if (!codec || (codec.as !== 'named' && codec.as !== 'members')) return false;
     const targets = ids.flatMap((id) => this.placed.get(id) ?? []);
     const texts = targets.map((target) => nameBy(codec.by, target.table.names(target.handle, '')));
     if (table.of.layout.rowPerMember) {
       const was = before.map((row) => memberTexts(table.of, row)[0]?.text ?? '');
-      if (was.length === texts.length && was.every((text, at) => text === texts[at])) return;
+      if (was.length === texts.length && was.every((text, at) => text === texts[at])) return true;
       texts.forEach((text, at) => {
         const row = before[at] ?? table.add();
         table.say(row, 'name', name);
         table.set(row, columns[0]!.at, text);
       });
       for (const row of before.slice(texts.length)) table.remove(row);
-      return;
+      return true;
     }
     if (codec.as === 'members') {
       const is = handle < table.of.table.rows.length ? memberTexts(table.of, handle).map(({ text }) => text) : null;
-      if (is && is.length === texts.length && is.every((text, at) => text === texts[at])) return;
+      if (is && is.length === texts.length && is.every((text, at) => text === texts[at])) return true;
       table.set(handle, columns[0]!.at, membersCell(codec, texts));
-      return;
+      return true;
     }
     columns.forEach((column, at) => {
       const cell = table.cell(handle, column.at);
@@ -429,6 +437,22 @@ class Writer {
     });
     for (const text of texts.slice(columns.length))
       this.leftOut.push({ what: table.of.layout.role, name: text, why: `${name} has room for ${columns.length}` });
+    return texts.length <= columns.length;
+  }
+
+  /** Zones of more channels than the file has columns for go on in a second one. */
+  private zonesThatFit(table: WorkTable): Zone[] {
+    const columns = columnsOfField(table.of, 'member');
+    const isOneEach = columns[0]?.layout.codec?.as === 'named' && !table.of.layout.rowPerMember;
+    return rows(this.codeplug.zones).flatMap((zone) => {
+      const ids = zone.channelIds.filter((id) => this.placed.has(id));
+      if (!isOneEach || ids.length <= columns.length) return [zone];
+      return Array.from({ length: Math.ceil(ids.length / columns.length) }, (_, at) => ({
+        id: zone.id,
+        name: at === 0 ? zone.name : `${zone.name} ${at + 1}`,
+        channelIds: ids.slice(at * columns.length, (at + 1) * columns.length),
+      }));
+    });
   }
 
   private zones(): void {
@@ -441,7 +465,7 @@ class Writer {
     const there = rows(this.content.codeplug.zones);
     const taken = new Set<Id>();
     const names = kitNames(table.of.layout, this.encodedOf(table));
-    const pairs = rows(this.codeplug.zones).map((zone) => {
+    const pairs = this.zonesThatFit(table).map((zone) => {
       const name = names(zone.name);
       const other = there.find((one) => !taken.has(one.id) && (one.name === name || one.name === zone.name));
       if (other) taken.add(other.id);
@@ -527,7 +551,7 @@ class Writer {
             )
           : undefined;
       const before = (other ? (this.content.places.get(other.id) ?? []) : []).map((place) => place.row);
-      this.members(table, at.handle, this.names.get(row.id) ?? row.name, known, before);
+      if (!this.members(table, at.handle, this.names.get(row.id) ?? row.name, known, before)) this.short.add(row.id);
     }
   }
 
@@ -628,8 +652,22 @@ class Writer {
     };
   }
 
+  /** What channels say of lists that did not fit as a whole is not held against the files: it is told as left out. */
+  private notHeld(): void {
+    for (const channel of rows(this.codeplug.channels)) {
+      for (const link of this.modes[channel.mode].kit.links) {
+        const role = this.modes[channel.mode].kit.roles.find((one) => one.role === link.role)!;
+        const mine = recordsOf(this.codeplug).find(({ mode, kind }) => mode === channel.mode && kind.key === role.key)!;
+        const record = this.short.size > 0 ? link.find(channel, rows(mine.table)) : null;
+        if (record && this.short.has(record.id))
+          this.unsaid.set(channel.id, new Set([...(this.unsaid.get(channel.id) ?? []), ...link.says]));
+      }
+    }
+  }
+
   /** The new files, read as if they came from the radio, hold what the plan has. */
   private async readBack(files: readonly NamedBytes[]): Promise<KitFinding[]> {
+    this.notHeld();
     const opened = await Promise.all(files.map(async ({ name, bytes }) => ({ name, file: await openTables(bytes) })));
     const { tables, findings } = kitTables(this.kit, opened);
     const again = readKit(tables, this.modes, findings);

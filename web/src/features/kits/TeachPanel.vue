@@ -8,8 +8,14 @@ import { many, ROLE_WORDS, sureness } from './words';
 
 const props = defineProps<{ files: ReturnType<typeof useKit>; radio: Radio }>();
 const { learnt, question, questions, correcting } = props.files;
-const at = ref(0);
 const tables = computed(() => learnt.value?.tables ?? []);
+// The channels are what matters most.
+const at = ref(
+  Math.max(
+    0,
+    tables.value.findIndex(({ layout }) => layout.role === 'channels'),
+  ),
+);
 const table = computed(() => tables.value[at.value] ?? null);
 const columnsOf = (place: number) => tables.value[place]!.columns;
 const doubts = (place: number) =>
