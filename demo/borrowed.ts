@@ -69,7 +69,7 @@ class Shelf {
   }
 }
 
-export function borrowedCodeplug(): Codeplug {
+function borrowedCodeplug(): Codeplug {
   const shelf = new Shelf();
   const { codeplug } = shelf;
   const { hotspotHz, colorCode } = LENDER;

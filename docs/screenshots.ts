@@ -2,6 +2,8 @@
  * Takes the pictures in docs/screenshots from `./relay demo`, just started with nothing kept before: `npx tsx
  * docs/screenshots.ts [URL]`. They are made at 1280 by 800 with Debian's Chromium; look at each before it is committed.
  */
+import { readdirSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
 import { chromium, type Page } from '@playwright/test';
 
 const url = process.argv[2] ?? 'http://127.0.0.1:4417';
@@ -78,13 +80,29 @@ await page.screenshot({
   animations: 'disabled',
 });
 await take(page, 'card', `/plan/${modes}/card`, '[data-testid="card-section"]');
-for (const stop of ['station', 'radios', 'networks', 'wants']) await take(page, stop, `/plan/${home}/${stop}`, 'h1');
+for (const stop of ['station', 'wants']) await take(page, stop, `/plan/${home}/${stop}`, 'h1');
 // The second network is added as a user would.
 await page.goto(`${url}/plan/${home}/hotspots/home/routes?add=network`);
 await page.getByTestId('accept-network').click();
 await page.getByRole('button', { name: 'Close', exact: true }).click();
 await take(page, 'routes', `/plan/${home}/hotspots/home/routes?number=8000417`, 'svg.ribbon .chip');
 await take(page, 'carry-out', `/plan/${home}/carry-out`, '[data-testid="reprogram-channel"]');
+const kit = (name: string) => {
+  const folder = fileURLToPath(new URL(`../demo/layouts/${name}/`, import.meta.url));
+  return readdirSync(folder).map((file) => folder + file);
+};
+const picture = (name: string) =>
+  page.screenshot({ path: new URL(`screenshots/${name}.png`, import.meta.url).pathname, animations: 'disabled' });
+await page.goto(`${url}/plan/${modes}/carry-out/files/handheld`);
+await page.getByTestId('give-kit').setInputFiles(kit('balise'));
+await page.getByTestId('kit-column').first().waitFor();
+await picture('radio-files');
+await page.goto(`${url}/plan/${lent}/carry-out/files/handheld`);
+await page.getByTestId('give-kit').setInputFiles(kit('borrowed'));
+await page.getByTestId('keep-kit').click();
+await page.getByTestId('borrow-kit').click();
+await page.getByTestId('lender-thing').first().waitFor();
+await picture('borrowed');
 await take(page, 'sites', `/plan/${home}/sites`, '[data-testid="near-site"]');
 // Three repeaters go into the plan, and the map shows them among the others.
 for (const name of [/^Choose QO1HSK B/, /^Choose QO1MRN B/, /^Choose QO1ELY C/]) await page.getByLabel(name).check();

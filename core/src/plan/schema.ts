@@ -289,7 +289,12 @@ export const PLAN_SCHEMA: Schema = {
         set: someValues,
       }),
     },
-    written: exact({ at: MOMENT, readBack: nullOr(line(64, 1)), channels: table(ref('writtenChannel')), ...codeplugBlocks }),
+    written: exact({
+      at: MOMENT,
+      readBack: nullOr(line(64, 1)),
+      channels: table(ref('writtenChannel')),
+      ...codeplugBlocks,
+    }),
     writtenChannel: channelWith({ id: ref('id') }),
     ...modeDefs(),
   },
