@@ -191,3 +191,33 @@ test('two codeplugs are compared by what their channels are, and two channels by
   await page.getByTestId('compared').filter({ hasText: 'Port Ellery' }).getByRole('button').click();
   await expect(page.getByTestId('between')).toContainText('Slot: 1 against 2 · another path: the likeliest cause');
 });
+
+test('a card is filled with the repeaters near the station, and with those along a trip', async ({ page, relay }) => {
+  await forgetAll(relay);
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, 'sites'));
+  await take(page, 'isles-club.csv');
+  await page.goto(relay.at(id, 'carry-out/files/handheld'));
+  const card =
+    'Region;Label;Town;Relay call;Gateway call;Output;Sign;Shift;Lat;Lon;Beeps\r\n' +
+    'Isles;Far Away;Gannet;QO9FAR B;QO9FAR G;438,100000;-;7,600000;47,100;-32,900;2\r\n';
+  await given(page, 'give-kit', { 'sites.csv': Buffer.from(card) });
+  await page.getByTestId('keep-kit').click();
+  await page.getByLabel('At most so many sites').fill('2');
+  await page.getByTestId('fill-card').click();
+  await expect(page.getByTestId('card-report')).toContainText('2 rows added, 0 changed, 1 gone');
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByTestId('save-card').click()]);
+  const { 'sites.csv': sites } = unzipSync(new Uint8Array(readFileSync(await download.path())));
+  expect(Buffer.from(sites!).toString()).toBe(
+    `${card.split('\r\n')[0]}\r\n` +
+      'isles-club;Hask Head;Hask;QO1HSK B;QO1HSK G;439,425000;-;7,600000;46,713;-33,419;2\r\n' +
+      'isles-club;Breakwater;Port Ellery;QO1BRK B;QO1BRK G;439,350000;-;7,600000;46,686;-33,463;2\r\n',
+  );
+  // Along a trip the order is that of travel, and nothing that is listed as off the air is on it.
+  await page.getByLabel('At most so many sites').fill('');
+  await page.getByLabel('Within kilometres').fill('3');
+  await page.getByLabel('Along a trip').fill('46.83, -33.24\n46.75, -33.36\n46.71, -33.42');
+  await page.getByTestId('fill-card').click();
+  await expect(page.getByTestId('card-report')).toContainText('4 rows added');
+  await forgetAll(relay);
+});

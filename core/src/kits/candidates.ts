@@ -35,8 +35,9 @@ function candidate(field: KitField, column: Column): Candidate | null {
   const title = titleScore(field, column);
   if (title === -1) return null;
   const found = infer(field, column);
-  if (!found || found.share < 0.5 || (found.bare && title !== 1)) return null;
-  const { codec, share, unknown } = found;
+  const share = title === 1 ? (found?.titled ?? found?.share ?? 0) : (found?.share ?? 0);
+  if (!found || share < 0.5 || (found.bare && title !== 1)) return null;
+  const { codec, unknown } = found;
   const alone = field.alone ? field.alone(column.cells) : true;
   const ofCells = field.telling * share * (alone ? 1 : 0.4);
   const of = (confidence: number, because: Because): Candidate => ({
@@ -48,7 +49,7 @@ function candidate(field: KitField, column: Column): Candidate | null {
     unknown,
   });
   // Every number once, from 1 up: whatever its title is.
-  if (field.reads.as === 'row' && share === 1 && title !== 1) return of(0.8, 'cells');
+  if (field.reads.as === 'row' && share === 1 && title !== 1 && alone) return of(0.8, 'cells');
   if (title === null) return of(ofCells, 'cells');
   if (title === 0) return of(ofCells * 0.6, 'cells');
   if (share < 0.85) return of(0.45 + share * 0.2, 'title');

@@ -45,6 +45,8 @@ export const ROW: KitField = {
   heading:
     /^(no|nr|num|number|numero|nummer|n|#|index|idx|pos|position|posicion|posizione|row|line|zeile|ligne|fila|riga|regel|id|ch|channel|kanal|canal|canale|kanaal|memory|platz|speicher|lfd( nr)?|ord\w*|emplacement|posto|plek|channel (no|nr|number)|kanal ?(nr|nummer)|memory (no|nr|number|ch)|speicherplatz|(numero|n) (de |di )?(canal|canale|ligne))$/,
   telling: 0.8,
+  // One number or two may be anything.
+  alone: (cells) => cells.filter((cell) => cell !== '').length > 2,
 };
 
 export const MODE: KitField = {
@@ -108,7 +110,7 @@ export const CHANNEL_COLUMNS: readonly KitField[] = [
       words: {
         '+': /^(\+|plus|pos\w*|up|dup ?\+|duplex ?\+|\+dup|rpt ?\+|more|hoch|haut|arriba|su|piu)$/,
         '-': /^(-|minus|neg\w*|down|dup ?-|duplex ?-|-dup|rpt ?-|moins|menos|meno|less|runter|bas|abajo|giu|min)$/,
-        '0': /^(|0|off|none|no|simplex|simp|s|sx|=|keine?|aus|aucune?|sans|ninguna?|nessuna?|geen|direct|direkt|ohne)$/,
+        '0': /^(|0|off|none|no|simplex|simp|s|sx|=|keine?|aus|aucune?|sans|ningun[oa]?|nessun[oa]?|nothing|niente|geen|direct|direkt|ohne)$/,
         split: /^(split|odd|oddsplit|cross|separate|getrennt|freq|tx)$/,
       },
     },
@@ -162,6 +164,21 @@ export const CHANNEL_COLUMNS: readonly KitField[] = [
     reads: { as: 'words', words: { yes: YES, no: NO } },
     heading:
       /(rx|receive) ?only|tx ?(inhibit|off|forbid\w*|disable\w*|prohibit\w*|lock)|(transmit|tx) (inhibit|off|disabled?)|nur empfang|sende ?sperre|reception (seule|seulement)|solo (rx|recepcion|ricezione)|(emission|tx) (interdite|bloquee)|alleen (rx|ontvangst)/,
+    telling: 0,
+  },
+  {
+    id: 'digital',
+    title: 'Digital or not',
+    reads: { as: 'words', words: { yes: YES, no: NO } },
+    heading: /^(is |rx |tx )?(digital\w*|numerique|dmr)( mode)?$/,
+    telling: 0,
+  },
+  {
+    id: 'low-power',
+    title: 'Low power or not',
+    reads: { as: 'words', words: { yes: YES, no: NO } },
+    heading:
+      /^low ?(tx )?power$|^(kleine|niedrige) leistung$|^basse puissance$|^baja potencia$|^bassa potenza$|^laag vermogen$/,
     telling: 0,
   },
   {

@@ -35,6 +35,12 @@ export function numberIn(cell: string): CellNumber | null {
   };
 }
 
+/** Exactly so many digits. */
+function roundedTo(value: number, digits: number, comma: boolean): string {
+  const text = value.toFixed(digits);
+  return comma ? text.replace('.', ',') : text;
+}
+
 /** As many digits as asked for, and more where the value needs them. */
 function withDecimals(value: number, [least, most]: readonly [number, number], comma: boolean): string {
   const needed = (String(Number(value.toFixed(9))).split('.')[1] ?? '').length;
@@ -69,6 +75,10 @@ export function decodeCell(codec: CellCodec, cell: string): string | undefined {
       if (!number) return undefined;
       const hz = Math.round(number.value * codec.unitHz);
       return Number.isSafeInteger(hz) ? String(hz) : undefined;
+    }
+    case 'degrees': {
+      const number = numberIn(cell);
+      return number && number.suffix === '' ? String(Math.round(number.value * 1e6)) : undefined;
     }
     case 'whole': {
       const { prefix, suffix } = codec;
@@ -112,6 +122,8 @@ export function encodeCell(codec: CellCodec, value: string): string | null {
       const sign = codec.plus && hz > 0 ? '+' : '';
       return `${sign}${withDecimals(hz / codec.unitHz, codec.decimals, codec.comma)}${codec.suffix}`;
     }
+    case 'degrees':
+      return roundedTo(Number(value) / 1e6, codec.decimals[1], codec.comma);
     case 'whole':
       return `${codec.prefix}${plainValue(codec, value).padStart(codec.width, '0')}${codec.suffix}`;
     case 'hex':

@@ -5,12 +5,14 @@ import { readTone } from '../units/tones';
 import { type CellNumber, numberIn } from './codec';
 import { type Column, shareOf } from './column';
 import type { KitField } from './kit-field';
-import { NOTHING, plainWord } from './plain';
+import { isNothing, NOTHING, plainWord } from './plain';
 
 export interface Inferred {
   codec: CellCodec;
   /** How many of the cells that are not blank it reads, 0 to 1. */
   share: number;
+  /** The same where the title says what it is: then a word for nothing is no doubt. */
+  titled?: number;
   /** Words of a closed set that are not known. */
   unknown: string[];
   /** Its cells only say that there is none: without a title they say nothing. */
@@ -104,6 +106,14 @@ function shift(column: Column): Inferred | null {
   return { codec: { as: 'frequency', unitHz: best.unitHz, ...how }, share, unknown: [] };
 }
 
+function degrees(column: Column, most: number): Inferred | null {
+  const numbers = numbersOf(column);
+  if (numbers.share < 0.5) return null;
+  const { decimals, comma } = writing(numbers);
+  const share = weight(numbers, (value) => Math.abs(value) <= most) * numbers.share;
+  return { codec: { as: 'degrees', decimals, comma }, share, unknown: [] };
+}
+
 const WHOLE = /^(\D*?)(\d{1,12})(\D*)$/;
 
 /** Numbers with the same words around: `CC 1`, `TG591`. */
@@ -163,13 +173,16 @@ function words(column: Column, known: Readonly<Record<string, RegExp>>, watts: b
   const pairs = found.flatMap(({ text, meaning }): [string, string][] =>
     meaning === undefined ? [] : [[text, withoutMiddle(meaning, all)]],
   );
-  const share =
-    found.reduce((sum, { count, meaning }) => (meaning === undefined ? sum : sum + count), 0) / column.filled;
+  const shareOfThose = (test: (one: (typeof found)[number]) => boolean) =>
+    found.reduce((sum, one) => (test(one) ? sum + one.count : sum), 0) / column.filled;
+  const share = shareOfThose(({ meaning }) => meaning !== undefined);
   if (share === 0) return null;
   return {
     codec: { as: 'words', words: pairs },
     share,
-    unknown: found.filter(({ meaning }) => meaning === undefined).map(({ text }) => text),
+    titled: shareOfThose(({ text, meaning }) => meaning !== undefined || isNothing(text)),
+    // A row of another mode has nothing there.
+    unknown: found.filter(({ text, meaning }) => meaning === undefined && !isNothing(text)).map(({ text }) => text),
   };
 }
 
@@ -253,6 +266,8 @@ export function infer(field: KitField, column: Column): Inferred | null {
       return frequency(column);
     case 'shift':
       return shift(column);
+    case 'degrees':
+      return degrees(column, reads.most);
     case 'whole':
       return whole(column, reads.low, reads.high);
     case 'hex':

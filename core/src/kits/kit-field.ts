@@ -9,6 +9,8 @@ export type Reads =
   | { as: 'text'; fits: (cell: string) => boolean }
   | { as: 'frequency' }
   | { as: 'shift' }
+  /** With a sign, at most so many. */
+  | { as: 'degrees'; most: number }
   | { as: 'whole'; low: number; high: number }
   | { as: 'hex' }
   | { as: 'tone' }

@@ -18,6 +18,7 @@ import type { Answer, Evidence, Learnt, LearntColumn, LearntTable } from './lear
 import { limitsOf } from './limits';
 import { plainTitle, plainWord } from './plain';
 import { questionsOf } from './questions';
+import { SITE_COLUMNS } from './site-columns';
 import { namedCodec, namesRows, type Target } from './targets';
 import { whichWayRound } from './way-round';
 
@@ -28,12 +29,15 @@ export interface NamedFile {
 
 const recordRoles = (modes: KitModes): RecordRole[] => MODE_IDS.flatMap((mode) => modes[mode].kit.roles);
 
+/** A column of modes knows them by what each is called. */
+function withModes(fields: readonly KitField[], modes: KitModes): KitField[] {
+  const named = Object.fromEntries(MODE_IDS.map((mode) => [mode, modes[mode].kit.called]));
+  return fields.map((field) => (field.id === 'mode' ? { ...field, reads: { as: 'words', words: named } } : field));
+}
+
 /** Every field of a channel that a column can hold; columns of modes know the modes by name. */
 export function channelKitFields(modes: KitModes): KitField[] {
-  const named = Object.fromEntries(MODE_IDS.map((mode) => [mode, modes[mode].kit.called]));
-  const common = CHANNEL_COLUMNS.map((field) =>
-    field.id === 'mode' ? { ...field, reads: { as: 'words' as const, words: named } } : field,
-  );
+  const common = withModes(CHANNEL_COLUMNS, modes);
   const seen = new Set<string>();
   return [...common, ...MODE_IDS.flatMap((mode) => modes[mode].kit.fields)].filter(
     ({ id }) => !seen.has(id) && seen.add(id),
@@ -44,6 +48,7 @@ export function channelKitFields(modes: KitModes): KitField[] {
 export function fieldsOf(role: KitRole, modes: KitModes): readonly KitField[] {
   if (role === 'channels') return channelKitFields(modes);
   if (role === 'zones' || role === 'scan lists') return LIST_COLUMNS;
+  if (role === 'site list') return withModes(SITE_COLUMNS, modes);
   return recordRoles(modes).find((one) => one.role === role)?.fields ?? [];
 }
 
@@ -123,20 +128,28 @@ function fieldsIn(draft: Draft, fields: readonly KitField[], answers: readonly A
   draft.taken = assign(draft.all, settled(draft, fields, answers));
 }
 
+function asSites(draft: Draft, modes: KitModes, answers: readonly Answer[], confidence: number): void {
+  draft.role = 'site list';
+  draft.roleConfidence = confidence;
+  fieldsIn(draft, withModes(SITE_COLUMNS, modes), answers);
+}
+
 /** Whether a table holds channels: frequencies, and what belongs to them. */
 function asChannels(draft: Draft, modes: KitModes, answers: readonly Answer[]): boolean {
   const asked = said(draft, answers).find((one) => one.is === 'role');
   fieldsIn(draft, channelKitFields(modes), answers);
-  if (asked) return asked.role === 'channels';
+  if (asked) {
+    if (asked.role === 'site list') asSites(draft, modes, answers, 1);
+    return asked.role === 'channels';
+  }
   const rx = draft.taken.find(({ field }) => field.id === 'rx' || field.id === 'tx');
   const others = draft.taken.filter(({ confidence }) => confidence >= 0.5).length;
   const isSites = draft.columns.some(({ plain }) =>
     /^(lat|latitude|breite|breitengrad|latitud|latitudine)/.test(plain),
   );
   if (!rx || rx.confidence < 0.5 || others < 2) return false;
-  if (isSites && !draft.taken.some(({ field }) => ['mode', 'ur', 'color-code', 'power'].includes(field.id))) {
-    draft.role = 'site list';
-    draft.roleConfidence = 0.8;
+  if (isSites && !draft.taken.some(({ field }) => ['ur', 'color-code', 'power'].includes(field.id))) {
+    asSites(draft, modes, answers, 0.8);
     return false;
   }
   return true;
@@ -436,7 +449,7 @@ export function learnKit(
   for (const draft of drafts) {
     takeWords(draft, answers);
     // What is not understood as a whole is carried along as a whole.
-    if (draft.role === 'other' || draft.role === 'site list') draft.taken = draft.all = [];
+    if (draft.role === 'other') draft.taken = draft.all = [];
   }
   return {
     tables: drafts.map(layoutOf),

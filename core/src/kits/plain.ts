@@ -30,6 +30,9 @@ export function plainWord(text: string): string {
 export const NOTHING =
   /^(|-+|none|no|off|nothing|empty|n\/?a|not set|keine?r?|aus|ohne|nichts|aucune?|sans|rien|ninguno|ninguna|nada|sin|nessuno|nessuna|niente|senza|sem|geen|uit|ingen|nenhum)$/;
 
+/** Says nothing of a row: a word for nothing, or zeros. */
+export const isNothing = (text: string): boolean => /^0+$/.test(text.trim()) || NOTHING.test(plainWord(text));
+
 export const YES =
   /^(1|y|yes|true|on|x|ja|an|ein|oui|si|sim|aan|wahr|vrai|allowed|enabled?|aktiv|actif|activo|activado)$/;
 export const NO =

@@ -13,6 +13,7 @@ import type { Channel, ChannelValues, Codeplug, Id, ModeId, Table } from '../pla
 import { quoted } from '../formats/format';
 import { formatMHz, MOST_HZ } from '../units/quantities';
 import { decodeCell } from './codec';
+import { isNothing } from './plain';
 import type { KitModes, RecordRole } from './kit-field';
 import {
   cellOf,
@@ -44,6 +45,8 @@ export function expectedIn(codec: CellCodec): string {
   switch (codec.as) {
     case 'frequency':
       return `a number in units of ${codec.unitHz === 1e6 ? 'MHz' : codec.unitHz === 1e3 ? 'kHz' : `${codec.unitHz} Hz`}`;
+    case 'degrees':
+      return 'degrees';
     case 'whole':
       return `a whole number${codec.prefix === '' ? '' : ` behind “${codec.prefix}”`}`;
     case 'hex':
@@ -102,6 +105,7 @@ class Reader {
         continue;
       }
       const text = decodeCell(codec, cell);
+      if (text === undefined && codec.as === 'words' && isNothing(cell)) continue;
       if (text === undefined) this.wrong(table, row, title, quoted(cell), expectedIn(codec));
       else found.set(field, { text, column });
     }
@@ -231,7 +235,8 @@ class Reader {
   private channel(table: KitTable, row: number): Id | null {
     const texts = this.texts(table, row);
     const rxHz = Number(texts.get('rx')?.text ?? texts.get('tx')?.text);
-    const mode = (texts.get('mode')?.text ?? table.layout.mode) as ModeId | null;
+    const isAnalog = texts.get('digital')?.text === 'no';
+    const mode = (texts.get('mode')?.text ?? (isAnalog ? 'fm' : table.layout.mode)) as ModeId | null;
     if (!(rxHz > 0) || rxHz > MOST_HZ) {
       if (!this.findings.some((one) => one.line === table.table.rows[row]!.line && one.file === table.file))
         this.wrong(table, row, 'frequency', 'nothing', 'a frequency');
@@ -262,6 +267,11 @@ class Reader {
         reading.put(values);
         said.add(field.id);
       } else this.wrong(table, row, there.column.layout.title, reading.found, reading.expected);
+    }
+    const low = texts.get('low-power')?.text;
+    if (low !== undefined) {
+      values.power = low === 'yes' ? 'low' : 'high';
+      said.add('power');
     }
     this.links(table, row, values, said);
     const id = this.id(`row-${table.table.rows[row]!.line}`);

@@ -41,7 +41,8 @@ export interface NamedColumn {
   telling: number;
 }
 
-const isNothing = (text: string) => NOTHING.test(plainWord(text)) || /^0+$/.test(text.trim());
+/** No row at all: a word for it, zero, or a number below all others. */
+const isNothing = (text: string) => NOTHING.test(plainWord(text)) || /^(0+|-1)$/.test(text.trim());
 
 /** How the cells of a column name rows of a target; `null` where most do not. */
 export function namesRows(column: Column, target: Target): NamedColumn | null {

@@ -16,7 +16,11 @@ export type Handle = number;
 function says(column: PlacedColumn, cell: string, value: string): boolean {
   const { codec, blank } = column.layout;
   if (cell.trim() === '') return blank === value || (blank === null && value === '');
-  return codec !== null && decodeCell(codec, cell) === plainValue(codec, value);
+  if (codec === null) return false;
+  const read = decodeCell(codec, cell);
+  // Degrees say the same where they differ by no more than the last digit that the list has.
+  if (codec.as === 'degrees') return Math.abs(Number(read) - Number(value)) <= 10 ** (6 - codec.decimals[1]);
+  return read === plainValue(codec, value);
 }
 
 export class WorkTable {

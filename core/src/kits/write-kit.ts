@@ -250,13 +250,12 @@ class Writer {
     const { layout } = table.of;
     const [mode] = columnsOfField(table.of, 'mode');
     const { codec } = mode?.layout ?? {};
-    const name = this.modes[channel.mode].name;
-    if (!mode)
-      return layout.mode === null || layout.mode === channel.mode
-        ? null
-        : `the file holds ${this.modes[layout.mode as Channel['mode']].name} only`;
+    // A table with a column for digital or not holds FM beside the mode that it is of.
+    const isHeld =
+      layout.mode === null || layout.mode === channel.mode || (channel.mode === 'fm' && table.has('digital'));
+    if (!mode && !isHeld) return `the file holds ${this.modes[layout.mode as Channel['mode']].name} only`;
     if (codec?.as === 'words' && !codec.words.some(([, meaning]) => meaning === channel.mode))
-      return `the file has no word for ${name}`;
+      return `the file has no word for ${this.modes[channel.mode].name}`;
     const way = Math.sign(channel.txHz - channel.rxHz);
     const [direction] = columnsOfField(table.of, 'direction');
     const words = direction?.layout.codec;
@@ -276,6 +275,8 @@ class Writer {
     const shift = txHz - rxHz;
     table.say(handle, 'name', name);
     table.say(handle, 'mode', mode);
+    if (table.has('digital')) table.say(handle, 'digital', mode === 'fm' ? 'no' : 'yes');
+    if (table.has('low-power')) table.say(handle, 'low-power', channel.power === 'low' ? 'yes' : 'no');
     table.say(handle, 'rx', String(rxHz));
     if (!(shift === 0 && this.isBlank(table, handle, 'tx'))) table.say(handle, 'tx', String(txHz));
     const hasDirection = table.has('direction');

@@ -36,6 +36,8 @@ export type CellCodec =
       /** A sign before positive values. */
       plus: boolean;
     }
+  /** Degrees; in millionths on our side. */
+  | { as: 'degrees'; decimals: [number, number]; comma: boolean }
   | { as: 'whole'; width: number; prefix: string; suffix: string }
   | { as: 'hex'; width: number; prefix: string }
   /** Each pair: the word in the file, and what it means. Of several for one meaning the first is written. */
@@ -134,6 +136,7 @@ const codec: Schema = {
       suffix: WORD,
       plus: FLAG,
     }),
+    exact({ as: { const: 'degrees' }, decimals: DECIMALS, comma: FLAG }),
     exact({ as: { const: 'whole' }, width: whole(0, 30), prefix: WORD, suffix: WORD }),
     exact({ as: { const: 'hex' }, width: whole(0, 30), prefix: WORD }),
     exact({

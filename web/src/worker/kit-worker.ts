@@ -1,5 +1,6 @@
 /** Files of radios' own programs, learnt, read and written off the page's thread. */
 import { expose } from 'comlink';
+import { zipSync } from 'fflate';
 import type { Borrowing } from '@relay/core/borrow/borrowing';
 import { type ChannelMatch, compareChannels } from '@relay/core/compare/meaning';
 import { archiveOf } from '@relay/core/kits/archive';
@@ -11,6 +12,7 @@ import type { Answer, Evidence, Learnt, LearntColumn, Question } from '@relay/co
 import { ownersIn } from '@relay/core/kits/owners';
 import { partialCodeplug } from '@relay/core/kits/partial';
 import { type KitContent, readKit } from '@relay/core/kits/read-kit';
+import { type CardRow, writeCard, type WrittenCard } from '@relay/core/kits/write-card';
 import { writeKit, type WrittenKit } from '@relay/core/kits/write-kit';
 import type { ListedIn } from '@relay/core/lists/as-repeater';
 import type { Kit, TableLayout } from '@relay/core/plan/kit';
@@ -45,6 +47,11 @@ export interface Written {
   /** `null` where the files would not be read back as they should. */
   zip: Uint8Array | null;
   fingerprint: string;
+}
+
+export interface Carded {
+  report: Omit<WrittenCard, 'files'>;
+  zip: Uint8Array | null;
 }
 
 export interface About {
@@ -153,6 +160,16 @@ const kitWorker = {
         ),
       );
       return proposeBorrowing({ plan, radioId, codeplug, listed, owners });
+    }),
+
+  /** The list of sites of a kit, filled with these, nearest first; a zip of the files. */
+  card: (kit: Kit, rows: CardRow[], most: number | null): Promise<Outcome<Carded>> =>
+    attempt(async () => {
+      const { files: base } = await filesOf(kit);
+      const { files, ...report } = await writeCard(kit, base, rows, most);
+      const zip =
+        report.wrong.length > 0 ? null : zipSync(Object.fromEntries(files.map(({ name, bytes }) => [name, bytes])));
+      return { report, zip };
     }),
 
   /** What was read back is held against the plan again, after some of it was taken over. */

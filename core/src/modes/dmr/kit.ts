@@ -41,6 +41,13 @@ const NUMBER: KitField = {
   },
 };
 
+/** In a table of contacts any ID is the contact's. */
+const CONTACT_NUMBER: KitField = {
+  ...NUMBER,
+  heading: new RegExp(`${NUMBER.heading.source}|^(radio|dmr|station|tg|group) ?id$`),
+  never: /own|eigene|name|list|row|slot|alias/,
+};
+
 const isDmr = (values: ChannelValues): values is ValuesOf<'dmr'> & ChannelValues => values.mode === 'dmr';
 
 const CONTACT: ChannelLink = {
@@ -83,14 +90,15 @@ const contacts: RecordRole = {
   key: 'contacts',
   called: /contact|kontakt|contatt|talk ?group|adress|address|adres|rufgruppe|groupes d appel|digital ?contact/,
   needs: ['name', 'number'],
-  fields: [NAME, ROW, CALL, NUMBER],
+  fields: [NAME, ROW, CALL, CONTACT_NUMBER],
   cells: (row) => {
     const { kind, number } = row as Contact;
     return { texts: { call: kind, number: String(number) } };
   },
-  row({ call = 'group', number = '' }) {
+  row({ call, number = '' }) {
     const contact: Omit<Contact, 'id' | 'name'> = {
-      kind: call === 'private' ? 'private' : 'group',
+      // Where nobody says how it is called, an ID of seven digits is somebody's own.
+      kind: call === undefined ? (isStationId(Number(number)) ? 'private' : 'group') : (call as Contact['kind']),
       number: Number(number),
     };
     return contact.number > 0 ? contact : null;

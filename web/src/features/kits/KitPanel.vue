@@ -11,6 +11,7 @@ import { many, ROLE_WORDS } from './words';
 const props = defineProps<{ files: ReturnType<typeof useKit>; kit: Kit; radio: Radio }>();
 const store = usePlanStore();
 const keepOthers = ref(true);
+const hasChannels = computed(() => props.kit.tables.some(({ role }) => role === 'channels'));
 const isKept = computed(() => props.kit.secretFiles !== '');
 const channels = computed(() => store.plan!.codeplugs[props.radio.id]!.channels.order.length);
 const written = computed(() => store.plan!.written[props.radio.id] ?? null);
@@ -49,7 +50,7 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
       </span>
     </div>
     <div class="acts">
-      <el-button type="primary" data-testid="fill-kit" @click="files.write(keepOthers)"
+      <el-button v-if="hasChannels" type="primary" data-testid="fill-kit" @click="files.write(keepOthers)"
         >Fill the files with {{ many(channels, 'channel') }}</el-button
       >
       <FilePick

@@ -6,6 +6,7 @@ import { EmptyState, FilePick, PageHead } from '../../fields';
 import { droppedFiles } from '../../fields/dropped-files';
 import { usePlanStore } from '../../sync/plan-store';
 import BorrowPanel from './BorrowPanel.vue';
+import CardPanel from './CardPanel.vue';
 import ComparePanel from './ComparePanel.vue';
 import FillPanel from './FillPanel.vue';
 import KitPanel from './KitPanel.vue';
@@ -87,6 +88,7 @@ async function dropped(event: DragEvent): Promise<void> {
       <BorrowPanel v-if="borrowing" :files="files" :borrowing="borrowing" :radio="radio" />
       <ComparePanel v-if="readBack" :files="files" :radio="radio" :kit="kit" />
       <KitPanel :files="files" :kit="kit" :radio="radio" />
+      <CardPanel v-if="kit.tables.some(({ role }) => role === 'site list')" :files="files" :radio="radio" />
     </template>
   </div>
 </template>

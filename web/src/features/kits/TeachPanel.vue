@@ -24,7 +24,9 @@ const known = computed(
   () => tables.value.flatMap(({ columns }) => columns).filter(({ field }) => field !== null).length,
 );
 const carried = computed(() => tables.value.flatMap(({ columns }) => columns).length - known.value);
-const hasChannels = computed(() => tables.value.some(({ layout }) => layout.role === 'channels'));
+const hasChannels = computed(() =>
+  tables.value.some(({ layout }) => layout.role === 'channels' || layout.role === 'site list'),
+);
 const title = (place: number) => {
   const { file, part } = tables.value[place]!.layout;
   const name = file.replace(/^.*[/\\]/, '');

@@ -5,22 +5,37 @@ import { evidenceOf } from '@relay/core/kits/evidence';
 import type { Answer, Question } from '@relay/core/kits/learnt';
 import { describeReadFinding } from '@relay/core/formats/format';
 import { kitJson } from '@relay/core/formats/kit-json';
+import type { FiledSite } from '@relay/core/lists/filed';
 import type { ListedIn } from '@relay/core/lists/as-repeater';
 import { freshName } from '@relay/core/plan/fresh-name';
 import type { Kit } from '@relay/core/plan/kit';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import type { Codeplug, Radio } from '@relay/core/plan/types';
+import { cardRow } from '@relay/core/kits/write-card';
+import { MODES } from '@relay/core/registries/modes';
+import type { Codeplug, ModeId, Radio } from '@relay/core/plan/types';
 import type { NamedBytes } from '@relay/core/tables/open';
 import { download, fileName } from '../../fields/download';
 import { newId } from '../../fields/new-id';
+import { readTrip } from '../../fields/trip';
 import { api, EVERY_SITE } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
 import { startKitWorker } from '../../worker/checker';
-import type { LearntView, Outcome, ReadBack, Written } from '../../worker/kit-worker';
+import type { Carded, LearntView, Outcome, ReadBack, Written } from '../../worker/kit-worker';
 
 /** As far as people travel with a radio, and as many as are looked through. */
 const LISTED_WITHIN_M = 400_000;
 const MOST_LISTED = 500;
+
+export interface CardChoice {
+  mode: ModeId;
+  /** From the station, or off the way of a trip. */
+  withinKm: number;
+  most: number | null;
+  /** The name of a list; empty for all of them. */
+  list: string;
+  /** Places, one a line; empty for what is near the station. */
+  trip: string;
+}
 
 /** A plain copy: what goes to a worker may not be watched by Vue. */
 const plain = <T>(value: T): T => structuredClone(toRaw(value));
@@ -45,6 +60,7 @@ export function useKit(radio: () => Radio | null) {
   const isBusy = shallowRef('');
   const readBack = shallowRef<(ReadBack & { names: string }) | null>(null);
   const borrowing = shallowRef<Borrowing | null>(null);
+  const carded = shallowRef<Carded | null>(null);
   const written = shallowRef<(Written & { name: string }) | null>(null);
   /** The kit that is being corrected; `null`: a new one. */
   const correcting = shallowRef<Kit | null>(null);
@@ -65,7 +81,7 @@ export function useKit(radio: () => Radio | null) {
   const questions = computed(() => learnt.value?.questions.filter(({ id }) => !skipped.value.has(id)).length ?? 0);
 
   function reset(): void {
-    learnt.value = readBack.value = written.value = correcting.value = borrowing.value = null;
+    learnt.value = readBack.value = written.value = correcting.value = borrowing.value = carded.value = null;
     answers.value = [];
     skipped.value = new Set();
     problem.value = '';
@@ -207,6 +223,42 @@ export function useKit(radio: () => Radio | null) {
     written.value = done && { ...done, name: `${fileName(radio()!.name)}-files.zip` };
   }
 
+  /** Sites for the card: along a trip in the order of travel, else the nearest to the station first. */
+  async function sitesFor({ mode, withinKm, trip }: CardChoice): Promise<FiledSite[] | string> {
+    const filter = { ...EVERY_SITE, mode: MODES[mode].name };
+    if (trip.trim() !== '') {
+      const { points, problem: why } = readTrip(trip);
+      if (why) return why;
+      return (await api.along(points, withinKm * 1000, filter, new AbortController().signal)).sites;
+    }
+    const { position } = store.plan!.station;
+    if (!position) return 'Say under Station where you are: the nearest sites are counted from there.';
+    return api.near(position, MOST_LISTED, { ...filter, withinM: withinKm * 1000 });
+  }
+
+  /** The list of sites of the kit, filled from the directory. */
+  async function fillCard(choice: CardChoice): Promise<void> {
+    const found = await sitesFor(choice).catch((error: unknown) =>
+      error instanceof Error ? error.message : String(error),
+    );
+    if (typeof found === 'string') {
+      problem.value = found;
+      return;
+    }
+    const wanted = found.filter(
+      ({ status, listName }) => status !== 'off the air' && (choice.list === '' || listName === choice.list),
+    );
+    const rowsOf = wanted.map((site) => cardRow(site, choice.mode, site.listName));
+    carded.value = await during('Writing and reading back', () =>
+      now().card(plain(kit.value!), plain(rowsOf), choice.most),
+    );
+  }
+
+  function saveCard(): void {
+    const { zip } = carded.value!;
+    if (zip) download(`${fileName(radio()!.name)}-card.zip`, 'application/zip', zip);
+  }
+
   function save(): void {
     const { zip, name } = written.value!;
     if (zip) download(name, 'application/zip', zip);
@@ -235,6 +287,9 @@ export function useKit(radio: () => Radio | null) {
     readBack,
     borrowing,
     borrow,
+    carded,
+    fillCard,
+    saveCard,
     written,
     correcting,
     give,

@@ -12,7 +12,7 @@ export const ROLE_WORDS: Readonly<Record<KitRole, string>> = {
   'receive lists': 'receive lists',
   rooms: 'room memories',
   codes: 'tone codes',
-  'site list': 'a list of sites, carried along',
+  'site list': 'a list of sites, for a card',
   other: 'not understood, carried along',
 };
 
@@ -47,6 +47,8 @@ export function codecWords(codec: CellCodec | null): string {
       return `by ${codec.by === 'key' ? 'number of the row' : codec.by}`;
     case 'members':
       return codec.separator === 'list' ? 'a list' : `several, “${codec.separator}” between them`;
+    case 'degrees':
+      return `degrees${codec.comma ? ', decimal comma' : ''}`;
     case 'hex':
       return 'hex';
     case 'whole':

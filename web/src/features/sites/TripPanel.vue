@@ -10,7 +10,7 @@ import { usePlanStore } from '../../sync/plan-store';
 import { demoTrack, isDemoStation } from './demo';
 import NearTable from './NearTable.vue';
 import { type DistanceUnit, distanceText } from './place';
-import { readGpx, readTrip, usualWidthKm } from './trip';
+import { readGpx, readTrip, usualWidthKm } from '../../fields/trip';
 
 const props = defineProps<{ filter: SiteFilter; unit: DistanceUnit; home: Position | null; table: boolean }>();
 const emit = defineEmits<{ correct: [site: FiledSite]; found: [trip: Trip, points: readonly Position[]] }>();

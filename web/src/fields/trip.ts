@@ -2,7 +2,7 @@
 import { legBetween } from '@relay/core/units/geo/geodesic';
 import { GpxError, readGpxFile } from '@relay/core/units/geo/gpx';
 import type { Position } from '@relay/core/plan/types';
-import { readPlace } from '../../fields/field';
+import { readPlace } from './field';
 
 export interface ReadTrip {
   points: Position[];
