@@ -90,15 +90,21 @@ const print = () => window.print();
               <td>{{ radio.name }}</td>
               <td class="soft">codeplug table, {{ plan.codeplugs[radio.id]!.channels.order.length }} channels</td>
               <td class="acts">
+                <el-button @click="saveCodeplug(radio)">Save codeplug</el-button>
+                <FilePick :label="`Codeplug table for ${radio.name}`" accept=".csv,text/csv" @pick="read(radio, $event)"
+                  >Read a codeplug</FilePick
+                >
+              </td>
+            </tr>
+            <tr v-for="radio in radios" :key="`own ${radio.id}`">
+              <td>{{ radio.name }}</td>
+              <td class="soft">files of its own program</td>
+              <td class="acts">
                 <router-link
                   class="el-button"
                   :to="{ name: 'radio-files', params: { planId: store.planId!, radioId: radio.id } }"
                   :aria-label="`Own files of ${radio.name}`"
-                  >Radio’s own files</router-link
-                >
-                <el-button @click="saveCodeplug(radio)">Save codeplug</el-button>
-                <FilePick :label="`Codeplug table for ${radio.name}`" accept=".csv,text/csv" @pick="read(radio, $event)"
-                  >Read a codeplug</FilePick
+                  >Fill or compare</router-link
                 >
               </td>
             </tr>
@@ -142,6 +148,7 @@ const print = () => window.print();
 
 .column {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 24px;
   align-content: start;
 }

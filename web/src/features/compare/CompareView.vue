@@ -186,6 +186,11 @@ function look(one: ChannelMatch): void {
   white-space: normal;
 }
 
+td:not(.detail),
+th[scope='row'] {
+  white-space: nowrap;
+}
+
 h2 {
   margin-bottom: 8px;
 }

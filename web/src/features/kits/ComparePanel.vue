@@ -176,4 +176,9 @@ ul {
   width: 100%;
   white-space: normal;
 }
+
+td:not(.detail),
+th[scope='row'] {
+  white-space: nowrap;
+}
 </style>

@@ -101,7 +101,7 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
                 class="limit mono"
                 inputmode="numeric"
                 :value="table.nameLength ?? ''"
-                placeholder="not known"
+                :placeholder="`${radio.limits.nameLength}, as the radio's`"
                 :aria-label="`Letters of a name in ${nameOf(table)}`"
                 @change="setLimit(at, 'nameLength', $event)"
               />

@@ -69,6 +69,13 @@ export function useKit(radio: () => Radio | null) {
     const id = radio()?.id;
     return rows(store.plan!.kits).find(({ radioId }) => radioId === id) ?? null;
   });
+  /** The kit for the worker: where its files show no limit for names, the radio's own holds. */
+  function kitNow(): Kit {
+    const of = plain(kit.value!);
+    const length = radio()!.limits.nameLength;
+    return { ...of, tables: of.tables.map((table) => ({ ...table, nameLength: table.nameLength ?? length })) };
+  }
+
   /** Kits of other radios, or of none: another radio may take the same files. */
   const others = computed(() => rows(store.plan!.kits).filter((one) => one.radioId !== radio()?.id));
   const codeplug = computed<Codeplug | null>(() => {
@@ -184,7 +191,7 @@ export function useKit(radio: () => Radio | null) {
 
   async function write(keepOthers: boolean, base: readonly File[] | null = null): Promise<void> {
     const files = base ? await bytesOf(base) : null;
-    const of = plain(kit.value!);
+    const of = kitNow();
     const done = await during('Writing and reading back', () =>
       now().write(plain(codeplug.value!), of, files, about(), keepOthers),
     );
@@ -193,7 +200,7 @@ export function useKit(radio: () => Radio | null) {
 
   async function compare(files: readonly File[]): Promise<void> {
     const named = await bytesOf(files);
-    const done = await during('Comparing', () => now().readBack(plain(codeplug.value!), plain(kit.value!), named));
+    const done = await during('Comparing', () => now().readBack(plain(codeplug.value!), kitNow(), named));
     readBack.value = done && { ...done, names: files.map(({ name }) => name).join(', ') };
   }
 
@@ -212,13 +219,13 @@ export function useKit(radio: () => Radio | null) {
   }
 
   async function compareAgain(): Promise<void> {
-    const matches = await now().compareAgain(plain(codeplug.value!), plain(kit.value!));
+    const matches = await now().compareAgain(plain(codeplug.value!), kitNow());
     if (readBack.value) readBack.value = { ...readBack.value, matches };
   }
 
   async function writeChosen(chosen: ReadBack['matches']): Promise<void> {
     const done = await during('Writing and reading back', () =>
-      now().writeChosen(plain(codeplug.value!), plain(kit.value!), plain(chosen), about()),
+      now().writeChosen(plain(codeplug.value!), kitNow(), plain(chosen), about()),
     );
     written.value = done && { ...done, name: `${fileName(radio()!.name)}-files.zip` };
   }
