@@ -8,7 +8,7 @@ import type { PlanIndex } from '../path/types';
 import { recordsOf } from '../plan/records';
 import { hotspotsOf, repeatersOf } from '../plan/sites';
 import { rows } from '../plan/table';
-import type { ModeId } from '../plan/types';
+import type { ModeId, Plan, Radio } from '../plan/types';
 import { formatMHz } from '../units/quantities';
 import type { ModeRunSheet } from './mode-run-sheet';
 import type { Step } from './step';
@@ -52,6 +52,19 @@ function entering(index: PlanIndex, modes: RunSheetModes, radioId: string): stri
   return `Enter what changed since it was last written: ${listed([[changes.channels.length, 'channel'], ...records])}; the list says which.`;
 }
 
+const kitOf = (plan: Plan, radio: Radio) => rows(plan.kits).find(({ radioId }) => radioId === radio.id);
+
+/** Where the files of its own program are known, they are what is loaded. */
+function fillingFiles(plan: Plan, radio: Radio): string[] {
+  const kit = kitOf(plan, radio);
+  if (!kit) return [];
+  const files = kit.files.map(({ name }) => name.replace(/^.*[/\\]/, '')).join(', ');
+  return [
+    `Under Radio files fill ${files}, and save the zip.`,
+    'Open the new files with the radio’s own program, look at a row you know, and write them to the radio.',
+  ];
+}
+
 function radioSteps(index: PlanIndex, modes: RunSheetModes): Step[] {
   const { plan } = index;
   return rows(plan.radios).flatMap((radio): Step[] => {
@@ -62,10 +75,13 @@ function radioSteps(index: PlanIndex, modes: RunSheetModes): Step[] {
         title: `Write ${radio.name}`,
         todo: [
           'Read the radio and keep the file: it is the way back.',
+          ...fillingFiles(plan, radio),
           ...Object.values(modes).flatMap((mode) => mode.runSheet.radio(plan, radio)),
           entering(index, modes, radio.id),
         ],
-        proof: 'Reading it back gives the same table. Then mark it as written here.',
+        proof: kitOf(plan, radio)
+          ? 'The radio’s files, saved again, compare clean under Radio files: that marks it as written.'
+          : 'Reading it back gives the same table. Then mark it as written here.',
       },
     ];
   });
