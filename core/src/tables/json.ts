@@ -1,10 +1,9 @@
 /** Tables in JSON (RFC 8259): lists of objects are tables, lists of lists too. */
 import { type Node, parseTree, type ParseError, printParseErrorCode } from 'jsonc-parser';
-import { decodeBytes, encodeText } from './encoding';
+import { decodeBytes } from './encoding';
 import { checkCell, checkColumns, checkRows } from './limits';
-import { fileTable, type Leaf, listText, spannedChanges, type SpannedRow, type SpannedTable } from './spanned';
-import { splice } from './splice';
-import { type FileKind, hasEdits, type OpenFile, UnreadableFile } from './table-file';
+import { type Leaf, listText, spannedFile, type SpannedRow, type SpannedTable } from './spanned';
+import { type FileKind, type OpenFile, UnreadableFile } from './table-file';
 
 const isScalar = (node: Node) => node.type !== 'object' && node.type !== 'array';
 const childrenOf = (node: Node): readonly Node[] => node.children ?? [];
@@ -119,21 +118,7 @@ function open(bytes: Uint8Array): OpenFile {
     );
   const found: SpannedTable[] = [];
   tablesIn(text, root, '', found, lineCounter(text));
-  return {
-    kind: 'json',
-    dialect: 'JSON',
-    encoded: decoded,
-    tables: found.map(fileTable),
-    faults: [],
-    write(edits) {
-      if (!hasEdits(edits)) return Promise.resolve(bytes);
-      const changes = found.flatMap((table) => {
-        const edit = edits.get(table.part);
-        return edit ? spannedChanges(text, table, edit) : [];
-      });
-      return Promise.resolve(encodeText(splice(text, changes), decoded));
-    },
-  };
+  return spannedFile('json', 'JSON', bytes, decoded, found);
 }
 
 export const json: FileKind = {

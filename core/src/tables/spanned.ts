@@ -3,7 +3,8 @@
  * written. A new row is the text of the fullest row with its cells replaced.
  */
 import { type Splice, splice } from './splice';
-import type { FileTable, TableEdit } from './table-file';
+import { type Decoded, encodeText } from './encoding';
+import { type FileKindId, type FileTable, hasEdits, type OpenFile, type TableEdit } from './table-file';
 
 /** A cell in its place. */
 export interface Leaf {
@@ -51,7 +52,7 @@ export function listItems(text: string): string[] | null {
 }
 
 /** The table without the places of its cells. */
-export function fileTable(table: SpannedTable): FileTable {
+function fileTable(table: SpannedTable): FileTable {
   const titles = titlesOf(table);
   return {
     part: table.part,
@@ -77,7 +78,7 @@ function newRow(text: string, template: SpannedRow, titles: readonly string[], c
 }
 
 /** The changes that an edit of one table makes to the text. */
-export function spannedChanges(text: string, table: SpannedTable, edit: TableEdit): Splice[] {
+function spannedChanges(text: string, table: SpannedTable, edit: TableEdit): Splice[] {
   const { rows, between } = table;
   const titles = titlesOf(table);
   const changes: Splice[] = [];
@@ -107,4 +108,29 @@ export function spannedChanges(text: string, table: SpannedTable, edit: TableEdi
   if (firstLeft < 0) changes[0] = { ...changes[0]!, text: added };
   else changes.push({ start: rows.at(-1)!.end, end: rows.at(-1)!.end, text: between + added });
   return changes;
+}
+
+/** A text whose tables know where they stand, as an open file. */
+export function spannedFile(
+  kind: FileKindId,
+  dialect: string,
+  bytes: Uint8Array,
+  decoded: Decoded,
+  found: readonly SpannedTable[],
+): OpenFile {
+  return {
+    kind,
+    dialect,
+    encoded: decoded,
+    tables: found.map(fileTable),
+    faults: [],
+    write(edits) {
+      if (!hasEdits(edits)) return Promise.resolve(bytes);
+      const changes = found.flatMap((table) => {
+        const edit = edits.get(table.part);
+        return edit ? spannedChanges(decoded.text, table, edit) : [];
+      });
+      return Promise.resolve(encodeText(splice(decoded.text, changes), decoded));
+    },
+  };
 }

@@ -1,18 +1,9 @@
 /** Tables in XML (W3C XML 1.0): elements of one name beside each other are rows, their attributes and leaves cells. */
 import { SaxesParser } from 'saxes';
-import { decodeBytes, encodeText } from './encoding';
+import { decodeBytes } from './encoding';
 import { checkCell, checkColumns, checkRows } from './limits';
-import {
-  fileTable,
-  type Leaf,
-  listItems,
-  listText,
-  spannedChanges,
-  type SpannedRow,
-  type SpannedTable,
-} from './spanned';
-import { splice } from './splice';
-import { type FileKind, hasEdits, type OpenFile, UnreadableFile } from './table-file';
+import { type Leaf, listItems, listText, spannedFile, type SpannedRow, type SpannedTable } from './spanned';
+import { type FileKind, type OpenFile, UnreadableFile } from './table-file';
 
 interface Attribute {
   name: string;
@@ -192,21 +183,7 @@ function open(bytes: Uint8Array): OpenFile {
   const { text } = decoded;
   const found: SpannedTable[] = [];
   tablesIn(text, parse(text), '', found);
-  return {
-    kind: 'xml',
-    dialect: 'XML',
-    encoded: decoded,
-    tables: found.map(fileTable),
-    faults: [],
-    write(edits) {
-      if (!hasEdits(edits)) return Promise.resolve(bytes);
-      const changes = found.flatMap((table) => {
-        const edit = edits.get(table.part);
-        return edit ? spannedChanges(text, table, edit) : [];
-      });
-      return Promise.resolve(encodeText(splice(text, changes), decoded));
-    },
-  };
+  return spannedFile('xml', 'XML', bytes, decoded, found);
 }
 
 export const xml: FileKind = {
