@@ -5,10 +5,10 @@
 import Papa from 'papaparse';
 import { compareChannels } from '@relay/core/compare/meaning';
 import { kitTables } from '@relay/core/kits/kit-tables';
-import { learnKit } from '@relay/core/kits/learn';
-import { NO_EVIDENCE } from '@relay/core/kits/learnt';
+import { learnKit } from '@relay/core/kits/learn/learn-kit';
+import { NO_EVIDENCE } from '@relay/core/kits/learn/learnt';
 import { readKit } from '@relay/core/kits/read-kit';
-import { writeKit } from '@relay/core/kits/write-kit';
+import { writeKit } from '@relay/core/kits/write/write-kit';
 import { KIT_MODES } from '@relay/core/registries/kits';
 import { openTables } from '@relay/core/tables/open';
 import { sampleCodeplug } from '@relay/core/testing/kits/codeplug';

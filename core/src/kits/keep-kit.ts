@@ -5,8 +5,8 @@ import type { Id } from '../plan/types';
 import { fromBase64, toBase64 } from '../tables/base64';
 import { type NamedBytes, openTables, unpacked } from '../tables/open';
 import type { TableEdit } from '../tables/table-file';
-import type { NamedFile } from './learn';
-import type { Learnt } from './learnt';
+import type { NamedFile } from './learn/learn-kit';
+import type { Learnt } from './learn/learnt';
 
 /** @throws ListTooLarge, UnreadableFile with the file's name in front */
 export async function openFiles(files: readonly NamedBytes[]): Promise<NamedFile[]> {

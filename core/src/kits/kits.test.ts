@@ -12,7 +12,7 @@ import { randomOf } from '../testing/kits/random';
 import { openFiles } from './keep-kit';
 import { kitTables } from './kit-tables';
 import { readKit } from './read-kit';
-import { writeKit } from './write-kit';
+import { writeKit } from './write/write-kit';
 
 /** Programs that nobody has looked at while this was written. */
 const UNSEEN = Array.from({ length: 24 }, (_, at) => 7001 + at);

@@ -3,7 +3,7 @@ import type { CellCodec, NamedBy } from '../plan/kit';
 import { listText } from '../tables/spanned';
 import { decodeCell } from './codec';
 import { cellOf, columnsOfField, isFreeRow, type KitTable } from './kit-tables';
-import { itemsOf } from './targets';
+import { itemsOf } from './learn/targets';
 
 /** What a row is called in each way of naming. */
 export interface RowNames {

@@ -1,8 +1,8 @@
 /** How much of a made kit is understood: cell by cell, held against the truth. */
 import { decodeCell } from '../../kits/codec';
-import { learnKit } from '../../kits/learn';
-import { type Answer, type Learnt, type LearntTable, NO_EVIDENCE, type Question } from '../../kits/learnt';
-import { SURE } from '../../kits/candidates';
+import { learnKit } from '../../kits/learn/learn-kit';
+import { type Answer, type Learnt, type LearntTable, NO_EVIDENCE, type Question } from '../../kits/learn/learnt';
+import { SURE } from '../../kits/learn/candidates';
 import { openTables } from '../../tables/open';
 import { KIT_MODES } from '../../registries/kits';
 import type { MadeKit, TruthTable } from './make-kit';

@@ -1,8 +1,8 @@
 /** The files of one radio's own program: taught, kept, written and read back. */
 import { computed, onScopeDispose, shallowRef, toRaw, watch } from 'vue';
 import type { Borrowing } from '@relay/core/borrow/borrowing';
-import { evidenceOf } from '@relay/core/kits/evidence';
-import type { Answer, Question } from '@relay/core/kits/learnt';
+import { evidenceOf } from '@relay/core/kits/learn/evidence';
+import type { Answer, Question } from '@relay/core/kits/learn/learnt';
 import { describeReadFinding } from '@relay/core/formats/format';
 import { kitJson } from '@relay/core/formats/kit-json';
 import type { FiledSite } from '@relay/core/lists/filed';
@@ -10,7 +10,7 @@ import type { ListedIn } from '@relay/core/lists/as-repeater';
 import { freshName } from '@relay/core/plan/fresh-name';
 import type { Kit } from '@relay/core/plan/kit';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import { cardRow } from '@relay/core/kits/write-card';
+import { cardRow } from '@relay/core/kits/write/write-card';
 import { MODES } from '@relay/core/registries/modes';
 import type { Codeplug, ModeId, Radio } from '@relay/core/plan/types';
 import type { NamedBytes } from '@relay/core/tables/open';

@@ -1,6 +1,6 @@
 /** What screens say about kits. */
-import { SURE } from '@relay/core/kits/candidates';
-import type { Because } from '@relay/core/kits/candidates';
+import { SURE } from '@relay/core/kits/learn/candidates';
+import type { Because } from '@relay/core/kits/learn/candidates';
 import type { CellCodec, KitRole } from '@relay/core/plan/kit';
 import { MODES } from '@relay/core/registries/modes';
 

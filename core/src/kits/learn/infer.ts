@@ -1,11 +1,11 @@
 /** How the cells of a column could stand for the values of a field: unit, digits, words. */
-import type { CellCodec } from '../plan/kit';
-import { bandNameOf } from '../units/bands';
-import { readTone } from '../units/tones';
-import { type CellNumber, numberIn } from './codec';
+import type { CellCodec } from '../../plan/kit';
+import { bandNameOf } from '../../units/bands';
+import { readTone } from '../../units/tones';
+import { type CellNumber, numberIn } from '../codec';
 import { type Column, shareOf } from './column';
-import type { KitField } from './kit-field';
-import { isNothing, NOTHING, plainWord } from './plain';
+import type { KitField } from '../kit-field';
+import { isNothing, NOTHING, plainWord } from '../plain';
 
 export interface Inferred {
   codec: CellCodec;

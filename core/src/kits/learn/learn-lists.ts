@@ -1,5 +1,5 @@
 /** Tables that list rows of others: zones and scan lists of channels, receive lists of contacts. */
-import type { CellCodec } from '../plan/kit';
+import type { CellCodec } from '../../plan/kit';
 import type { Column } from './column';
 import { membersInCells, namesRows, type NamedColumn, type Target } from './targets';
 

@@ -1,9 +1,9 @@
 /** A codeplug of which only some differences go into the files: what is not chosen stays as the files have it. */
-import type { ChannelMatch } from '../compare/meaning';
-import { takeFrom } from '../compare/take-over';
-import type { Codeplug, Id } from '../plan/types';
-import type { KitModes } from './kit-field';
-import type { KitContent } from './read-kit';
+import type { ChannelMatch } from '../../compare/meaning';
+import { takeFrom } from '../../compare/take-over';
+import type { Codeplug, Id } from '../../plan/types';
+import type { KitModes } from '../kit-field';
+import type { KitContent } from '../read-kit';
 
 export interface Mixed {
   codeplug: Codeplug;

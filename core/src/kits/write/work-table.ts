@@ -2,13 +2,13 @@
  * A table of a kit while it is written: rows keep their place, get new cells, go, or come behind the last one. A row is
  * known by its handle: its place in the file, or behind all of those for a new one.
  */
-import type { CellCodec } from '../plan/kit';
-import type { ChannelValues } from '../plan/types';
-import { harmless } from '../tables/harmless';
-import type { TableEdit } from '../tables/table-file';
-import { decodeCell, encodeCell, plainValue } from './codec';
-import { cellOf, columnsOfField, isFreeRow, type KitTable, type PlacedColumn } from './kit-tables';
-import type { RowNames } from './refs';
+import type { CellCodec } from '../../plan/kit';
+import type { ChannelValues } from '../../plan/types';
+import { harmless } from '../../tables/harmless';
+import type { TableEdit } from '../../tables/table-file';
+import { decodeCell, encodeCell, plainValue } from '../codec';
+import { cellOf, columnsOfField, isFreeRow, type KitTable, type PlacedColumn } from '../kit-tables';
+import type { RowNames } from '../refs';
 
 export type Handle = number;
 

@@ -3,22 +3,22 @@
  * each table are, then what its columns hold, then how tables name rows of each other. Deterministic; what somebody said
  * settles a guess, and everything that hangs on it is worked out again.
  */
-import type { CellCodec, ColumnLayout, KitRole, TableLayout } from '../plan/kit';
-import { MODE_IDS } from '../plan/modes';
-import type { FileTable, OpenFile } from '../tables/table-file';
+import type { CellCodec, ColumnLayout, KitRole, TableLayout } from '../../plan/kit';
+import { MODE_IDS } from '../../plan/modes';
+import type { FileTable, OpenFile } from '../../tables/table-file';
 import { assign, type Candidate, candidates, titleScore } from './candidates';
-import { CHANNEL_COLUMNS, LIST_COLUMNS, NAME, SCAN_CALLED, ZONES_CALLED } from './channel-columns';
+import { CHANNEL_COLUMNS, LIST_COLUMNS, NAME, SCAN_CALLED, ZONES_CALLED } from '../channel-columns';
 import { type Column, columnsOf, mostUsual, shareOf } from './column';
-import { decodeCell } from './codec';
+import { decodeCell } from '../codec';
 import { infer } from './infer';
-import type { KitField, KitModes, RecordRole } from './kit-field';
+import type { KitField, KitModes, RecordRole } from '../kit-field';
 import type { Draft } from './draft';
 import { findMembers, type Members } from './learn-lists';
 import type { Answer, Evidence, Learnt, LearntColumn, LearntTable } from './learnt';
 import { limitsOf } from './limits';
-import { plainTitle, plainWord } from './plain';
+import { plainTitle, plainWord } from '../plain';
 import { questionsOf } from './questions';
-import { SITE_COLUMNS } from './site-columns';
+import { SITE_COLUMNS } from '../site-columns';
 import { namedCodec, namesRows, type Target } from './targets';
 import { whichWayRound } from './way-round';
 

@@ -1,8 +1,8 @@
 /** Which cells name rows of another table, and by what: name, number, key, or place. */
-import type { CellCodec, KitRole, NamedBy } from '../plan/kit';
-import { listItems } from '../tables/spanned';
+import type { CellCodec, KitRole, NamedBy } from '../../plan/kit';
+import { listItems } from '../../tables/spanned';
 import { type Column, shareOf } from './column';
-import { NOTHING, plainWord } from './plain';
+import { NOTHING, plainWord } from '../plain';
 
 /** A table whose rows others name. */
 export interface Target {

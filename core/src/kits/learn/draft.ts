@@ -1,6 +1,6 @@
-import type { KitRole } from '../plan/kit';
-import type { ModeId } from '../plan/types';
-import type { FileTable } from '../tables/table-file';
+import type { KitRole } from '../../plan/kit';
+import type { ModeId } from '../../plan/types';
+import type { FileTable } from '../../tables/table-file';
 import type { Candidate } from './candidates';
 import type { Column } from './column';
 import type { Members } from './learn-lists';

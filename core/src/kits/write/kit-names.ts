@@ -1,7 +1,7 @@
 /** Names as a radio takes them: its length, its letters; numbers and call signs stay whole. */
-import { cutName, nameFitter, shortenName } from '../codeplug/names';
-import type { TableLayout } from '../plan/kit';
-import { canEncode, type Encoded } from '../tables/encoding';
+import { cutName, nameFitter, shortenName } from '../../codeplug/names';
+import type { TableLayout } from '../../plan/kit';
+import { canEncode, type Encoded } from '../../tables/encoding';
 
 const MOST = 60;
 

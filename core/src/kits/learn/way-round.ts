@@ -1,5 +1,5 @@
 /** Which of two frequencies is received and which is sent, where titles do not say it, or known sites say otherwise. */
-import { decodeCell } from './codec';
+import { decodeCell } from '../codec';
 import type { Candidate } from './candidates';
 import type { Draft } from './draft';
 import type { Evidence } from './learnt';

@@ -1,6 +1,6 @@
 /** What learning a kit gives: layouts, how sure each guess is and why, and what is asked. */
-import type { CellCodec, KitRole, TableLayout } from '../plan/kit';
-import type { FileFault, FileTable } from '../tables/table-file';
+import type { CellCodec, KitRole, TableLayout } from '../../plan/kit';
+import type { FileFault, FileTable } from '../../tables/table-file';
 import type { Because } from './candidates';
 
 /** What somebody said about a guess. */

@@ -1,5 +1,5 @@
 /** What is asked about a kit: one doubt at a time, the one on which most hangs first. */
-import type { KitRole } from '../plan/kit';
+import type { KitRole } from '../../plan/kit';
 import { type Candidate, SURE, WORTH_ASKING } from './candidates';
 import type { Draft } from './draft';
 import type { Answer, Question } from './learnt';

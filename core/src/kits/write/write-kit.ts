@@ -4,24 +4,24 @@
  *
  *   base files ─ read → match by meaning → rows set, added, removed → references → bytes → read back → compared
  */
-import { compareChannels } from '../compare/meaning';
-import type { ColumnField } from '../codeplug/channel-field';
-import { channelFields } from '../codeplug/channel-fields';
-import type { Kit, KitRole } from '../plan/kit';
-import { MODE_IDS } from '../plan/modes';
-import type { RecordRow } from '../plan/record-kind';
-import { recordsOf } from '../plan/records';
-import { rows, tableOf } from '../plan/table';
-import type { Channel, Codeplug, Id, Zone } from '../plan/types';
-import type { Encoded } from '../tables/encoding';
-import type { NamedBytes } from '../tables/open';
-import { openTables } from '../tables/open';
-import type { KitModes, RecordRole } from './kit-field';
+import { compareChannels } from '../../compare/meaning';
+import type { ColumnField } from '../../codeplug/channel-field';
+import { channelFields } from '../../codeplug/channel-fields';
+import type { Kit, KitRole } from '../../plan/kit';
+import { MODE_IDS } from '../../plan/modes';
+import type { RecordRow } from '../../plan/record-kind';
+import { recordsOf } from '../../plan/records';
+import { rows, tableOf } from '../../plan/table';
+import type { Channel, Codeplug, Id, Zone } from '../../plan/types';
+import type { Encoded } from '../../tables/encoding';
+import type { NamedBytes } from '../../tables/open';
+import { openTables } from '../../tables/open';
+import type { KitModes, RecordRole } from '../kit-field';
 import { fittedName, kitNames } from './kit-names';
-import { columnsOfField, type KitFinding, type KitTable, kitTables } from './kit-tables';
-import type { NamedFile } from './learn';
-import { type KitContent, readKit } from './read-kit';
-import { membersCell, memberTexts, nameBy, RowLookup, type RowNames } from './refs';
+import { columnsOfField, type KitFinding, type KitTable, kitTables } from '../kit-tables';
+import type { NamedFile } from '../learn/learn-kit';
+import { type KitContent, readKit } from '../read-kit';
+import { membersCell, memberTexts, nameBy, RowLookup, type RowNames } from '../refs';
 import { type Handle, WorkTable } from './work-table';
 
 export interface WriteOptions {

@@ -1,7 +1,7 @@
 /** All files of a kit in one zip, with a list of what is in it and what was changed. */
 import { zipSync } from 'fflate';
-import type { NamedBytes } from '../tables/open';
-import { fingerprintFiles } from '../units/fingerprint';
+import type { NamedBytes } from '../../tables/open';
+import { fingerprintFiles } from '../../units/fingerprint';
 import type { WrittenKit } from './write-kit';
 
 export const MANIFEST = 'manifest.json';

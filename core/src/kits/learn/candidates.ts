@@ -1,8 +1,8 @@
 /** Which column of a table is which field: every pair is given a confidence, and the surest are taken first. */
-import type { CellCodec } from '../plan/kit';
+import type { CellCodec } from '../../plan/kit';
 import type { Column } from './column';
 import { infer } from './infer';
-import type { KitField } from './kit-field';
+import type { KitField } from '../kit-field';
 
 export type Because = 'title and cells' | 'title' | 'cells' | 'relation' | 'you said so';
 

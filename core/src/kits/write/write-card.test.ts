@@ -1,12 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { readRaw } from '../lists/raw';
-import { guessColumns, readSites } from '../registries/lists';
-import { learnMade } from '../testing/kits/measure';
-import { openFiles } from './keep-kit';
+import { readRaw } from '../../lists/raw';
+import { guessColumns, readSites } from '../../registries/lists';
+import { learnMade } from '../../testing/kits/measure';
+import { openFiles } from '../keep-kit';
 import { cardRow, type CardRow, writeCard } from './write-card';
 
-const raw = readRaw(readFileSync(new URL('../../../demo/lists/isles-club.csv', import.meta.url)));
+const raw = readRaw(readFileSync(new URL('../../../../demo/lists/isles-club.csv', import.meta.url)));
 const { sites } = readSites(raw, guessColumns(raw));
 const rows: CardRow[] = sites.map(({ site }) => cardRow(site, 'dmr', 'Isles'));
 

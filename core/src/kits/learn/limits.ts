@@ -1,7 +1,7 @@
 /** What a radio's files show of its limits. Guesses that somebody may correct. */
-import type { TableLayout } from '../plan/kit';
-import type { FileTable } from '../tables/table-file';
-import { nameLength } from '../codeplug/names';
+import type { TableLayout } from '../../plan/kit';
+import type { FileTable } from '../../tables/table-file';
+import { nameLength } from '../../codeplug/names';
 import type { Column } from './column';
 
 /** So many names of the greatest length, and clearly more than one letter shorter, say that they were cut there. */

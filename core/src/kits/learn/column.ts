@@ -1,6 +1,6 @@
 /** One column of somebody else's table, looked at once for everything that is asked of it. */
-import type { FileTable } from '../tables/table-file';
-import { plainTitle } from './plain';
+import type { FileTable } from '../../tables/table-file';
+import { plainTitle } from '../plain';
 
 /** Of long tables so many cells are looked at, evenly over all rows. */
 const LOOKED_AT = 4000;

@@ -2,14 +2,14 @@
  * A list of sites as a radio takes it from a card: the rows of sites that stay are left as they are, others go, new ones
  * come, up to what there is room for.
  */
-import type { Kit } from '../plan/kit';
-import type { NamedBytes } from '../tables/open';
-import { openTables } from '../tables/open';
-import type { ListedSite } from '../lists/types';
-import { decodeCell, plainValue } from './codec';
+import type { Kit } from '../../plan/kit';
+import type { NamedBytes } from '../../tables/open';
+import { openTables } from '../../tables/open';
+import type { ListedSite } from '../../lists/types';
+import { decodeCell, plainValue } from '../codec';
 import { kitNames } from './kit-names';
-import { cellOf, columnsOfField, type KitFinding, type KitTable, kitTables } from './kit-tables';
-import type { NamedFile } from './learn';
+import { cellOf, columnsOfField, type KitFinding, type KitTable, kitTables } from '../kit-tables';
+import type { NamedFile } from '../learn/learn-kit';
 import { WorkTable } from './work-table';
 
 /** A site, by the fields of a list of sites. */

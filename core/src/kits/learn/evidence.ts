@@ -1,5 +1,5 @@
-import { rows } from '../plan/table';
-import type { Plan } from '../plan/types';
+import { rows } from '../../plan/table';
+import type { Plan } from '../../plan/types';
 import type { Evidence } from './learnt';
 
 /** What the plan knows that helps to tell columns apart: a radio receives what a site sends. */
