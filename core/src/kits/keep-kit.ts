@@ -3,9 +3,8 @@ import { zipSync } from 'fflate';
 import { type Kit, type KitFile, MOST_KEPT_FILES, MOST_PATTERN, type TableLayout } from '../plan/kit';
 import type { Id } from '../plan/types';
 import { fromBase64, toBase64 } from '../tables/base64';
-import { type NamedBytes, openTables, unpacked } from '../tables/open';
+import { type NamedBytes, type NamedFile, openTables, unpacked } from '../tables/open';
 import type { TableEdit } from '../tables/table-file';
-import type { NamedFile } from './learn/learn-kit';
 import type { Learnt } from './learn/learnt';
 
 /** @throws ListTooLarge, UnreadableFile with the file's name in front */

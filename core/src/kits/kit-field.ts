@@ -49,10 +49,8 @@ export interface ChannelLink {
   role: KitRole;
   /** Takes over what the row says; `null`: none. */
   take(values: ChannelValues, row: RecordRow | null, codeplug: CodeplugBlocks): void;
-  /** The row that a channel means; `undefined`: there is none yet; `null`: it means none. */
-  find(values: ChannelValues, rows: readonly RecordRow[]): RecordRow | null | undefined;
-  /** A row for a channel whose own is in no table. */
-  make?(values: ChannelValues, id: string): RecordRow;
+  /** What a channel means: a row by its id, or one like this, wherever it stands; `null`: none. */
+  means(values: ChannelValues): Id | Omit<RecordRow, 'id'> | null;
 }
 
 /** A kind of row that a mode keeps beside channels, as other people's tables have it. */
@@ -76,10 +74,8 @@ export interface RecordRole {
   number?(row: RecordRow): string;
   /** Its members are rows of this kind, each by its number. */
   lists?: KitRole;
-  /** Of the rows that it lists, those that it may hold. */
-  takes?(row: RecordRow): boolean;
-  /** A row for a member that is in no table. */
-  member?(number: string, id: string): RecordRow;
+  /** What a member is, by its number. */
+  member?(number: string): Omit<RecordRow, 'id'>;
 }
 
 /** What a mode provides so that the files of any radio can be understood. */

@@ -1,7 +1,7 @@
 /** The tables of opened files beside their layouts: which file is which, which column is where. */
 import type { ColumnLayout, Kit, KitRole, TableLayout } from '../plan/kit';
 import type { FileKindId, FileTable } from '../tables/table-file';
-import type { NamedFile } from './learn/learn-kit';
+import type { NamedFile } from '../tables/open';
 
 /** What is wrong with a kit's files, with the place. */
 export interface KitFinding {

@@ -9,6 +9,7 @@ import { DIALECTS, randomDialect } from '../testing/kits/dialect';
 import { type DemoKit, demoKits, kitOf } from '../testing/kits/demo-kits';
 import { learnMade, measure } from '../testing/kits/measure';
 import { randomOf } from '../testing/kits/random';
+import { CHANNELS, textOf, TYPED, typed } from '../testing/kits/typed-kit';
 import { openFiles } from './keep-kit';
 import { kitTables } from './kit-tables';
 import { readKit } from './read-kit';
@@ -104,41 +105,9 @@ describe('kits of six programs, and of some that nobody has seen', () => {
   );
 });
 
-/** A small kit of DMR and FM as somebody would type it. */
-const HEAD = 'No.,Name,Type,RX Freq,TX Freq,Power,Color Code,Slot,Contact,RX Tone,TX Tone,Odd\r\n';
-const CHANNELS =
-  HEAD +
-  '1,Hask Wide,Digital,438.65000,431.05000,High,1,2,Hask,None,None,x1\r\n' +
-  '2,Ferry Net,Digital,438.67500,431.07500,Low,3,1,Ferry,None,None,x1\r\n' +
-  '3,Quay FM,Analog,145.60000,145.00000,High,1,1,,None,88.5,x2\r\n';
-const CONTACTS =
-  'No.,Name,Call Type,ID\r\n1,Hask,Group Call,417\r\n2,Ferry,Group Call,591\r\n3,Vesna,Private Call,9992417\r\n';
-const ZONES = 'No.,Zone Name,Channels\r\n1,Home,Hask Wide|Ferry Net\r\n2,Quay,Quay FM|Hask Wide\r\n';
-const SCAN = 'No.,Scan List,Channels\r\n1,Evening,Ferry Net|Quay FM\r\n';
-
-const bytesOf = (text: string) => new TextEncoder().encode(text);
-async function typed(parts: Record<string, string> = {}) {
-  const given = {
-    'channels.csv': CHANNELS,
-    'contacts.csv': CONTACTS,
-    'zones.csv': ZONES,
-    'scan-lists.csv': SCAN,
-    ...parts,
-  };
-  const files = Object.entries(given).map(([name, text]) => ({ name, bytes: bytesOf(text) }));
-  const made = { files, truth: [] };
-  const { learnt } = await learnMade(made);
-  const kit = { tables: learnt.tables.map(({ layout }) => layout) };
-  const opened = await openFiles(files);
-  const { tables, findings } = kitTables(kit, opened);
-  return { learnt, kit, files: opened, content: readKit(tables, KIT_MODES, findings) };
-}
-const textOf = (files: readonly { name: string; bytes: Uint8Array }[], name: string) =>
-  new TextDecoder().decode(files.find((one) => one.name === name)!.bytes);
-
 describe('a kit that is typed', () => {
   it('is known by its titles: roles, fields, words, references', async () => {
-    const { learnt, content } = await typed();
+    const { learnt, content } = await typed(TYPED);
     expect(learnt.tables.map(({ layout }) => layout.role)).toEqual(['channels', 'contacts', 'zones', 'scan lists']);
     expect(learnt.tables[0]!.columns.map(({ field }) => field)).toEqual([
       'row',
@@ -163,7 +132,7 @@ describe('a kit that is typed', () => {
       '3,Quay FM,Analog,145.60000',
       '3,Quay FM\r\n4,Pier FM,Analog,145.60000',
     );
-    const { content } = await typed({ 'channels.csv': broken });
+    const { content } = await typed({ ...TYPED, 'channels.csv': broken });
     expect(content.findings).toEqual(
       expect.arrayContaining([
         expect.objectContaining({
@@ -180,7 +149,7 @@ describe('a kit that is typed', () => {
   });
 
   it('follows a name that changes into zones and scan lists, and a channel that goes out of them', async () => {
-    const { kit, files, content } = await typed();
+    const { kit, files, content } = await typed(TYPED);
     const codeplug = structuredClone(content.codeplug);
     const [hask, ferry] = rows(codeplug.channels);
     hask!.name = 'Hask Broad';
@@ -204,7 +173,7 @@ describe('a kit that is typed', () => {
   });
 
   it('carries along what it does not know: what is usual for the mode in new rows, its own in known ones', async () => {
-    const { kit, files, content } = await typed();
+    const { kit, files, content } = await typed(TYPED);
     const codeplug = structuredClone(content.codeplug);
     const [hask, , quay] = rows(codeplug.channels);
     for (const [at, like] of [hask!, quay!].entries()) {
@@ -230,7 +199,7 @@ describe('a kit that is typed', () => {
   });
 
   it('takes what fits, by priority, and says what was left out and why', async () => {
-    const { kit, files, content } = await typed();
+    const { kit, files, content } = await typed(TYPED);
     kit.tables[0]!.mostRows = 4;
     kit.tables[0]!.nameLength = 8;
     const codeplug = structuredClone(content.codeplug);
@@ -257,7 +226,7 @@ describe('a kit that is typed', () => {
   });
 
   it('leaves out a channel that the files have no word for', async () => {
-    const { kit, files, content } = await typed();
+    const { kit, files, content } = await typed(TYPED);
     const codeplug = structuredClone(content.codeplug);
     const values = KIT_MODES['dstar' as ModeId].blankChannel();
     codeplug.channels.byId['d'] = {

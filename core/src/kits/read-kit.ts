@@ -8,8 +8,8 @@ import type { CellCodec, KitRole } from '../plan/kit';
 import { MODE_IDS } from '../plan/modes';
 import type { RecordRow } from '../plan/record-kind';
 import { recordsOf } from '../plan/records';
-import { putRow } from '../plan/table';
-import type { Channel, ChannelValues, Codeplug, Id, ModeId, Table } from '../plan/types';
+import { putRow, rows } from '../plan/table';
+import type { Channel, ChannelValues, Codeplug, Id, ModeId, Table, Zone } from '../plan/types';
 import { quoted } from '../formats/format';
 import { formatMHz, MOST_HZ } from '../units/quantities';
 import { decodeCell } from './codec';
@@ -63,6 +63,9 @@ export function expectedIn(codec: CellCodec): string {
   }
 }
 
+/** A name that is not to be run as a formula is read as it was. */
+const TEXT: CellCodec = { as: 'text', capitals: false, pad: 0 };
+
 const MOST_FINDINGS = 1000;
 
 class Reader {
@@ -77,12 +80,13 @@ class Reader {
     private readonly tables: readonly KitTable[],
     private readonly modes: KitModes,
     findings: readonly KitFinding[],
+    private readonly most: number,
   ) {
     this.findings = [...findings];
   }
 
   private wrong({ file, table }: KitTable, row: number, column: string, found: string, expected: string): void {
-    if (this.findings.length < MOST_FINDINGS)
+    if (this.findings.length < this.most)
       this.findings.push({ file, part: table.part, line: table.rows[row]!.line, column, found, expected });
   }
 
@@ -198,7 +202,7 @@ class Reader {
       };
       lists.set(key, list);
       list.at.push(row);
-      for (const { text, by, column } of memberTexts(table, row)) {
+      for (const { text, by, column } of memberTexts(table, (of) => cellOf(table, row, of))) {
         const found = lookup?.find(by, text);
         const member = found ? meaning(found.id) : '';
         if (member === '') this.wrong(table, row, column, quoted(text), `the ${by} of one of the rows it lists`);
@@ -234,6 +238,9 @@ class Reader {
 
   private channel(table: KitTable, row: number): Id | null {
     const texts = this.texts(table, row);
+    const [rx] = columnsOfField(table, 'rx');
+    // A cell that cannot be read is told already; the other frequency is no guess for it.
+    if (rx && !texts.has('rx') && cellOf(table, row, rx).trim() !== '') return null;
     const rxHz = Number(texts.get('rx')?.text ?? texts.get('tx')?.text);
     const isAnalog = texts.get('digital')?.text === 'no';
     const mode = (texts.get('mode')?.text ?? (isAnalog ? 'fm' : table.layout.mode)) as ModeId | null;
@@ -333,32 +340,36 @@ class Reader {
         for (const row of at) this.put(id, table, row);
       }
     }
-    // A column of the channels may name the zone.
-    for (const table of ofRole(this.tables, 'channels')) {
+    // Where zones have a table, a column of the channels says the same again.
+    if (ofRole(this.tables, 'zones').length === 0) this.zonesInColumn();
+  }
+
+  private zonesInColumn(): void {
+    const byName = new Map<string, Zone>();
+    for (const { id: channelId } of rows(this.codeplug.channels)) {
+      const { table, row } = this.places.get(channelId)![0]!;
       const [column] = columnsOfField(table, 'zone');
-      if (!column) continue;
-      for (const channelId of this.codeplug.channels.order) {
-        const place = this.places.get(channelId)?.[0];
-        const name = place?.table === table ? cellOf(table, place.row, column).trim() : '';
-        if (name === '') continue;
-        const id = `zone-of-${name
-          .toLowerCase()
-          .replace(/[^a-z0-9]+/g, '-')
-          .slice(0, 40)}`;
-        const zone = this.codeplug.zones.byId[id] ?? { id, name: name.slice(0, 60), channelIds: [] };
-        putRow(this.codeplug.zones, { ...zone, channelIds: [...zone.channelIds, channelId] });
+      const name = column ? (decodeCell(TEXT, cellOf(table, row, column)) ?? '').slice(0, 60) : '';
+      if (name === '') continue;
+      const known = byName.get(name);
+      if (known) known.channelIds.push(channelId);
+      else {
+        const zone = { id: this.id(`zone-of-${channelId}`), name, channelIds: [channelId] };
+        byName.set(name, zone);
+        putRow(this.codeplug.zones, zone);
       }
     }
   }
 }
 
-/** Reads the tables of a kit. `findings`: what is known to be wrong already. */
+/** Reads the tables of a kit. `findings`: what is known to be wrong already; `most`: so many are told. */
 export function readKit(
   tables: readonly KitTable[],
   modes: KitModes,
   findings: readonly KitFinding[] = [],
+  most = MOST_FINDINGS,
 ): KitContent {
-  const reader = new Reader(tables, modes, findings);
+  const reader = new Reader(tables, modes, findings, most);
   const roles = MODE_IDS.flatMap((mode) => modes[mode].kit.roles);
   for (const role of roles) reader.records(role);
   for (const role of roles) reader.recordLists(role);

@@ -15,6 +15,11 @@ export interface NamedBytes {
   bytes: Uint8Array;
 }
 
+export interface NamedFile {
+  name: string;
+  file: OpenFile;
+}
+
 const MOST_BYTES = 100_000_000;
 const many = (count: number) => count.toLocaleString('en-GB');
 

@@ -4,10 +4,10 @@ import { zipSync } from 'fflate';
 import type { Borrowing } from '@relay/core/borrow/borrowing';
 import { type ChannelMatch, compareChannels } from '@relay/core/compare/meaning';
 import { archiveOf } from '@relay/core/kits/write/archive';
-import { fittedName } from '@relay/core/kits/write/kit-names';
+import { channelNames } from '@relay/core/kits/write/kit-names';
 import { filesOf, type KeepAs, keepKit, openFiles, zipped } from '@relay/core/kits/keep-kit';
 import { type KitFinding, kitTables } from '@relay/core/kits/kit-tables';
-import { learnKit, type NamedFile } from '@relay/core/kits/learn/learn-kit';
+import { learnKit } from '@relay/core/kits/learn/learn-kit';
 import type { Answer, Evidence, Learnt, LearntColumn, Question } from '@relay/core/kits/learn/learnt';
 import { ownersIn } from '@relay/core/kits/owners';
 import { partialCodeplug } from '@relay/core/kits/write/partial';
@@ -19,7 +19,7 @@ import type { Kit, TableLayout } from '@relay/core/plan/kit';
 import type { Codeplug, Plan } from '@relay/core/plan/types';
 import { KIT_MODES, proposeBorrowing } from '@relay/core/registries/kits';
 import { ListTooLarge } from '@relay/core/tables/limits';
-import { type NamedBytes, unpacked } from '@relay/core/tables/open';
+import { type NamedBytes, type NamedFile, unpacked } from '@relay/core/tables/open';
 import { UnreadableFile } from '@relay/core/tables/table-file';
 import { fingerprintFiles } from '@relay/core/units/fingerprint';
 
@@ -190,10 +190,7 @@ const kitWorker = {
 };
 
 function against(codeplug: Codeplug, kit: Kit, content: KitContent): ChannelMatch[] {
-  const layout = kit.tables.find(({ role }) => role === 'channels');
-  const names = new Map(
-    layout ? Object.values(codeplug.channels.byId).map((one) => [one.id, fittedName(layout, null, one.name)]) : [],
-  );
+  const names = channelNames(kit.tables, codeplug);
   return compareChannels(KIT_MODES, codeplug, content.codeplug, {
     said: content.said,
     nameThere: (one) => names.get(one.id) ?? one.name,

@@ -5,7 +5,8 @@
  */
 import type { CellCodec, ColumnLayout, KitRole, TableLayout } from '../../plan/kit';
 import { MODE_IDS } from '../../plan/modes';
-import type { FileTable, OpenFile } from '../../tables/table-file';
+import type { NamedFile } from '../../tables/open';
+import type { FileTable } from '../../tables/table-file';
 import { assign, type Candidate, candidates, titleScore } from './candidates';
 import { CHANNEL_COLUMNS, LIST_COLUMNS, NAME, SCAN_CALLED, ZONES_CALLED } from '../channel-columns';
 import { type Column, columnsOf, mostUsual, shareOf } from './column';
@@ -21,11 +22,6 @@ import { questionsOf } from './questions';
 import { SITE_COLUMNS } from '../site-columns';
 import { namedCodec, namesRows, type Target } from './targets';
 import { whichWayRound } from './way-round';
-
-export interface NamedFile {
-  name: string;
-  file: OpenFile;
-}
 
 const recordRoles = (modes: KitModes): RecordRole[] => MODE_IDS.flatMap((mode) => modes[mode].kit.roles);
 

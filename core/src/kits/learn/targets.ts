@@ -3,6 +3,7 @@ import type { CellCodec, KitRole, NamedBy } from '../../plan/kit';
 import { listItems } from '../../tables/spanned';
 import { type Column, shareOf } from './column';
 import { NOTHING, plainWord } from '../plain';
+import { itemsOf } from '../refs';
 
 /** A table whose rows others name. */
 export interface Target {
@@ -58,15 +59,6 @@ export function namesRows(column: Column, target: Target): NamedColumn | null {
 
 /** What can stand between members in one cell. `list`: a list of XML or JSON. */
 const SEPARATORS = ['|', ';', ',', '/', '\n', '\t', ' '] as const;
-
-/** What a cell lists; spaces around are no part of it. */
-export function itemsOf(text: string, separator: string): string[] {
-  if (separator === 'list') return (listItems(text) ?? [text.trim()]).filter((one) => one !== '');
-  return text
-    .split(separator.trim() === '' ? separator : separator.trim())
-    .map((one) => one.trim())
-    .filter((one) => one !== '');
-}
 
 /** A separator with the spaces that the cells have around it. */
 function asWritten(separator: string, texts: readonly string[]): string {

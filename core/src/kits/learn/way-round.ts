@@ -1,6 +1,6 @@
 /** Which of two frequencies is received and which is sent, where titles do not say it, or known sites say otherwise. */
 import { decodeCell } from '../codec';
-import type { Candidate } from './candidates';
+import { type Candidate, titleScore } from './candidates';
 import type { Draft } from './draft';
 import type { Evidence } from './learnt';
 
@@ -46,7 +46,7 @@ export function whichWayRound(draft: Draft, evidence: Evidence): void {
   const right = pairs.filter(([one, other]) => evidence.pairs.has(`${one} ${other}`)).length;
   const wrong = pairs.filter(([one, other]) => evidence.pairs.has(`${other} ${one}`)).length;
   const votes = byShift(draft, rx, tx) + (right - wrong);
-  const isTitled = rx.because === 'title and cells' && tx.because === 'title and cells';
+  const isTitled = [rx, tx].every(({ field, column }) => titleScore(field, column) === 1);
   if (votes < 0 && !isTitled) swap(rx, tx);
   if (votes !== 0 && !isTitled) {
     for (const one of [rx, tx]) Object.assign(one, { confidence: Math.max(one.confidence, 0.9), because: 'relation' });

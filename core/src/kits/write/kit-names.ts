@@ -1,12 +1,37 @@
 /** Names as a radio takes them: its length, its letters; numbers and call signs stay whole. */
 import { cutName, nameFitter, shortenName } from '../../codeplug/names';
 import type { TableLayout } from '../../plan/kit';
+import { rows } from '../../plan/table';
+import type { Codeplug, Id } from '../../plan/types';
 import { canEncode, type Encoded } from '../../tables/encoding';
 
 const MOST = 60;
 
+/** What names of one table have to keep to. */
+export interface NameRules {
+  /** Characters. */
+  length: number;
+  letters: TableLayout['letters'];
+  /** How the file is written; `null`: it has every letter. */
+  encoded: Encoded | null;
+  /** What stands between names where another table lists them in one cell. */
+  separators: readonly string[];
+}
+
+/** `all`: the tables of the kit. */
+export function nameRules(layout: TableLayout, all: readonly TableLayout[], encoded: Encoded | null): NameRules {
+  const separators = all
+    .flatMap(({ columns }) => columns)
+    .flatMap(({ codec }) =>
+      codec?.as === 'members' && codec.role === layout.role && codec.by === 'name' && codec.separator !== 'list'
+        ? [codec.separator.trim() || codec.separator]
+        : [],
+    );
+  return { length: layout.nameLength ?? MOST, letters: layout.letters, encoded, separators };
+}
+
 /** Letters that the radio, or the encoding of its file, does not have become the nearest that it has. */
-export function inLetters(name: string, letters: TableLayout['letters'], encoded: Encoded | null): string {
+function inLetters(name: string, { letters, encoded, separators }: NameRules): string {
   const plain = () =>
     name
       .replace(/ß/g, 'ss')
@@ -18,38 +43,49 @@ export function inLetters(name: string, letters: TableLayout['letters'], encoded
       .replace(/\p{M}/gu, '')
       .replace(/[^\x20-\x7e]/g, '-');
   const shown = letters !== 'any' || (encoded && !canEncode(name, encoded)) ? plain() : name;
-  return letters === 'capitals' ? shown.toUpperCase() : shown;
+  const whole = separators.reduce((text, separator) => text.replaceAll(separator, '-'), shown);
+  return letters === 'capitals' ? whole.toUpperCase() : whole;
 }
 
 /** What a name becomes by itself, whatever other names there are. */
-export function fittedName(
-  layout: Pick<TableLayout, 'nameLength' | 'letters'>,
-  encoded: Encoded | null,
-  name: string,
-): string {
-  return shortenName(inLetters(name, layout.letters, encoded), layout.nameLength ?? MOST);
+export function fittedName(rules: NameRules, name: string): string {
+  return shortenName(inLetters(name, rules), rules.length);
 }
 
-/** Gives a fitting name after the other, each once. */
+/** What a kit would call each channel, whatever other names there are, by its id. */
+export function channelNames(layouts: readonly TableLayout[], codeplug: Codeplug): ReadonlyMap<Id, string> {
+  const tables = layouts.filter(({ role }) => role === 'channels');
+  const rules = new Map(tables.map((layout) => [layout, nameRules(layout, layouts, null)]));
+  return new Map(
+    rows(codeplug.channels).map(({ id, name, mode }) => {
+      const own = tables.find((one) => one.mode === null || one.mode === mode) ?? tables[0];
+      return [id, own ? fittedName(rules.get(own)!, name) : name];
+    }),
+  );
+}
+
+/**
+ * Gives a fitting name after the other, each once. `own`: names of the table, to which each name is added; `all`: names
+ * of every table of its role, of which no new name is one.
+ */
 export function kitNames(
-  layout: Pick<TableLayout, 'nameLength' | 'letters'>,
-  encoded: Encoded | null,
-  taken: Iterable<string> = [],
+  rules: NameRules,
+  own = new Set<string>(),
+  all = own,
 ): (name: string, before?: string) => string {
-  const length = layout.nameLength ?? MOST;
-  const used = new Set(taken);
-  const fit = nameFitter(length, used);
+  const fit = nameFitter(rules.length, all);
   return (name, before) => {
-    const wish = inLetters(name, layout.letters, encoded);
+    const wish = inLetters(name, rules);
     // A name that stands there already stays, also where the radio's own program has cut it.
-    if (before !== undefined && !used.has(before) && (before === wish || before === cutName(wish, length).trim())) {
-      used.add(before);
-      return before;
-    }
-    let fitted = fit({ name: wish, qualifier: '' });
-    // One that stayed as it was is not known to the fitter.
-    while (used.has(fitted)) fitted = fit({ name: wish, qualifier: '' });
-    used.add(fitted);
+    const stays =
+      before !== undefined &&
+      !own.has(before) &&
+      (before === name || before === wish || before === cutName(wish, rules.length).trim());
+    let fitted = stays ? before : fit({ name: wish, qualifier: '' });
+    // The fitter does not know names that were given elsewhere meanwhile.
+    while (!stays && all.has(fitted)) fitted = fit({ name: wish, qualifier: '' });
+    own.add(fitted);
+    all.add(fitted);
     return fitted;
   };
 }

@@ -8,7 +8,7 @@ import { harmless } from '../../tables/harmless';
 import type { TableEdit } from '../../tables/table-file';
 import { decodeCell, encodeCell, plainValue } from '../codec';
 import { cellOf, columnsOfField, isFreeRow, type KitTable, type PlacedColumn } from '../kit-tables';
-import type { RowNames } from '../refs';
+import { memberTexts, namesIn, type RowNames } from '../refs';
 
 export type Handle = number;
 
@@ -25,19 +25,32 @@ function says(column: PlacedColumn, cell: string, value: string): boolean {
 
 export class WorkTable {
   private readonly cells = new Map<number, Map<number, string>>();
-  private readonly removed = new Set<number>();
   private readonly added: string[][] = [];
-  private readonly free: number[] = [];
+  /** Rows of the file that hold something. */
+  private readonly held: Handle[] = [];
+  /** Rows of those that were taken away: what named them names nothing any more, also where the place is filled again. */
+  private readonly gone = new Set<Handle>();
+  /** Places of the file that something new stands in. */
+  private readonly refilled = new Set<Handle>();
+  /** Free places, the last one first. */
+  private free: Handle[] = [];
+  private isSorted = true;
+  private readonly firstFree: Handle | undefined;
+  private readonly numberColumns: readonly PlacedColumn[];
+  private lastNumber: number | null = null;
   private readonly usualOf = new Map<string, readonly string[]>();
+  /** Removed rows in order; `null` until it is asked for. */
+  private removedInOrder: Handle[] | null = null;
 
   /** `modeOf`: the mode of a row, so that new rows are like those of their mode. */
   constructor(
     readonly of: KitTable,
     private readonly modeOf: (row: number) => ChannelValues['mode'] | null = () => null,
   ) {
-    of.table.rows.forEach((_, row) => {
-      if (isFreeRow(of, row)) this.free.push(row);
-    });
+    this.numberColumns = columnsOfField(of, 'row');
+    of.table.rows.forEach((_, row) => (isFreeRow(of, row) ? this.free : this.held).push(row));
+    this.firstFree = this.free[0];
+    this.free.reverse();
   }
 
   private get base(): number {
@@ -45,8 +58,18 @@ export class WorkTable {
   }
 
   /** Rows of the file that hold something. */
-  rows(): Handle[] {
-    return this.of.table.rows.map((_, row) => row).filter((row) => !isFreeRow(this.of, row));
+  rows(): readonly Handle[] {
+    return this.held;
+  }
+
+  /** How many rows there will be, free places left out. */
+  get filled(): number {
+    return this.held.length - this.gone.size + this.refilled.size + this.added.length;
+  }
+
+  get hasRoom(): boolean {
+    const { mostRows } = this.of.layout;
+    return mostRows === null || this.filled < mostRows;
   }
 
   cell(handle: Handle, at: number): string {
@@ -63,13 +86,25 @@ export class WorkTable {
     }
   }
 
+  private textFor({ layout: { codec, blank } }: PlacedColumn, value: string): string | null {
+    if (codec === null) return null;
+    return encodeCell(codec, value) ?? (blank === value ? '' : null);
+  }
+
+  /** Whether the file has a way to say a value; so it has where it has no column for it. */
+  canSay(field: string, value: string): boolean {
+    return columnsOfField(this.of, field).every(
+      (column) => column.layout.codec === null || this.textFor(column, value) !== null,
+    );
+  }
+
   /** Writes a value where the row does not say it yet; `false` where the file has no way to say it. */
   say(handle: Handle, field: string, value: string): boolean {
     let able = true;
     for (const column of columnsOfField(this.of, field)) {
-      const { codec, blank } = column.layout;
+      const { codec } = column.layout;
       if (codec === null || says(column, this.cell(handle, column.at), value)) continue;
-      const text = encodeCell(codec, value) ?? (blank === value ? '' : null);
+      const text = this.textFor(column, value);
       if (text === null) able = false;
       else this.set(handle, column.at, codec.as === 'text' && this.of.kind === 'delimited' ? harmless(text) : text);
     }
@@ -85,46 +120,61 @@ export class WorkTable {
     const key = mode ?? '';
     const known = this.usualOf.get(key);
     if (known) return known;
-    const all = this.rows();
-    const mine = mode === null ? all : all.filter((row) => this.modeOf(row) === mode);
-    const from = mine.length > 0 ? mine : all;
+    const mine = mode === null ? this.held : this.held.filter((row) => this.modeOf(row) === mode);
+    const from = mine.length > 0 ? mine : this.held;
+    const layoutAt = new Map(this.of.columns.map(({ at, layout }) => [at, layout]));
     const texts = Array.from({ length: this.of.table.width }, (_, at) => {
-      const column = this.of.columns.find((one) => one.at === at);
+      const layout = layoutAt.get(at);
+      if (layout?.field === 'member') return this.blankMember(layout.codec);
       const counts = new Map<string, number>();
       for (const row of from) {
         const text = this.of.table.rows[row]!.cells[at] ?? '';
         counts.set(text, (counts.get(text) ?? 0) + 1);
       }
       const [text = '', count = 0] = [...counts].sort((a, b) => b[1] - a[1])[0] ?? [];
-      const isUsual = count * 2 >= from.length && from.length > 0;
-      const isOwn = column?.layout.field !== null && column?.layout.field !== undefined;
-      return from.length === 0
-        ? (column?.layout.usual ?? '')
-        : isUsual || isOwn
-          ? text
-          : (column?.layout.usual ?? text);
+      if (from.length === 0) return layout?.usual ?? '';
+      const isOwn = layout !== undefined && layout.field !== null;
+      return isOwn || count * 2 >= from.length ? text : (layout?.usual ?? text);
     });
     this.usualOf.set(key, texts);
     return texts;
   }
 
+  /** What a new row says in a field before anything is written into it; `undefined`: nothing that can be read. */
+  usuallySays(field: string): string | undefined {
+    const [column] = columnsOfField(this.of, field);
+    if (!column?.layout.codec) return undefined;
+    const { codec, blank } = column.layout;
+    const text = this.usual(null)[column.at] ?? '';
+    return text.trim() === '' ? (blank ?? undefined) : decodeCell(codec, text);
+  }
+
   /** A row for something new: the next free place, else behind the last row. */
   add(mode: ChannelValues['mode'] | null = null): Handle {
-    const usual = [...this.usual(mode)];
-    for (const { at, layout } of this.of.columns)
-      if (layout.field === 'member') usual[at] = this.blankMember(layout.codec);
-    const place = this.free.shift();
+    const usual = this.usual(mode);
+    const place = this.takeFree();
     if (place !== undefined) {
-      const kept = new Set(columnsOfField(this.of, 'row').map(({ at }) => at));
-      usual.forEach((text, at) => {
-        if (!kept.has(at)) this.set(place, at, text);
-      });
+      this.refilled.add(place);
+      this.write(place, (at) => usual[at]!);
       return place;
     }
-    this.added.push(usual);
-    const handle = this.base + this.added.length - 1;
-    for (const column of columnsOfField(this.of, 'row')) this.set(handle, column.at, this.nextNumber(column));
-    return handle;
+    const row = [...usual];
+    const number = String(this.nextNumber());
+    for (const { at, layout } of this.numberColumns) row[at] = (layout.codec && encodeCell(layout.codec, number)) ?? '';
+    this.added.push(row);
+    return this.base + this.added.length - 1;
+  }
+
+  private takeFree(): Handle | undefined {
+    if (!this.isSorted) this.free.sort((a, b) => b - a);
+    this.isSorted = true;
+    return this.free.pop();
+  }
+
+  /** Every cell of a place but its number. */
+  private write(place: Handle, text: (at: number) => string): void {
+    const numbers = new Set(this.numberColumns.map(({ at }) => at));
+    for (let at = 0; at < this.of.table.width; at += 1) if (!numbers.has(at)) this.set(place, at, text(at));
   }
 
   private blankMember(codec: CellCodec | null): string {
@@ -132,77 +182,85 @@ export class WorkTable {
     return codec?.as === 'named' ? codec.none : '';
   }
 
-  private nextNumber(column: PlacedColumn): string {
-    const { codec } = column.layout;
-    const numbers = [...this.of.table.rows.map((_, row) => row), ...this.added.map((_, at) => this.base + at)].map(
-      (handle) => (codec ? Number(decodeCell(codec, this.cell(handle, column.at)) ?? 0) : 0),
+  /** One more than the greatest number that a row has had. */
+  private nextNumber(): number {
+    this.lastNumber ??= this.of.table.rows.reduce(
+      (most, { cells }) =>
+        this.numberColumns.reduce((greatest, { at, layout: { codec } }) => {
+          const number = codec ? Number(decodeCell(codec, cells[at] ?? '') ?? 0) : 0;
+          return Math.max(greatest, number || 0);
+        }, most),
+      0,
     );
-    // The new row itself holds what is usual, which is no number of its own.
-    const most = Math.max(0, ...numbers.slice(0, -1));
-    return codec ? (encodeCell(codec, String(most + 1)) ?? '') : '';
+    this.lastNumber += 1;
+    return this.lastNumber;
   }
 
-  /** Empties a row: it becomes a free place where the file has places, else it goes. */
+  /** Empties a row of the file: it becomes a free place where the file has places, else it goes. */
   remove(handle: Handle): void {
-    if (!this.of.layout.fixedRows) {
-      this.removed.add(handle);
-      return;
-    }
-    const like = this.of.table.rows.findIndex((_, row) => isFreeRow(this.of, row));
-    const kept = new Set(columnsOfField(this.of, 'row').map(({ at }) => at));
-    for (let at = 0; at < this.of.table.width; at += 1)
-      if (!kept.has(at)) this.set(handle, at, like < 0 ? '' : (this.of.table.rows[like]!.cells[at] ?? ''));
+    this.gone.add(handle);
+    this.removedInOrder = null;
+    if (!this.of.layout.fixedRows) return;
+    const like = this.firstFree === undefined ? [] : this.of.table.rows[this.firstFree]!.cells;
+    this.write(handle, (at) => like[at] ?? '');
+    this.free.push(handle);
+    this.isSorted = false;
   }
 
-  /** How many rows there will be, free places left out. */
-  get filled(): number {
-    return this.rows().filter((row) => !this.removed.has(row)).length + this.added.length;
-  }
-
-  /** What a row is called, once all rows are in place. */
-  names(handle: Handle, id: string): RowNames {
-    const text = (field: string) => {
-      const [column] = columnsOfField(this.of, field);
-      return column ? this.cell(handle, column.at).trim() : '';
-    };
-    const [number] = columnsOfField(this.of, 'number');
-    const codec = number?.layout.codec;
-    return {
-      id,
-      name: text('name'),
-      number: number && codec ? (decodeCell(codec, this.cell(handle, number.at)) ?? '') : '',
-      key: text('row'),
-      place: this.placeOf(handle),
-    };
-  }
-
-  private placeOf(handle: Handle): number {
-    let gone = 0;
-    for (const row of this.removed) if (row < handle) gone += 1;
-    return handle + 1 - gone;
-  }
-
-  /** What a row of the file was called before anything changed. */
-  namesBefore(handle: Handle, id: string): RowNames {
-    const text = (field: string) => {
-      const [column] = columnsOfField(this.of, field);
-      return column ? cellOf(this.of, handle, column).trim() : '';
-    };
-    return { id, name: text('name'), number: text('number'), key: text('row'), place: handle + 1 };
+  /** Whether something new stands in a row. */
+  isNew(handle: Handle): boolean {
+    return handle >= this.base || this.refilled.has(handle);
   }
 
   isRemoved(handle: Handle): boolean {
-    return this.removed.has(handle);
+    return this.gone.has(handle);
+  }
+
+  private get removed(): ReadonlySet<Handle> {
+    return this.of.layout.fixedRows ? new Set() : this.gone;
+  }
+
+  /** What a row is called, once all rows are in place. */
+  names(handle: Handle): RowNames {
+    return namesIn(this.of, ({ at }) => this.cell(handle, at), '', this.placeOf(handle));
+  }
+
+  private placeOf(handle: Handle): number {
+    this.removedInOrder ??= [...this.removed].sort((a, b) => a - b);
+    let [low, high] = [0, this.removedInOrder.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (this.removedInOrder[middle]! < handle) low = middle + 1;
+      else high = middle;
+    }
+    return handle + 1 - low;
+  }
+
+  /** What a row of the file was called before anything changed. */
+  namesBefore(handle: Handle): RowNames {
+    return namesIn(this.of, (column) => cellOf(this.of, handle, column), '', handle + 1);
+  }
+
+  /** The texts by which a row names its members now. */
+  members(handle: Handle): ReturnType<typeof memberTexts> {
+    return memberTexts(this.of, ({ at }) => this.cell(handle, at));
   }
 
   edit(): TableEdit {
+    const { removed } = this;
     // A row that goes has no cells to change.
-    const cells = new Map([...this.cells].filter(([row]) => !this.removed.has(row)));
-    return { cells, removed: this.removed, added: this.added };
+    const cells = new Map([...this.cells].filter(([row]) => !removed.has(row)));
+    return { cells, removed, added: this.added };
   }
 
+  /** Rows that hold something new, hold it otherwise, or hold nothing any more. */
   counts(): { added: number; changed: number; removed: number } {
-    const changed = [...this.cells.keys()].filter((row) => !this.removed.has(row)).length;
-    return { added: this.added.length, changed, removed: this.removed.size };
+    const isNew = (row: Handle) => this.refilled.has(row) && !this.gone.has(row);
+    const isEmptied = (row: Handle) => this.gone.has(row) && !this.refilled.has(row);
+    return {
+      added: this.added.length + [...this.refilled].filter(isNew).length,
+      changed: [...this.cells.keys()].filter((row) => !isNew(row) && !isEmptied(row)).length,
+      removed: [...this.gone].filter(isEmptied).length,
+    };
   }
 }

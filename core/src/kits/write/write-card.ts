@@ -3,13 +3,11 @@
  * come, up to what there is room for.
  */
 import type { Kit } from '../../plan/kit';
-import type { NamedBytes } from '../../tables/open';
-import { openTables } from '../../tables/open';
+import { type NamedBytes, type NamedFile, openTables } from '../../tables/open';
 import type { ListedSite } from '../../lists/types';
 import { decodeCell, plainValue } from '../codec';
-import { kitNames } from './kit-names';
+import { kitNames, nameRules } from './kit-names';
 import { cellOf, columnsOfField, type KitFinding, type KitTable, kitTables } from '../kit-tables';
-import type { NamedFile } from '../learn/learn-kit';
 import { WorkTable } from './work-table';
 
 /** A site, by the fields of a list of sites. */
@@ -114,7 +112,7 @@ export async function writeCard(
   const kept = new Set(stay.values());
   // Places are emptied before they are filled.
   for (const row of work.rows()) if (!kept.has(row)) work.remove(row);
-  const name = kitNames(table.layout, encoded);
+  const name = kitNames(nameRules(table.layout, kit.tables, encoded));
   const [nameColumn] = columnsOfField(table, 'name');
   for (const row of wanted) {
     const at = stay.get(row);

@@ -59,14 +59,10 @@ const CONTACT: ChannelLink = {
     const { kind, number } = row as Contact;
     values.dmr.call = { kind, number };
   },
-  find(values, rows) {
+  means(values): Omit<Contact, 'id'> | null {
     if (!isDmr(values)) return null;
     const { kind, number } = values.dmr.call;
-    return (rows as readonly Contact[]).find((one) => one.kind === kind && one.number === number);
-  },
-  make: (values, id): Contact => {
-    const { kind, number } = (values as ValuesOf<'dmr'>).dmr.call;
-    return { id, name: `${kind === 'group' ? 'Group' : 'Call'} ${number}`, kind, number };
+    return { name: `${kind === 'group' ? 'Group' : 'Call'} ${number}`, kind, number };
   },
 };
 
@@ -78,10 +74,7 @@ const LIST: ChannelLink = {
   take(values, row) {
     if (isDmr(values)) values.dmr.receiveListId = row?.id ?? null;
   },
-  find(values, rows) {
-    if (!isDmr(values) || values.dmr.receiveListId === null) return null;
-    return rows.find((one) => one.id === values.dmr.receiveListId);
-  },
+  means: (values) => (isDmr(values) ? values.dmr.receiveListId : null),
 };
 
 const contacts: RecordRole = {
@@ -129,8 +122,7 @@ const receiveLists: RecordRole = {
   row: (_, members) => ({ groups: members.map(Number) }) as Omit<ReceiveList, 'id' | 'name'>,
   same: (row) => (row as ReceiveList).groups.join(' '),
   lists: 'contacts',
-  takes: (row) => (row as Contact).kind === 'group',
-  member: (number, id): Contact => ({ id, name: `Group ${number}`, kind: 'group', number: Number(number) }),
+  member: (number): Omit<Contact, 'id'> => ({ name: `Group ${number}`, kind: 'group', number: Number(number) }),
 };
 
 export const kit: ModeKit = {
