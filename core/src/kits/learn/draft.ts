@@ -1,11 +1,14 @@
+/** A table while it is being learnt. */
 import type { KitRole } from '../../plan/kit';
 import type { ModeId } from '../../plan/types';
 import type { FileTable } from '../../tables/table-file';
+import { decodeCell } from '../codec';
+import { plainTitle } from '../plain';
 import type { Candidate } from './candidates';
-import type { Column } from './column';
-import type { Members } from './learn-lists';
+import { type Column, columnsOf } from './column';
+import type { Members } from './find-members';
+import type { Target } from './targets';
 
-/** A table while it is being learnt. */
 export interface Draft {
   file: string;
   table: FileTable;
@@ -18,5 +21,55 @@ export interface Draft {
   taken: Candidate[];
   members: Members | null;
   mode: ModeId | null;
-  freeRows: boolean;
+}
+
+/** A table of which nothing is known yet. */
+export function draftOf(name: string, table: FileTable): Draft {
+  return {
+    file: name,
+    table,
+    columns: columnsOf(table),
+    called: plainTitle(`${name.replace(/\.[a-z0-9]{2,5}$/i, '')} ${table.part.split('/').slice(-2).join(' ')}`),
+    role: 'other',
+    roleConfidence: 0,
+    all: [],
+    taken: [],
+    members: null,
+    mode: null,
+  };
+}
+
+/** Rows that hold a number and nothing that a channel needs are free places. */
+export function freeRowsOf(table: FileTable, taken: readonly Candidate[]): (row: number) => boolean {
+  const keys = taken.filter(({ field }) => field.id === 'name' || field.id === 'rx' || field.id === 'number');
+  const columns = keys.map(({ column }) => column.at);
+  const isNone = (text: string) => /^[0.,\s]*$/.test(text);
+  return (row) => columns.length > 0 && columns.every((at) => isNone(table.rows[row]!.cells[at] ?? ''));
+}
+
+/** Learns the columns again from rows that are no free places. */
+export function withoutFreeRows(draft: Draft, learn: () => void): void {
+  const isFree = freeRowsOf(draft.table, draft.taken);
+  if (!draft.table.rows.some((_, at) => isFree(at))) return;
+  draft.columns = columnsOf(draft.table, (at) => !isFree(at));
+  learn();
+}
+
+/** A table as others may name its rows. */
+export function targetOf(draft: Draft): Target {
+  const column = (id: string) => draft.taken.find(({ field }) => field.id === id)?.column.at ?? -1;
+  const [name, number, key] = [column('name'), column('number'), column('row')];
+  const of = (at: number, read: (text: string) => string = (text) => text.trim()) =>
+    new Set(at < 0 ? [] : draft.table.rows.map((row) => read(row.cells[at] ?? '')).filter((text) => text !== ''));
+  // What a channel calls is no name for it.
+  const numberCodec = draft.taken.find(({ field }) => field.id === 'number')?.codec;
+  return {
+    role: draft.role,
+    names: of(name),
+    numbers: of(draft.role === 'channels' ? -1 : number, (text) =>
+      numberCodec ? (decodeCell(numberCodec, text) ?? '') : text,
+    ),
+    keys: of(key),
+    rows: draft.table.rows.length,
+  };
 }

@@ -2,7 +2,7 @@
 /** A table as it is in the file on the left; a ribbon from each of its columns to the field of ours that it holds. */
 import { computed } from 'vue';
 import type { Answer } from '@relay/core/kits/learn/learnt';
-import { fieldsOf } from '@relay/core/kits/learn/learn-kit';
+import { fieldsOf } from '@relay/core/kits/learn/fields';
 import { KIT_ROLES, type KitRole } from '@relay/core/plan/kit';
 import { KIT_MODES } from '@relay/core/registries/kits';
 import type { LearntView } from '../../worker/kit-worker';
