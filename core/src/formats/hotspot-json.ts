@@ -8,7 +8,7 @@ import type { SettingValue } from '../settings/setting';
 import { sameJson } from '../plan/patches';
 import type { Id, Plan } from '../plan/types';
 import { bytesOf, type Format, type ReadFinding, sniffJson, textOf } from './format';
-import { parseJson } from './json';
+import { parseJson, problemsOf, type Wanted } from './json';
 
 const HOTSPOT_FORMAT = 'yellow-relay-hotspot';
 const HOTSPOT_VERSION = 6;
@@ -99,26 +99,13 @@ export function takeHotspotFile(
 }
 
 /** What keeps a document from being settings of a hotspot, by place. */
-function problemsOf(document: unknown): ReadFinding[] {
-  if (typeof document !== 'object' || document === null || Array.isArray(document))
-    return [{ line: null, place: '/', found: typeof document, expected: 'an object' }];
-  const fields = document as Record<string, unknown>;
-  const wanted: [keyof HotspotFile, (value: unknown) => boolean, string][] = [
-    ['format', (value) => value === HOTSPOT_FORMAT, `“${HOTSPOT_FORMAT}”`],
-    ['formatVersion', (value) => value === HOTSPOT_VERSION, String(HOTSPOT_VERSION)],
-    ['hotspot', (value) => typeof value === 'string', 'a name'],
-    ['profile', (value) => typeof value === 'string', 'a name'],
-    ['settings', (value) => typeof value === 'object' && value !== null && !Array.isArray(value), 'an object'],
-  ];
-  return wanted
-    .filter(([key, fits]) => !fits(fields[key]))
-    .map(([key, , expected]) => ({
-      line: null,
-      place: `/${key}`,
-      found: JSON.stringify(fields[key]) ?? 'nothing',
-      expected,
-    }));
-}
+const WANTED: readonly Wanted[] = [
+  ['format', (value) => value === HOTSPOT_FORMAT, `“${HOTSPOT_FORMAT}”`],
+  ['formatVersion', (value) => value === HOTSPOT_VERSION, String(HOTSPOT_VERSION)],
+  ['hotspot', (value) => typeof value === 'string', 'a name'],
+  ['profile', (value) => typeof value === 'string', 'a name'],
+  ['settings', (value) => typeof value === 'object' && value !== null && !Array.isArray(value), 'an object'],
+];
 
 export const hotspotJson: Format<HotspotFile> = {
   id: 'hotspot-json',
@@ -129,7 +116,7 @@ export const hotspotJson: Format<HotspotFile> = {
   write: (file) => bytesOf(`${JSON.stringify(file, null, 2)}\n`),
   read(bytes) {
     const { value, finding } = parseJson(textOf(bytes));
-    const findings = finding ? [finding] : problemsOf(value);
+    const findings = finding ? [finding] : problemsOf(value, WANTED);
     return { value: findings.length > 0 ? null : (value as HotspotFile), findings };
   },
 };

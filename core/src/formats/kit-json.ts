@@ -1,7 +1,7 @@
 /** A kit as a file to hand on (docs/formats.md): layouts and empty patterns, without anybody's codeplug. */
 import type { Kit } from '../plan/kit';
-import { bytesOf, type Format, type ReadFinding, sniffJson, textOf } from './format';
-import { parseJson } from './json';
+import { bytesOf, type Format, sniffJson, textOf } from './format';
+import { parseJson, problemsOf, type Wanted } from './json';
 
 export const KIT_FORMAT = 'yellow-relay-kit';
 export const KIT_VERSION = 1;
@@ -18,26 +18,13 @@ const isText = (value: unknown) => typeof value === 'string';
 const isList = (value: unknown) => Array.isArray(value);
 
 /** What keeps a document from being a kit at all; the plan's schema tells the rest when it is taken into a plan. */
-function problemsOf(document: unknown): ReadFinding[] {
-  if (typeof document !== 'object' || document === null || Array.isArray(document))
-    return [{ line: null, place: '/', found: typeof document, expected: 'an object' }];
-  const fields = document as Record<string, unknown>;
-  const wanted: [keyof KitDocument, (value: unknown) => boolean, string][] = [
-    ['format', (value) => value === KIT_FORMAT, `“${KIT_FORMAT}”`],
-    ['formatVersion', (value) => value === KIT_VERSION, String(KIT_VERSION)],
-    ['name', isText, 'a name'],
-    ['files', isList, 'a list of files'],
-    ['tables', isList, 'a list of tables'],
-  ];
-  return wanted
-    .filter(([key, fits]) => !fits(fields[key]))
-    .map(([key, , expected]) => ({
-      line: null,
-      place: `/${key}`,
-      found: JSON.stringify(fields[key])?.slice(0, 100) ?? 'nothing',
-      expected,
-    }));
-}
+const WANTED: readonly Wanted[] = [
+  ['format', (value) => value === KIT_FORMAT, `“${KIT_FORMAT}”`],
+  ['formatVersion', (value) => value === KIT_VERSION, String(KIT_VERSION)],
+  ['name', isText, 'a name'],
+  ['files', isList, 'a list of files'],
+  ['tables', isList, 'a list of tables'],
+];
 
 export const kitJson: Format<SharedKit> = {
   id: 'kit-json',
@@ -51,7 +38,7 @@ export const kitJson: Format<SharedKit> = {
   },
   read(bytes) {
     const { value, finding } = parseJson(textOf(bytes));
-    const findings = finding ? [finding] : problemsOf(value);
+    const findings = finding ? [finding] : problemsOf(value, WANTED);
     if (findings.length > 0) return { value: null, findings };
     const { name, files, tables } = value as KitDocument;
     return { value: { name, files, tables }, findings };

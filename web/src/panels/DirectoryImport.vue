@@ -61,7 +61,7 @@ function take(): void {
 </script>
 
 <template>
-  <p class="acts">
+  <p class="act-row">
     <FilePick
       :label="`List of ${directory.what} for ${network.name}`"
       accept=".csv,.txt,text/csv,text/plain"
@@ -102,17 +102,6 @@ function take(): void {
 </template>
 
 <style scoped>
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  align-items: center;
-}
-
-.acts :deep(.el-button + .el-button) {
-  margin-left: 0;
-}
-
 label {
   position: relative;
 }

@@ -15,6 +15,7 @@ import { mergeDocuments } from '@relay/core/plan/merge';
 import { applyPatches, type Patch } from '@relay/core/plan/patches';
 import type { Plan } from '@relay/core/plan/types';
 import { type Api, ApiProblem, type Opened, type SavedEdit, ServerGone, SignInNeeded } from './api';
+import { messageOf } from './message-of';
 import type { PendingStore, StoredPending } from './pending-store';
 
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused';
@@ -269,7 +270,7 @@ export class PlanSession {
   /** In the user's words: which place of the plan, what was found there, what was expected. */
   private reasonOf(error: unknown): string {
     const [first, ...more] = (error instanceof ApiProblem && error.body.problems) || [];
-    if (!first) return error instanceof Error ? error.message : String(error);
+    if (!first) return messageOf(error);
     const others = more.length > 0 ? `, and ${more.length} more` : '';
     return `${placeWords(this.current, first.pointer)}: found ${first.found}, expected ${first.expected}${others}.`;
   }

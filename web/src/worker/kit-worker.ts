@@ -12,7 +12,8 @@ import type { Answer, Evidence, Learnt, LearntColumn, Question } from '@relay/co
 import { ownersIn } from '@relay/core/kits/owners';
 import { partialCodeplug } from '@relay/core/kits/write/partial';
 import { type KitContent, readKit } from '@relay/core/kits/read-kit';
-import { type CardRow, writeCard, type WrittenCard } from '@relay/core/kits/write/write-card';
+import type { CardRow } from '@relay/core/kits/write/card-row';
+import { writeCard, type WrittenCard } from '@relay/core/kits/write/write-card';
 import { writeKit, type WrittenKit } from '@relay/core/kits/write/write-kit';
 import type { ListedIn } from '@relay/core/lists/as-repeater';
 import type { Kit, TableLayout } from '@relay/core/plan/kit';

@@ -4,7 +4,8 @@ import { readRaw } from '../../lists/raw';
 import { guessColumns, readSites } from '../../registries/lists';
 import { learnMade } from '../../testing/kits/measure';
 import { openFiles } from '../keep-kit';
-import { cardRow, type CardRow, writeCard } from './write-card';
+import { cardRow, type CardRow } from './card-row';
+import { writeCard } from './write-card';
 
 const raw = readRaw(readFileSync(new URL('../../../../demo/lists/isles-club.csv', import.meta.url)));
 const { sites } = readSites(raw, guessColumns(raw));

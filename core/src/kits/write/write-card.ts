@@ -4,17 +4,11 @@
  */
 import type { Kit } from '../../plan/kit';
 import { type NamedBytes, type NamedFile, openTables } from '../../tables/open';
-import type { ListedSite } from '../../lists/types';
 import { decodeCell, plainValue } from '../codec';
+import type { CardRow } from './card-row';
 import { kitNames, nameRules } from './kit-names';
 import { cellOf, columnsOfField, type KitFinding, type KitTable, kitTables } from '../kit-tables';
 import { WorkTable } from './work-table';
-
-/** A site, by the fields of a list of sites. */
-export interface CardRow {
-  name: string;
-  texts: Readonly<Record<string, string>>;
-}
 
 export interface WrittenCard {
   files: NamedBytes[];
@@ -26,35 +20,6 @@ export interface WrittenCard {
   /** Sites that the list has no word for: another mode, a shift that no row shows. */
   unfit: { name: string; why: string }[];
   wrong: KitFinding[];
-}
-
-const CALL_LENGTH = 7;
-
-/** A call sign with its module where radios look for it: in the eighth place. */
-const withLetter = (callSign: string, letter: string) =>
-  `${callSign.slice(0, CALL_LENGTH).padEnd(CALL_LENGTH)}${letter}`;
-const degrees = (value: number) => String(Math.round(value * 1e6));
-
-/** What a list of sites says of a site. `modeId`: as which of its modes. */
-export function cardRow(site: ListedSite, modeId: string, list: string): CardRow {
-  const { callSign, module, name, place, txHz, rxHz, lat, lon, tone } = site;
-  const shift = (rxHz ?? txHz) - txHz;
-  return {
-    name: name || place || callSign,
-    texts: {
-      place,
-      group: list,
-      call: module === '' ? callSign : withLetter(callSign, module),
-      gateway: withLetter(callSign, 'G'),
-      mode: modeId,
-      rx: String(txHz),
-      tx: String(rxHz ?? txHz),
-      shift: String(Math.abs(shift)),
-      direction: shift > 0 ? '+' : shift < 0 ? '-' : '0',
-      ...(tone === null ? {} : { 'tone-tx': tone }),
-      ...(lat === null || lon === null ? {} : { lat: degrees(lat), lon: degrees(lon) }),
-    },
-  };
 }
 
 /** What makes two rows the same site: what it sends on, and its call sign. */

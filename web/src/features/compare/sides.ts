@@ -2,6 +2,7 @@
 import type { Side } from '@relay/core/compare/meaning';
 import { rows } from '@relay/core/plan/table';
 import type { Codeplug, Plan } from '@relay/core/plan/types';
+import { messageOf } from '../../sync/message-of';
 
 export interface NamedSide {
   id: string;
@@ -36,7 +37,7 @@ export async function codeplugsIn(file: File): Promise<{ name: string; codeplug:
         codeplug: plan.codeplugs[id]!,
       }));
     } catch (error) {
-      return `${file.name} is no plan file: ${error instanceof Error ? error.message : String(error)}`;
+      return `${file.name} is no plan file: ${messageOf(error)}`;
     }
   }
   const [{ codeplugCsv }, { describeReadFinding }] = await Promise.all([

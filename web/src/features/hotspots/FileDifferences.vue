@@ -20,7 +20,7 @@ const { chosen, isLeft, tick } = useLeftOut(
 </script>
 
 <template>
-  <section class="differences" aria-label="What the file says otherwise" data-testid="file-differences">
+  <section class="result-panel" aria-label="What the file says otherwise" data-testid="file-differences">
     <p v-if="differences.length === 0 && problems.length === 0" class="is-whole" role="status">
       {{ name }} says what the plan says: no difference.
     </p>
@@ -60,7 +60,7 @@ const { chosen, isLeft, tick } = useLeftOut(
         <li v-for="(one, i) in problems" :key="i">{{ one }}</li>
       </ul>
     </template>
-    <div class="acts">
+    <div class="act-row">
       <el-button
         v-if="differences.length"
         type="primary"
@@ -75,17 +75,6 @@ const { chosen, isLeft, tick } = useLeftOut(
 </template>
 
 <style scoped>
-.differences {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 10px;
-  padding: 12px 14px;
-  background: var(--raised);
-  border: 1px solid var(--hairline);
-  border-left: 4px solid var(--yellow);
-  border-radius: 3px;
-}
-
 td {
   overflow-wrap: anywhere;
 }
@@ -93,15 +82,5 @@ td {
 ul {
   margin: 0;
   padding-left: 18px;
-}
-
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
-.acts :deep(.el-button + .el-button) {
-  margin-left: 0;
 }
 </style>

@@ -89,7 +89,7 @@ function build(): void {
         <el-button type="primary" data-testid="add-slot" @click="add">Add the first slot</el-button>
       </div>
       <template v-else>
-        <div class="acts">
+        <div class="act-row">
           <el-button data-testid="add-slot" @click="add">Add a slot</el-button>
           <el-button v-if="missing" type="primary" data-testid="build-recall" @click="build"
             >Build the {{ missing }} missing {{ missing === 1 ? 'entry' : 'entries' }}</el-button
@@ -183,17 +183,6 @@ function build(): void {
   display: grid;
   gap: 10px;
   justify-items: start;
-}
-
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  align-items: center;
-}
-
-.acts :deep(.el-button + .el-button) {
-  margin-left: 0;
 }
 
 th[scope='col'] {

@@ -99,7 +99,7 @@ async function readOurs(given: File): Promise<void> {
             >
           </template>
           <template v-else>
-            <div v-if="doubt" class="doubt" role="group" aria-label="A doubt" data-testid="doubt">
+            <div v-if="doubt" class="doubt doubt-panel" role="group" aria-label="A doubt" data-testid="doubt">
               <p>
                 Is <code>{{ doubt.path }}</code>, line {{ textAt(doubt.path)?.line }}, the
                 <strong>{{ titleOf(doubt.settingId) }}</strong>?
@@ -111,7 +111,7 @@ async function readOurs(given: File): Promise<void> {
               <el-button size="small" @click="taught.answer(doubt, false)">No, carry it along</el-button>
               <span class="soft">{{ doubts.length }} to answer, or leave them</span>
             </div>
-            <div class="acts">
+            <div class="act-row">
               <template v-if="draft">
                 <el-button type="primary" data-testid="keep-file" @click="taught.keep()">Keep what is what</el-button>
                 <el-button @click="taught.giveUp()">Not this file</el-button>
@@ -134,7 +134,7 @@ async function readOurs(given: File): Promise<void> {
                 }}<span v-if="unread" class="is-broken">; {{ unread }} cannot be read</span>.
               </span>
             </div>
-            <div class="acts">
+            <div class="act-row">
               <el-checkbox v-model="known">Only lines with a value</el-checkbox>
               <el-checkbox v-model="passwords">Show passwords</el-checkbox>
             </div>
@@ -153,7 +153,7 @@ async function readOurs(given: File): Promise<void> {
           <p class="wide soft">
             All settings of {{ profile.name }} by name, to keep or hand on. Passwords are left out unless shown here.
           </p>
-          <div class="acts">
+          <div class="act-row">
             <el-button @click="saveOurs">Save our file</el-button>
             <FilePick
               label="Settings file of our own"
@@ -193,24 +193,11 @@ async function readOurs(given: File): Promise<void> {
   max-width: 84ch;
 }
 
-.acts,
 .doubt {
   display: flex;
   flex-wrap: wrap;
   gap: 8px 12px;
   align-items: center;
-}
-
-.acts :deep(.el-button + .el-button) {
-  margin-left: 0;
-}
-
-.doubt {
-  padding: 8px 12px;
-  background: var(--raised);
-  border: 1px solid var(--hairline);
-  border-left: 4px dashed var(--doubtful);
-  border-radius: 3px;
 }
 
 code {

@@ -78,10 +78,10 @@ function begin(): void {
 </script>
 
 <template>
-  <section class="borrow" aria-labelledby="borrow-title" data-testid="borrow">
+  <section class="result-panel" aria-labelledby="borrow-title" data-testid="borrow">
     <div class="head">
       <h2 id="borrow-title">A borrowed codeplug for {{ radio.name }}</h2>
-      <div class="acts">
+      <div class="act-row">
         <el-button type="primary" :disabled="staying === 0" data-testid="begin-borrowed" @click="begin"
           >Begin with {{ many(staying, 'channel') }}</el-button
         >
@@ -119,8 +119,15 @@ function begin(): void {
         <h3 id="leave-title">Offered to be left out</h3>
         <label class="far"
           >Farther away than
-          <input v-model.number="farKm" class="mono" type="number" min="1" max="20000" aria-label="Kilometres" /> km:
-          {{ many(far.length, 'channel') }}</label
+          <input
+            v-model.number="farKm"
+            class="short-input mono"
+            type="number"
+            min="1"
+            max="20000"
+            aria-label="Kilometres"
+          />
+          km: {{ many(far.length, 'channel') }}</label
         >
         <p v-if="unfit.length" class="is-doubtful">
           {{ many(unfit.length, 'channel is', 'channels are') }} of modes that {{ radio.name }} does not have.
@@ -201,17 +208,6 @@ function begin(): void {
 </template>
 
 <style scoped>
-.borrow {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 12px;
-  padding: 12px 14px;
-  background: var(--raised);
-  border: 1px solid var(--hairline);
-  border-left: 4px solid var(--yellow);
-  border-radius: 3px;
-}
-
 .two {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
@@ -237,11 +233,6 @@ p {
 
 .far input {
   width: 76px;
-  padding: 2px 6px;
-  color: inherit;
-  background: var(--paper);
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
 }
 
 .gone {
@@ -251,16 +242,6 @@ p {
 
 .why {
   width: 100%;
-}
-
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
-.acts :deep(.el-button + .el-button) {
-  margin-left: 0;
 }
 
 @media (max-width: 1000px) {

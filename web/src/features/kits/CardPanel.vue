@@ -4,6 +4,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { MODES } from '@relay/core/registries/modes';
 import type { ModeId, Radio } from '@relay/core/plan/types';
 import { api } from '../../sync/api';
+import { messageOf } from '../../sync/message-of';
 import type { useKit } from './use-kit';
 import { many } from './words';
 
@@ -18,9 +19,10 @@ const room = computed(() => (typeof most.value === 'number' && most.value > 0 ? 
 const lists = shallowRef<string[]>([]);
 const list = ref('');
 const trip = ref('');
+const problem = ref('');
 void api.lists().then(
   (all) => (lists.value = all.map(({ name }) => name)),
-  () => undefined,
+  (error: unknown) => (problem.value = `The lists cannot be named: ${messageOf(error)}`),
 );
 
 const fill = () =>
@@ -40,7 +42,7 @@ const fill = () =>
       From the lists under Sites, nearest to your station first, or along a trip in the order of travel; what is listed
       as off the air is left out.
     </p>
-    <div class="acts">
+    <div class="act-row">
       <label
         >Mode
         <el-select v-model="mode" size="small" aria-label="Mode of the sites">
@@ -51,7 +53,7 @@ const fill = () =>
         >within
         <input
           v-model.number="withinKm"
-          class="mono"
+          class="short-input mono"
           type="number"
           min="1"
           max="20000"
@@ -63,7 +65,7 @@ const fill = () =>
         >at most
         <input
           v-model.number="most"
-          class="mono"
+          class="short-input mono"
           type="number"
           min="1"
           placeholder="all"
@@ -81,6 +83,7 @@ const fill = () =>
       <label class="trip"
         >Along a trip
         <textarea
+          class="short-input"
           v-model="trip"
           rows="2"
           placeholder="places, one a line: a locator, or latitude and longitude"
@@ -88,6 +91,7 @@ const fill = () =>
       </label>
       <el-button data-testid="fill-card" @click="fill">Fill the list</el-button>
     </div>
+    <p v-if="problem" class="is-broken">{{ problem }}</p>
     <div v-if="report" class="report" data-testid="card-report" role="status">
       <p v-if="carded!.zip">
         {{ many(report.added, 'row') }} added, {{ report.changed }} changed, {{ report.removed }} gone; read back as it
@@ -117,35 +121,18 @@ const fill = () =>
   justify-items: start;
 }
 
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 18px;
-  align-items: center;
-}
-
-.acts .el-select {
+.act-row .el-select {
   width: 140px;
 }
 
 input {
   width: 84px;
-  padding: 2px 6px;
-  color: inherit;
-  background: var(--paper);
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
 }
 
 textarea {
   width: 340px;
-  padding: 2px 6px;
-  color: inherit;
   font: inherit;
   vertical-align: middle;
-  background: var(--paper);
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
 }
 
 p,

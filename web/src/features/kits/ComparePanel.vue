@@ -64,7 +64,7 @@ async function takeIntoPlan(): Promise<void> {
 </script>
 
 <template>
-  <section class="compare" aria-labelledby="compare-title" data-testid="kit-compare">
+  <section class="result-panel" aria-labelledby="compare-title" data-testid="kit-compare">
     <h2 id="compare-title">{{ readBack!.names }} against the plan</h2>
     <p v-if="isClean" class="is-whole" role="status" data-testid="compare-clean">
       {{ radio.name }} holds what is planned: {{ many(same, 'channel') }} the same{{
@@ -75,7 +75,7 @@ async function takeIntoPlan(): Promise<void> {
       {{ many(same, 'channel is', 'channels are') }} the same{{ moved ? ` (${moved} at another place)` : '' }},
       {{ many(differing.length, 'line differs', 'lines differ') }}.
     </p>
-    <div v-if="kinds.length > 1" class="acts" role="group" aria-label="Show only">
+    <div v-if="kinds.length > 1" class="act-row" role="group" aria-label="Show only">
       <el-button size="small" :aria-pressed="only === null" @click="only = null">all {{ differing.length }}</el-button>
       <el-button
         v-for="[kind, count] in kinds"
@@ -122,7 +122,7 @@ async function takeIntoPlan(): Promise<void> {
       </li>
       <li v-if="readBack!.findings.length > 12">and {{ readBack!.findings.length - 12 }} more.</li>
     </ul>
-    <div class="acts">
+    <div class="act-row">
       <template v-if="shown.length">
         <el-button type="primary" :disabled="chosen.length === 0" data-testid="take-into-plan" @click="takeIntoPlan"
           >Take {{ chosen.length }} into the plan</el-button
@@ -137,33 +137,12 @@ async function takeIntoPlan(): Promise<void> {
 </template>
 
 <style scoped>
-.compare {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 10px;
-  padding: 12px 14px;
-  background: var(--raised);
-  border: 1px solid var(--hairline);
-  border-left: 4px solid var(--yellow);
-  border-radius: 3px;
-}
-
 p,
 ul {
   margin: 0;
 }
 
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
-.acts :deep(.el-button + .el-button) {
-  margin-left: 0;
-}
-
-.acts [aria-pressed='true'] {
+.act-row [aria-pressed='true'] {
   font-weight: 650;
   box-shadow: inset 0 -3px 0 var(--ink);
 }

@@ -24,7 +24,7 @@ const countsOf = ({ added, changed, removed }: { added: number; changed: number;
 </script>
 
 <template>
-  <section class="report" aria-labelledby="fill-title" data-testid="fill-report">
+  <section class="result-panel" aria-labelledby="fill-title" data-testid="fill-report">
     <h2 id="fill-title">
       {{ written.zip ? 'The files are ready, and read back as the plan has them' : 'The files are not handed out' }}
     </h2>
@@ -88,7 +88,7 @@ const countsOf = ({ added, changed, removed }: { added: number; changed: number;
       <li>Open the new files with that program, look at a row you know, and write them to the radio.</li>
       <li>Read the radio again, save its files, and compare them here: a clean comparison marks it as written.</li>
     </ol>
-    <div class="acts">
+    <div class="act-row">
       <el-button v-if="written.zip" type="primary" data-testid="save-kit-files" @click="$emit('save')"
         >Save {{ written.name }}</el-button
       >
@@ -99,17 +99,6 @@ const countsOf = ({ added, changed, removed }: { added: number; changed: number;
 </template>
 
 <style scoped>
-.report {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 8px;
-  padding: 12px 14px;
-  background: var(--raised);
-  border: 1px solid var(--hairline);
-  border-left: 4px solid var(--yellow);
-  border-radius: 3px;
-}
-
 p,
 ul,
 ol {
@@ -118,16 +107,5 @@ ol {
 
 summary {
   cursor: pointer;
-}
-
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 14px;
-  align-items: center;
-}
-
-.acts :deep(.el-button + .el-button) {
-  margin-left: 0;
 }
 </style>

@@ -49,7 +49,7 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
         }}
       </span>
     </div>
-    <div class="acts">
+    <div class="act-row">
       <el-button v-if="hasChannels" type="primary" data-testid="fill-kit" @click="files.write(keepOthers)"
         >Fill the files with {{ many(channels, 'channel') }}</el-button
       >
@@ -88,7 +88,7 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
             <td>{{ known(table) }} of {{ table.columns.length }}</td>
             <td>
               <input
-                class="limit mono"
+                class="limit short-input mono"
                 inputmode="numeric"
                 :value="table.mostRows ?? ''"
                 placeholder="not known"
@@ -98,7 +98,7 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
             </td>
             <td>
               <input
-                class="limit mono"
+                class="limit short-input mono"
                 inputmode="numeric"
                 :value="table.nameLength ?? ''"
                 :placeholder="`${radio.limits.nameLength}, as the radio's`"
@@ -111,7 +111,7 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
         </tbody>
       </table>
     </div>
-    <div class="acts">
+    <div class="act-row">
       <el-button v-if="isKept" data-testid="borrow-kit" @click="files.borrow()"
         >Begin the codeplug with these files</el-button
       >
@@ -129,16 +129,11 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
   gap: 12px;
 }
 
-.head,
-.acts {
+.head {
   display: flex;
   flex-wrap: wrap;
   gap: 8px 14px;
   align-items: center;
-}
-
-.acts :deep(.el-button + .el-button) {
-  margin-left: 0;
 }
 
 .wide {
@@ -147,10 +142,5 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
 
 .limit {
   width: 96px;
-  padding: 2px 6px;
-  color: inherit;
-  background: var(--paper);
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
 }
 </style>

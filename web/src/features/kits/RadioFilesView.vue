@@ -66,19 +66,11 @@ async function dropped(event: DragEvent): Promise<void> {
       <p class="soft">
         CSV, TSV and other delimited text, XML, JSON, spreadsheets (.xlsx), or a kit that somebody shared.
       </p>
-      <div class="acts">
+      <div class="act-row">
         <FilePick label="Files of the radio’s own program" primary multiple data-testid="give-kit" @several="files.give"
           >Give it the files</FilePick
         >
-        <el-button
-          v-for="one in others"
-          :key="one.id"
-          @click="
-            files.take(
-              { ...one, id: `${one.id}-${radio.id}`.slice(0, 60), radioId: radio.id, secretFiles: '' },
-              one.name,
-            )
-          "
+        <el-button v-for="one in others" :key="one.id" @click="files.takeLayout(one)"
           >Take the layout of {{ one.name }}</el-button
         >
       </div>
@@ -127,16 +119,6 @@ async function dropped(event: DragEvent): Promise<void> {
 
 .wide {
   max-width: 84ch;
-}
-
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
-.acts :deep(.el-button + .el-button) {
-  margin-left: 0;
 }
 
 .busy {

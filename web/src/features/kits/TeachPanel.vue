@@ -52,7 +52,7 @@ watch(
         {{ many(tables.length, 'table') }}: {{ many(known, 'column is', 'columns are') }} understood,
         {{ carried }} carried along<template v-if="questions">; {{ many(questions, 'question') }} left</template>.
       </span>
-      <span class="acts">
+      <span class="act-row">
         <el-button
           type="primary"
           :disabled="!hasChannels"
@@ -67,11 +67,11 @@ watch(
       None of the tables looks like a list of channels. Give it the file with the channels too, or say below which
       column holds the frequency.
     </p>
-    <div v-if="question" class="doubt" role="group" aria-label="A question" data-testid="kit-question">
+    <div v-if="question" class="doubt doubt-panel" role="group" aria-label="A question" data-testid="kit-question">
       <p>
         <strong>{{ question.text }}</strong> <span class="soft">{{ question.why }}</span>
       </p>
-      <div class="acts">
+      <div class="act-row">
         <el-button
           v-for="option in question.options"
           :key="option.label"
@@ -125,28 +125,13 @@ watch(
   align-items: center;
 }
 
-.head .acts {
+.head .act-row {
   margin-left: auto;
-}
-
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
-.acts :deep(.el-button + .el-button) {
-  margin-left: 0;
 }
 
 .doubt {
   display: grid;
   gap: 8px;
-  padding: 10px 14px;
-  background: var(--raised);
-  border: 1px solid var(--hairline);
-  border-left: 4px dashed var(--doubtful);
-  border-radius: 3px;
 }
 
 .doubt p,

@@ -10,7 +10,7 @@ import type { ListedIn } from '@relay/core/lists/as-repeater';
 import { freshName } from '@relay/core/plan/fresh-name';
 import type { Kit } from '@relay/core/plan/kit';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
-import { cardRow } from '@relay/core/kits/write/write-card';
+import { cardRow } from '@relay/core/kits/write/card-row';
 import { MODES } from '@relay/core/registries/modes';
 import type { Codeplug, ModeId, Radio } from '@relay/core/plan/types';
 import type { NamedBytes } from '@relay/core/tables/open';
@@ -18,6 +18,7 @@ import { download, fileName } from '../../fields/download';
 import { newId } from '../../fields/new-id';
 import { readTrip } from '../../fields/trip';
 import { api, EVERY_SITE } from '../../sync/api';
+import { messageOf } from '../../sync/message-of';
 import { usePlanStore } from '../../sync/plan-store';
 import { startKitWorker } from '../../worker/checker';
 import type { Carded, LearntView, Outcome, ReadBack, Written } from '../../worker/kit-worker';
@@ -113,7 +114,7 @@ export function useKit(radio: () => Radio | null) {
       if (outcome.is === 'done') return outcome.value;
       problem.value = outcome.why;
     } catch (error) {
-      problem.value = `It could not be done: ${error instanceof Error ? error.message : String(error)}`;
+      problem.value = `It could not be done: ${messageOf(error)}`;
     } finally {
       isBusy.value = '';
     }
@@ -179,6 +180,10 @@ export function useKit(radio: () => Radio | null) {
     store.notice = `${from}: the layout is kept with ${radio()!.name}.`;
   }
 
+  /** The layout of another radio's files, for this one. */
+  const takeLayout = (of: Kit): void =>
+    take({ ...of, id: newId('kit'), radioId: radio()!.id, secretFiles: '' }, of.name);
+
   async function keep(name: string): Promise<void> {
     const of = radio()!;
     const id = correcting.value?.id ?? newId('kit');
@@ -213,9 +218,14 @@ export function useKit(radio: () => Radio | null) {
   }
 
   async function borrow(): Promise<void> {
-    const listed = await listedAround().catch(() => []);
+    let unheard = '';
+    const listed = await listedAround().catch((error: unknown) => {
+      unheard = `The lists of sites could not be asked: ${messageOf(error)}`;
+      return [];
+    });
     const [plan, of] = [plain(store.plan!), plain(kit.value!)];
     borrowing.value = await during('Looking at what was borrowed', () => now().borrow(plan, radio()!.id, of, listed));
+    problem.value ||= unheard;
   }
 
   async function compareAgain(): Promise<void> {
@@ -245,9 +255,7 @@ export function useKit(radio: () => Radio | null) {
 
   /** The list of sites of the kit, filled from the directory. */
   async function fillCard(choice: CardChoice): Promise<void> {
-    const found = await sitesFor(choice).catch((error: unknown) =>
-      error instanceof Error ? error.message : String(error),
-    );
+    const found = await sitesFor(choice).catch((error: unknown) => messageOf(error));
     if (typeof found === 'string') {
       problem.value = found;
       return;
@@ -303,7 +311,7 @@ export function useKit(radio: () => Radio | null) {
     answer,
     correct,
     keep,
-    take,
+    takeLayout,
     write,
     compare,
     compareAgain,
