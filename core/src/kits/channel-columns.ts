@@ -1,6 +1,7 @@
 /** What columns of channels hold whatever the mode, and those of zones and scan lists. Titles in eight languages. */
 import type { KitField } from './kit-field';
 import { NO, YES } from './plain';
+import { KIND, TONE_COLUMNS } from './tones/tone-columns';
 
 const RECEIVE = String.raw`(rx|receiv\w*|recept\w*|empfang\w*|recep\w*|ricez\w*|ontvang\w*|mottag\w*|downlink|output|out|ausgabe\w*|ausgang\w*|sortie|salida|uscita|saida|uitgang|uit)`;
 const TRANSMIT = String.raw`(tx|transmi\w*|send\w*|sende\w*|d?emiss?\w*|emett\w*|emis\w*|trasmis\w*|zend\w*|uplink|input|in|eingabe\w*|eingang\w*|entree|entrada|ingresso|ingang)`;
@@ -126,6 +127,7 @@ export const CHANNEL_COLUMNS: readonly KitField[] = [
     reads: {
       as: 'words',
       watts: true,
+      vague: ['middle'],
       words: {
         low: /^(l|lo|low|lowest|min|minimum|small|qrp|l1|low1|l2|low2|ultra ?low|very ?low|eco|niedrig|klein|gering|minimal|bas|basse|faible|baja|bajo|bassa|basso|laag|lav|lag|baixa)$/,
         high: /^(h|hi|high|highest|max|maximum|full|turbo|big|gross|hoch|maximal|voll|haut|haute|fort|forte|alta|alto|hoog|hoj|hog)$/,
@@ -136,6 +138,7 @@ export const CHANNEL_COLUMNS: readonly KitField[] = [
     telling: 0.8,
     alone: (cells) => cells.some((cell) => /[a-z]{2}|\d ?w/i.test(cell)),
   },
+  ...TONE_COLUMNS,
   {
     id: 'tone-tx',
     title: 'Tone sent',
@@ -144,7 +147,7 @@ export const CHANNEL_COLUMNS: readonly KitField[] = [
       `${both(TRANSMIT, TONE)}|\\b(encode|enc|codeur|sende ?ton|sendeton|ctcss geber)\\b|\\b(encoder?)\\b|tone? ?tx`,
     ),
     loose: new RegExp(`\\b${TONE}\\b`),
-    never: new RegExp(`\\b${RECEIVE}\\b|decod|\\bdec\\b|mode|type|squelch|auswert|1750`),
+    never: new RegExp(`\\b${RECEIVE}\\b|decod|\\bdec\\b|\\b${KIND}\\b|squelch|auswert|1750|polari`),
     telling: 0.75,
   },
   {
@@ -155,7 +158,7 @@ export const CHANNEL_COLUMNS: readonly KitField[] = [
       `${both(RECEIVE, TONE)}|\\b(decode|dec|decodeur|tsql|tone sq\\w*|ctcss auswerter|empfangston)\\b|\\b(decoder?)\\b|tone? ?rx`,
     ),
     loose: new RegExp(`squelch.*${TONE}|${TONE}.*squelch`),
-    never: new RegExp(`\\b${TRANSMIT}\\b|encod|mode|type`),
+    never: new RegExp(`\\b${TRANSMIT}\\b|encod|\\b${KIND}\\b|polari`),
     telling: 0.5,
   },
   {

@@ -1,71 +1,13 @@
 /** The text of a cell as a value and back. What cannot be read is `undefined`; every pair is checked against the cells. */
 import type { CellCodec } from '../plan/kit';
 import { original } from '../tables/harmless';
-import { NO_TONE, readTone, TONE_PATTERN } from '../units/tones';
+import { NO_TONE, TONE_PATTERN } from '../units/tones';
+import { numberIn, roundedTo, withDecimals } from './numbers';
 import { plainWord } from './plain';
-
-const NUMBER = /^([+-]?)\s*(\d+(?:[.,]\d+)?|[.,]\d+)\s*([a-z]*)$/i;
-
-export interface CellNumber {
-  value: number;
-  decimals: number;
-  comma: boolean;
-  plus: boolean;
-  suffix: string;
-}
-
-/** A number with point or comma, and what stands behind it; `null` for anything else. */
-export function numberIn(cell: string): CellNumber | null {
-  const match = NUMBER.exec(cell.trim().replace('−', '-'));
-  if (!match) return null;
-  const [, sign, digits, unit] = match;
-  const value = Number(digits!.replace(',', '.')) * (sign === '-' ? -1 : 1);
-  const suffix =
-    unit === ''
-      ? ''
-      : cell
-          .trim()
-          .slice(cell.trim().length - unit!.length - (/\s/.test(cell.trim().at(-unit!.length - 1) ?? '') ? 1 : 0));
-  return {
-    value,
-    decimals: /[.,](\d*)$/.exec(digits!)?.[1]?.length ?? 0,
-    comma: digits!.includes(','),
-    plus: sign === '+',
-    suffix,
-  };
-}
-
-/** Exactly so many digits. */
-function roundedTo(value: number, digits: number, comma: boolean): string {
-  const text = value.toFixed(digits);
-  return comma ? text.replace('.', ',') : text;
-}
-
-/** As many digits as asked for, and more where the value needs them. */
-function withDecimals(value: number, [least, most]: readonly [number, number], comma: boolean): string {
-  const needed = (String(Number(value.toFixed(9))).split('.')[1] ?? '').length;
-  const text = value.toFixed(Math.max(least, needed, 0));
-  const shown = needed <= most ? text : value.toFixed(Math.max(needed, most));
-  return comma ? shown.replace('.', ',') : shown;
-}
+import { codeCell, readCode, readToneCell, toneCell } from './tones/tone-cells';
 
 const STORED_TONE = new RegExp(TONE_PATTERN);
-
-function readToneCell({ none, hertz }: Extract<CellCodec, { as: 'tone' }>, cell: string): string | undefined {
-  if (none !== '' && (cell === none || (/^\D*$/.test(cell) && plainWord(cell) === plainWord(none)))) return NO_TONE;
-  const number = hertz.tenths ? numberIn(cell.slice(hertz.prefix.length)) : null;
-  const tone = readTone(number ? String(number.value / 10) : cell);
-  return tone === undefined || tone === null ? undefined : tone;
-}
-
-function toneCell({ none, hertz, code }: Extract<CellCodec, { as: 'tone' }>, tone: string): string {
-  if (tone === NO_TONE) return none;
-  if (/^D\d{3}[NI]$/.test(tone))
-    return `${code.prefix}${tone.slice(1, 4)}${tone.endsWith('I') ? code.inverted : code.normal}`;
-  const value = Number(tone);
-  const text = hertz.tenths ? String(Math.round(value * 10)) : withDecimals(value, hertz.decimals, hertz.comma);
-  return `${hertz.prefix}${text}${hertz.suffix}`;
-}
+const STORED_CODE = /^D\d{3}[NI]$/;
 
 /** The value that a cell stands for, as text; Hz for frequencies. Not for members, which are several. */
 export function decodeCell(codec: CellCodec, cell: string): string | undefined {
@@ -100,6 +42,8 @@ export function decodeCell(codec: CellCodec, cell: string): string | undefined {
     }
     case 'tone':
       return readToneCell(codec, cell);
+    case 'code':
+      return readCode(codec, cell);
     case 'text':
       return original(codec.pad > 0 ? cell : cell.trim());
     case 'named':
@@ -136,6 +80,11 @@ export function encodeCell(codec: CellCodec, value: string): string | null {
       const text = toneCell(codec, value);
       // What would be read as something else is no way to say it.
       return value === NO_TONE || readToneCell(codec, text) === value ? text : null;
+    }
+    case 'code': {
+      const stored = value === NO_TONE || STORED_CODE.test(value);
+      const text = stored ? codeCell(codec, value) : '';
+      return stored && readCode(codec, text) === value ? text : null;
     }
     case 'text':
       return (codec.capitals ? value.toUpperCase() : value).padEnd(codec.pad);

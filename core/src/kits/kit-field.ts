@@ -14,8 +14,10 @@ export type Reads =
   | { as: 'whole'; low: number; high: number }
   | { as: 'hex' }
   | { as: 'tone' }
-  /** What each meaning is called, matched on plain words. */
-  | { as: 'words'; words: Readonly<Record<string, RegExp>>; watts?: true }
+  /** A digital code without tones beside it. */
+  | { as: 'code' }
+  /** What each meaning is called, matched on plain words. `vague`: meanings that the other columns make one of the others. */
+  | { as: 'words'; words: Readonly<Record<string, RegExp>>; watts?: true; vague?: readonly string[] }
   /** A row of another table. */
   | { as: 'named'; role: KitRole }
   | { as: 'members' }

@@ -7,6 +7,7 @@ export function plainTitle(text: string): string {
     .replace(/([a-z])([A-Z])/g, '$1 $2')
     .replace(/([A-Z]+)([A-Z][a-z])/g, '$1 $2')
     .replace(/(ctcss|dcs|tone?)(rx|tx)$/i, '$1 $2')
+    .replace(/\b(rx|tx)(ctcss|dcs|dtcs|tone)\b/i, '$1 $2')
     .normalize('NFKD')
     .replace(/\p{M}/gu, '')
     .toLowerCase()

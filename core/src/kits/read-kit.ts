@@ -24,6 +24,7 @@ import {
   ofRole,
   type PlacedColumn,
 } from './kit-tables';
+import { isSplit, readTones, TONE_FIELDS } from './tones/split-tones';
 import { memberTexts, RowLookup, type RowNames, rowNames } from './refs';
 
 export interface RowPlace {
@@ -55,6 +56,8 @@ export function expectedIn(codec: CellCodec): string {
       return codec.words.map(([word]) => `“${word}”`).join(', ');
     case 'tone':
       return `a tone, or “${codec.none}”`;
+    case 'code':
+      return `a digital code such as “${codec.prefix}023${codec.normal}”`;
     case 'text':
       return 'a text';
     case 'named':
@@ -114,6 +117,31 @@ class Reader {
       else found.set(field, { text, column });
     }
     return found;
+  }
+
+  /** Tones that a table says in parts, as if it had a column for each direction. */
+  private joinTones(table: KitTable, row: number, texts: Map<string, { text: string; column: PlacedColumn }>): void {
+    const has = (field: string) => columnsOfField(table, field).length > 0;
+    if (!isSplit(has)) return;
+    const parts = Object.fromEntries(TONE_FIELDS.map((field) => [field, texts.get(field)?.text]));
+    const [column] = TONE_FIELDS.flatMap((field) => columnsOfField(table, field));
+    const { sent, heard, clash } = readTones(has, parts);
+    for (const [field, tone] of [
+      ['tone-tx', sent],
+      ['tone-rx', heard],
+    ] as const) {
+      if (tone === undefined) texts.delete(field);
+      else texts.set(field, { text: tone, column: column! });
+    }
+    if (!clash) return;
+    const holder = columnsOfField(table, clash.field)[0]!;
+    this.wrong(
+      table,
+      row,
+      holder.layout.title,
+      quoted(cellOf(table, row, holder)),
+      `${clash.expected}, as “${column!.layout.title}” says`,
+    );
   }
 
   private isWhole(table: KitTable, row: number): boolean {
@@ -238,6 +266,7 @@ class Reader {
 
   private channel(table: KitTable, row: number): Id | null {
     const texts = this.texts(table, row);
+    this.joinTones(table, row, texts);
     const [rx] = columnsOfField(table, 'rx');
     // A cell that cannot be read is told already; the other frequency is no guess for it.
     if (rx && !texts.has('rx') && cellOf(table, row, rx).trim() !== '') return null;

@@ -48,6 +48,8 @@ export const SITE_COLUMNS: readonly KitField[] = [
   ofChannels('tx'),
   ofChannels('shift'),
   ofChannels('direction'),
+  ofChannels('tone-mode'),
+  ofChannels('tone-code-tx'),
   ofChannels('tone-tx'),
   {
     id: 'lat',

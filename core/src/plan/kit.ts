@@ -48,6 +48,8 @@ export type CellCodec =
       hertz: { prefix: string; suffix: string; comma: boolean; decimals: [number, number]; tenths: boolean };
       code: { prefix: string; normal: string; inverted: string };
     }
+  /** A digital code (DCS) without tones beside it: `023`, `D023N`; `width` 0: as short as `23`. */
+  | { as: 'code'; none: string; width: number; prefix: string; normal: string; inverted: string }
   | { as: 'text'; capitals: boolean; pad: number }
   | { as: 'named'; role: KitRole; by: NamedBy; none: string }
   /** Several in one cell; `list`: a list of XML or JSON. */
@@ -149,6 +151,7 @@ const codec: Schema = {
       hertz: exact({ prefix: WORD, suffix: WORD, comma: FLAG, decimals: DECIMALS, tenths: FLAG }),
       code: exact({ prefix: WORD, normal: WORD, inverted: WORD }),
     }),
+    exact({ as: { const: 'code' }, none: WORD, width: whole(0, 3), prefix: WORD, normal: WORD, inverted: WORD }),
     exact({ as: { const: 'text' }, capitals: FLAG, pad: whole(0, 60) }),
     exact({ as: { const: 'named' }, role: ROLE, by: BY, none: WORD }),
     exact({ as: { const: 'members' }, role: ROLE, by: BY, separator: WORD }),

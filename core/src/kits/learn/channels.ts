@@ -9,6 +9,7 @@ import { shareOf } from './column';
 import { type Draft, targetOf } from './draft';
 import type { Answer, Evidence } from './learnt';
 import { namedCodec, namesRows, type Target } from './targets';
+import { takeTones } from './tones';
 import { whichWayRound } from './way-round';
 
 /** Columns of channels that name contacts or lists. */
@@ -79,19 +80,6 @@ export function takeMode(draft: Draft, modes: KitModes): void {
     mode.codec = { as: 'words', words };
   }
   draft.mode = mode ? null : (only ?? (digital.length === 0 ? 'fm' : null));
-}
-
-/** A tone column that holds none yet is written as the other one is. */
-export function takeTones(draft: Draft): void {
-  const tones = draft.taken.filter(({ codec }) => codec.as === 'tone');
-  const written = tones.find(({ column, codec }) =>
-    column.texts.some(({ text }) => codec.as === 'tone' && text !== codec.none),
-  );
-  if (written?.codec.as !== 'tone') return;
-  const { hertz, code } = written.codec;
-  for (const one of tones)
-    if (one !== written && one.codec.as === 'tone' && one.column.texts.length === 1)
-      one.codec = { ...one.codec, hertz, code };
 }
 
 /** Settles the tables of channels, once all others are known. */

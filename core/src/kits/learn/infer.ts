@@ -2,7 +2,8 @@
 import type { CellCodec } from '../../plan/kit';
 import { bandNameOf } from '../../units/bands';
 import { readTone } from '../../units/tones';
-import { type CellNumber, numberIn } from '../codec';
+import { type CellNumber, numberIn } from '../numbers';
+import { codeParts, saysInverted } from '../tones/tone-cells';
 import { type Column, shareOf } from './column';
 import type { KitField } from '../kit-field';
 import { isNothing, NOTHING, plainWord } from '../plain';
@@ -235,6 +236,42 @@ function tone(column: Column): Inferred | null {
   };
 }
 
+/** What stands behind a code, where a column shows one sense only or none. */
+function sensesOf(normal: string | undefined, inverted: string | undefined): { normal: string; inverted: string } {
+  const shown = normal ?? inverted ?? '';
+  if (shown === '' && (normal === undefined || inverted === undefined))
+    return { normal: normal ?? '', inverted: inverted ?? '' };
+  const isSmall = shown === shown.toLowerCase();
+  return { normal: normal ?? (isSmall ? 'n' : 'N'), inverted: inverted ?? (isSmall ? 'i' : 'I') };
+}
+
+function code(column: Column): Inferred | null {
+  const isNone = (text: string) => isNothing(text);
+  const codes = column.texts.flatMap(({ text, count }) => {
+    const parts = isNone(text) ? null : codeParts(text);
+    return parts ? [{ ...parts, count }] : [];
+  });
+  const nones = column.texts.filter(({ text }) => isNone(text));
+  const counted = [...codes, ...nones].reduce((sum, { count }) => sum + count, 0);
+  if (codes.length === 0 && nones.length === 0) return null;
+  const isInverted = ({ prefix, suffix }: (typeof codes)[number]) => saysInverted(suffix) || prefix.startsWith('-');
+  const normal = codes.find((one) => !isInverted(one));
+  const inverted = codes.find(isInverted);
+  const sample = normal ?? inverted;
+  return {
+    codec: {
+      as: 'code',
+      none: nones[0]?.text ?? '',
+      width: codes.some(({ digits }) => digits < 3) ? 0 : 3,
+      prefix: sample?.prefix.replace('-', '') ?? '',
+      ...sensesOf(normal?.suffix, inverted?.suffix),
+    },
+    share: counted / column.filled,
+    unknown: [],
+    ...(codes.length === 0 ? { bare: true as const } : {}),
+  };
+}
+
 function text(column: Column, fits: (cell: string) => boolean): Inferred {
   const letters = column.texts.map((one) => one.text);
   const capitals = letters.some((one) => /[A-Z]{2}/.test(one)) && letters.every((one) => one === one.toUpperCase());
@@ -274,6 +311,8 @@ export function infer(field: KitField, column: Column): Inferred | null {
       return hex(column);
     case 'tone':
       return tone(column);
+    case 'code':
+      return code(column);
     case 'words':
       return words(column, reads.words, reads.watts ?? false);
     case 'text':

@@ -92,7 +92,7 @@ function ofColumn(draft: Draft, one: Candidate): Question {
 function ofWords(draft: Draft, one: Candidate): Question[] {
   const { reads } = one.field;
   if (reads.as !== 'words' || one.unknown.length === 0 || one.unknown.length > 6) return [];
-  const meanings = Object.keys(reads.words).filter((meaning) => meaning !== 'middle');
+  const meanings = Object.keys(reads.words).filter((meaning) => !reads.vague?.includes(meaning));
   return one.unknown.map((word) => ({
     id: key(draft, `word-${one.column.at}-${word}`),
     ...place(draft),

@@ -6,12 +6,14 @@ import { type Draft, targetOf, withoutFreeRows } from './draft';
 import { channelKitFields, recordRoles, withModes } from './fields';
 import { findMembers } from './find-members';
 import type { Answer, Evidence } from './learnt';
+import { takeTones } from './tones';
 import { whichWayRound } from './way-round';
 
 function asSites(draft: Draft, modes: KitModes, answers: readonly Answer[], confidence: number): void {
   draft.role = 'site list';
   draft.roleConfidence = confidence;
   fieldsIn(draft, withModes(SITE_COLUMNS, modes), answers);
+  takeTones(draft);
 }
 
 /** Whether a table holds channels: frequencies, and what belongs to them. */

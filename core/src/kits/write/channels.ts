@@ -4,7 +4,9 @@ import { channelFields } from '../../codeplug/channel-fields';
 import { compareChannels } from '../../compare/meaning';
 import { rows } from '../../plan/table';
 import type { Channel, Id } from '../../plan/types';
+import { NO_TONE } from '../../units/tones';
 import { columnsOfField } from '../kit-tables';
+import { isSplit } from '../tones/split-tones';
 import { unfit } from './fit';
 import type { Handle, WorkTable } from './work-table';
 import type { Place, Writing } from './writing';
@@ -105,6 +107,11 @@ function sayChannel(
   const linked = writing.modes[mode].kit.links.filter(({ fieldId }) => table.has(fieldId));
   const elsewhere = new Set(['name', 'rx', 'shift', ...linked.flatMap(({ says }) => says)]);
   if (table.has('low-power') && !table.has('power')) elsewhere.add('power');
+  const isInParts = isSplit((field) => table.has(field));
+  if (isInParts) {
+    for (const id of ['tone-tx', 'tone-rx']) elsewhere.add(id);
+    sayTones(writing, fields, { table, handle }, channel);
+  }
   for (const field of fields) {
     if (elsewhere.has(field.id) || (field.modes && !field.modes.includes(mode))) continue;
     if (!table.has(field.id)) writing.lose(field.title, 'no column');
@@ -122,6 +129,19 @@ function sayFrequencies(table: WorkTable, handle: Handle, { rxHz, txHz }: Channe
   if (shift !== 0 || !isBlank(table, handle)) table.say(handle, 'tx', String(txHz));
   table.say(handle, 'shift', String(hasDirection ? Math.abs(shift) : shift));
   table.say(handle, 'direction', shift > 0 ? '+' : shift < 0 ? '-' : '0');
+}
+
+/** Tones in parts: what cannot be said as a whole is said for the direction that opens the site. */
+function sayTones(writing: Writing, fields: readonly ColumnField[], { table, handle }: Place, channel: Channel): void {
+  const [sent, heard] = (['tone-tx', 'tone-rx'] as const).map((id) => {
+    const field = fields.find((one) => one.id === id && one.modes?.includes(channel.mode));
+    return field?.show(channel, writing.codeplug) || null;
+  });
+  if (!sent || !heard) return;
+  if (table.sayTones(handle, sent, heard)) return;
+  const lost = table.sayTones(handle, sent, NO_TONE) ? ['tone-rx'] : ['tone-tx', 'tone-rx'];
+  for (const { id, title } of fields) if (lost.includes(id)) writing.lose(title, 'no word');
+  writing.leaveUnsaid(channel.id, lost);
 }
 
 /** Where an empty cell says that a channel sends where it receives, it stays empty. */

@@ -8,6 +8,7 @@ import { harmless } from '../../tables/harmless';
 import type { TableEdit } from '../../tables/table-file';
 import { decodeCell, encodeCell, plainValue } from '../codec';
 import { cellOf, columnsOfField, isFreeRow, type KitTable, type PlacedColumn } from '../kit-tables';
+import { TONE_FIELDS, writeTones } from '../tones/split-tones';
 import { memberTexts, namesIn, type RowNames } from '../refs';
 
 export type Handle = number;
@@ -21,6 +22,12 @@ function says(column: PlacedColumn, cell: string, value: string): boolean {
   // Degrees say the same where they differ by no more than the last digit that the list has.
   if (codec.as === 'degrees') return Math.abs(Number(read) - Number(value)) <= 10 ** (6 - codec.decimals[1]);
   return read === plainValue(codec, value);
+}
+
+/** What a cell of a column says; `undefined`: nothing that can be read. */
+function readText({ layout: { codec, blank } }: PlacedColumn, cell: string): string | undefined {
+  if (codec === null) return undefined;
+  return cell.trim() === '' ? (blank ?? undefined) : decodeCell(codec, cell);
 }
 
 export class WorkTable {
@@ -111,6 +118,34 @@ export class WorkTable {
     return able;
   }
 
+  /** Writes two tones (or `none`) where a table says them in parts; `false`: it has no way to. */
+  sayTones(handle: Handle, sent: string, heard: string): boolean {
+    const now = Object.fromEntries(TONE_FIELDS.map((field) => [field, this.saysIn(handle, field)]));
+    const changes = writeTones(
+      {
+        has: (field) => this.has(field),
+        words: (field) => this.wordsOf(field),
+        canSay: (field, value) => this.canSay(field, value),
+      },
+      now,
+      sent,
+      heard,
+    );
+    for (const [field, value] of Object.entries(changes ?? {})) this.say(handle, field, value);
+    return changes !== null;
+  }
+
+  /** What a row says in a field; `undefined`: nothing that can be read. */
+  private saysIn(handle: Handle, field: string): string | undefined {
+    const [column] = columnsOfField(this.of, field);
+    return column && readText(column, this.cell(handle, column.at));
+  }
+
+  private wordsOf(field: string): string[] {
+    const codec = columnsOfField(this.of, field)[0]?.layout.codec;
+    return codec?.as === 'words' ? [...new Set(codec.words.map(([, meaning]) => meaning))] : [];
+  }
+
   has(field: string): boolean {
     return columnsOfField(this.of, field).length > 0;
   }
@@ -143,10 +178,7 @@ export class WorkTable {
   /** What a new row says in a field before anything is written into it; `undefined`: nothing that can be read. */
   usuallySays(field: string): string | undefined {
     const [column] = columnsOfField(this.of, field);
-    if (!column?.layout.codec) return undefined;
-    const { codec, blank } = column.layout;
-    const text = this.usual(null)[column.at] ?? '';
-    return text.trim() === '' ? (blank ?? undefined) : decodeCell(codec, text);
+    return column && readText(column, this.usual(null)[column.at] ?? '');
   }
 
   /** A row for something new: the next free place, else behind the last row. */

@@ -6,6 +6,8 @@ import type { Kit } from '../../plan/kit';
 import { type NamedBytes, type NamedFile, openTables } from '../../tables/open';
 import { decodeCell, plainValue } from '../codec';
 import type { CardRow } from './card-row';
+import { NO_TONE } from '../../units/tones';
+import { isSplit, TONE_FIELDS } from '../tones/split-tones';
 import { kitNames, nameRules } from './kit-names';
 import { cellOf, columnsOfField, type KitFinding, type KitTable, kitTables } from '../kit-tables';
 import { WorkTable } from './work-table';
@@ -79,14 +81,18 @@ export async function writeCard(
   for (const row of work.rows()) if (!kept.has(row)) work.remove(row);
   const name = kitNames(nameRules(table.layout, kit.tables, encoded));
   const [nameColumn] = columnsOfField(table, 'name');
+  const isInParts = isSplit((field) => work.has(field));
   for (const row of wanted) {
     const at = stay.get(row);
     const before = at !== undefined && nameColumn ? cellOf(table, at, nameColumn).trim() : undefined;
     const handle = at ?? work.add();
     work.say(handle, 'name', name(row.name, before));
+    const tone = row.texts['tone-tx'] ?? (at === undefined ? NO_TONE : undefined);
+    if (isInParts && tone !== undefined) work.sayTones(handle, tone, NO_TONE);
     for (const { layout, at: column } of table.columns) {
       const { field, codec } = layout;
       if (field === null || field === 'name' || field === 'row' || codec === null) continue;
+      if (isInParts && TONE_FIELDS.some((one) => one === field)) continue;
       const text = row.texts[field];
       // What nobody has said of the site leaves a known row as it is, and a new one without it.
       if (text === undefined) {

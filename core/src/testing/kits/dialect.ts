@@ -22,6 +22,8 @@ export interface Dialect {
   /** Both frequencies, or one with a shift: with its sign, or with a column for it. */
   shift: 'two frequencies' | 'signed' | 'direction';
   toneTenths: boolean;
+  /** A column for each direction; one that selects and others that hold; one that selects for each direction; codes apart. */
+  tones: 'two columns' | 'one mode' | 'two kinds' | 'codes apart';
   contactBy: 'name' | 'number' | 'row';
   listBy: 'name' | 'row';
   memberBy: 'name' | 'row';
@@ -62,6 +64,7 @@ function dialect(given: Given): Dialect {
     suffix: '',
     shift: 'two frequencies',
     toneTenths: false,
+    tones: 'two columns',
     contactBy: 'name',
     listBy: 'name',
     memberBy: 'name',
@@ -198,6 +201,7 @@ export function randomDialect(random: Random, seed: number): Dialect {
     comma,
     suffix: unitHz === 1e6 && isText && random.chance(0.2) ? ' MHz' : '',
     shift: random.pick(['two frequencies', 'two frequencies', 'signed', 'direction'] as const),
+    tones: random.pick(['two columns', 'two columns', 'one mode', 'two kinds', 'codes apart'] as const),
     contactBy: random.pick(['name', 'name', 'row'] as const),
     listBy: random.pick(['name', 'name', 'row'] as const),
     members: container === 'delimited' ? random.pick(['one cell', 'columns', 'rows'] as const) : 'one cell',

@@ -10,6 +10,7 @@ import { channelFields } from '../../codeplug/channel-fields';
 import type { Dialect } from './dialect';
 import { OWN_COLUMNS, TITLES, WORDS } from './languages';
 import type { Random } from './random';
+import { splitTones } from './split-tones';
 
 /** What a cell stands for: the field and its value in our words; `null`: only the program knows. */
 export interface TruthColumn {
@@ -162,6 +163,30 @@ class Maker {
     ];
   }
 
+  private tones(): (MadeColumn | null)[] {
+    if (this.dialect.tones === 'two columns')
+      return (['tone-tx', 'tone-rx'] as const).map((id) =>
+        this.shared(id, (value) => this.tone(value || 'none'), this.none),
+      );
+    const pairs = this.channelList.map((one) => {
+      const [sent, heard] = [this.shown(one, 'tone-tx'), this.shown(one, 'tone-rx')];
+      return sent === null || heard === null ? null : { sent: sent || 'none', heard: heard || 'none' };
+    });
+    if (pairs.every((pair) => pair === null)) return [];
+    return splitTones(this.dialect.tones, pairs).map(({ field, values, isWord }) =>
+      this.column(
+        field,
+        this.title(field),
+        values.map((value, at): [string, string | null] => {
+          const text = isWord
+            ? this.word(field.startsWith('tone-kind') ? 'tone-kind' : field, value)
+            : this.tone(value);
+          return [text, pairs[at] === null ? null : value];
+        }),
+      ),
+    );
+  }
+
   private links(): (MadeColumn | null)[] {
     if (!this.dialect.modes.includes('dmr')) return [];
     const { contactBy, listBy } = this.dialect;
@@ -229,8 +254,7 @@ class Maker {
       ...this.frequencies(),
       this.shared('power', (value) => this.word('power', value)),
       this.shared('width', (value) => this.word('width', value), this.word('width', '12.5')),
-      this.shared('tone-tx', (value) => this.tone(value || 'none'), this.none),
-      this.shared('tone-rx', (value) => this.tone(value || 'none'), this.none),
+      ...this.tones(),
       this.shared('color-code', same, '1'),
       this.shared('slot', (value) => this.word('slot', value), this.word('slot', '1')),
       ...this.links(),

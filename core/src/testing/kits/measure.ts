@@ -60,6 +60,7 @@ export async function measure(made: MadeKit): Promise<Measured> {
     truth.columns.forEach((column, at) => {
       const layout = found?.layout.columns[at];
       const isRole = found?.layout.role === truth.role;
+      let isTold = false;
       column.values.forEach((value, row) => {
         const cell = found?.table.rows[row]?.cells[at] ?? '';
         // What a mode does not have says nothing about how it was understood.
@@ -72,10 +73,12 @@ export async function measure(made: MadeKit): Promise<Measured> {
         if (isSame) result.right += 1;
         else if (field === null) result.missed += 1;
         else if ((layout?.confidence ?? 0) >= SURE) result.wrongUnmarked += 1;
-        if (!isSame && row === 0)
+        if (!isSame && !isTold) {
+          isTold = true;
           result.wrong.push(
             `${truth.role} “${layout?.title ?? ''}” ${column.field ?? 'own'} taken for ${field ?? 'nothing'}: “${cell}” is ${value ?? '?'}`,
           );
+        }
       });
     });
   });
@@ -94,7 +97,7 @@ function meansSame(
   if (codec.as === 'named' || codec.as === 'members') return true;
   const read = cell === '' && blank !== null ? blank : decodeCell(codec, cell);
   if (read === undefined) return false;
-  if (field === 'tone-tx' || field === 'tone-rx') return read === (value || 'none');
+  if (/^tone-(code-)?[rt]x$/.test(field)) return read === (value || 'none');
   if (field === 'group-tx' || field === 'group-rx') return Number(read) === Number(value);
   return read.trim() === value.trim();
 }
