@@ -7,7 +7,7 @@ import { PATH_WEIGHT } from '../codeplug/channel-field';
 import { channelFields } from '../codeplug/channel-fields';
 import type { CodeplugModes } from '../codeplug/mode-codeplug';
 import { rows } from '../plan/table';
-import type { ChannelValues, CodeplugBlocks, Id, Table } from '../plan/types';
+import type { ChannelValues, CodeplugBlocks, Id, ModeId, Table } from '../plan/types';
 
 /** One side of a comparison: a codeplug of the plan, what was written, or what a file says. */
 export interface Side extends CodeplugBlocks {
@@ -69,9 +69,21 @@ function unmoved(places: readonly number[]): Set<number> {
   return kept;
 }
 
+const NONE: readonly ColumnField[] = [];
+
+/** The fields that channels of a mode have, picked out once. */
+function byMode(fields: readonly ColumnField[]): (mode: ModeId) => readonly ColumnField[] {
+  const known = new Map<ModeId, readonly ColumnField[]>();
+  return (mode) => {
+    const mine = known.get(mode) ?? fields.filter(({ modes }) => !modes || modes.includes(mode));
+    known.set(mode, mine);
+    return mine;
+  };
+}
+
 class Comparison {
-  private readonly fields: readonly ColumnField[];
-  private readonly pathFields: readonly ColumnField[];
+  private readonly fields: (mode: ModeId) => readonly ColumnField[];
+  private readonly pathFields: (mode: ModeId) => readonly ColumnField[];
   private readonly pairs = new Map<Id, One>();
   private readonly takenThere = new Set<Id>();
 
@@ -81,16 +93,18 @@ class Comparison {
     private readonly there: Side,
     private readonly options: Compared,
   ) {
-    this.fields = channelFields(modes).filter(({ id }) => id !== 'name');
-    this.pathFields = this.fields.filter(({ weight }) => weight >= PATH_WEIGHT);
+    const fields = channelFields(modes).filter(({ id }) => id !== 'name');
+    this.fields = byMode(fields);
+    this.pathFields = byMode(fields.filter(({ weight }) => weight >= PATH_WEIGHT));
   }
 
-  private of(mode: ChannelValues['mode'], fields: readonly ColumnField[]): readonly ColumnField[] {
-    return fields.filter((field) => !field.modes || field.modes.includes(mode));
-  }
-
-  private said(there: One, field: ColumnField): boolean {
-    return this.options.said?.get(there.id)?.has(field.id) ?? true;
+  /** The fields of those that the other side says and that differ; it is asked of every pair that may be one. */
+  private differing(fields: readonly ColumnField[], one: One, other: One): readonly ColumnField[] {
+    const said = this.options.said?.get(other.id);
+    let found: ColumnField[] | null = null;
+    for (const field of fields)
+      if ((!said || said.has(field.id)) && !this.same(field, one, other)) (found ??= []).push(field);
+    return found ?? NONE;
   }
 
   private same(field: ColumnField, one: One, other: One): boolean {
@@ -105,8 +119,7 @@ class Comparison {
   differences(one: One, other: One): FieldDifference[] {
     if (one.mode !== other.mode)
       return [{ fieldId: 'mode', title: 'Mode', here: one.mode, there: other.mode, weight: 10 }];
-    return this.of(one.mode, this.fields)
-      .filter((field) => this.said(other, field) && !this.same(field, one, other))
+    return this.differing(this.fields(one.mode), one, other)
       .map((field) => ({
         fieldId: field.id,
         title: field.title,
@@ -137,7 +150,12 @@ class Comparison {
   ): void {
     const { here, there } = this.left();
     const byKey = new Map<string, One[]>();
-    for (const other of there) byKey.set(keyThere(other), [...(byKey.get(keyThere(other)) ?? []), other]);
+    for (const other of there) {
+      const key = keyThere(other);
+      const known = byKey.get(key);
+      if (known) known.push(other);
+      else byKey.set(key, [other]);
+    }
     const take = (isWanted: (one: One, other: One) => boolean) => {
       for (const one of here) {
         if (this.pairs.has(one.id)) continue;
@@ -152,17 +170,12 @@ class Comparison {
   }
 
   private samePath(one: One, other: One): boolean {
-    return (
-      one.mode === other.mode &&
-      this.of(one.mode, this.pathFields).every((field) => !this.said(other, field) || this.same(field, one, other))
-    );
+    return one.mode === other.mode && this.differing(this.pathFields(one.mode), one, other).length === 0;
   }
 
   /** How much of the path differs; what is near enough may be the same channel with a wrong value. */
   private distance(one: One, other: One): number {
-    return this.of(one.mode, this.pathFields)
-      .filter((field) => this.said(other, field) && !this.same(field, one, other))
-      .reduce((sum, { weight }) => sum + weight, 0);
+    return this.differing(this.pathFields(one.mode), one, other).reduce((sum, { weight }) => sum + weight, 0);
   }
 
   run(): ChannelMatch[] {

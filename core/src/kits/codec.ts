@@ -9,6 +9,26 @@ import { codeCell, readCode, readToneCell, toneCell } from './tones/tone-cells';
 const STORED_TONE = new RegExp(TONE_PATTERN);
 const STORED_CODE = /^D\d{3}[NI]$/;
 
+interface KnownWords {
+  exact: ReadonlyMap<string, string>;
+  plain: ReadonlyMap<string, string>;
+}
+
+const knownWords = new WeakMap<readonly (readonly [string, string])[], KnownWords>();
+
+/** What words mean, the first of several that are the same. Made once for each list of words, which nothing changes. */
+function wordsOf({ words }: Extract<CellCodec, { as: 'words' }>): KnownWords {
+  const known = knownWords.get(words);
+  if (known) return known;
+  const backwards = [...words].reverse();
+  const made = {
+    exact: new Map(backwards),
+    plain: new Map(backwards.map(([word, meaning]) => [plainWord(word), meaning] as const)),
+  };
+  knownWords.set(words, made);
+  return made;
+}
+
 /** The value that a cell stands for, as text; Hz for frequencies. Not for members, which are several. */
 export function decodeCell(codec: CellCodec, cell: string): string | undefined {
   switch (codec.as) {
@@ -37,8 +57,8 @@ export function decodeCell(codec: CellCodec, cell: string): string | undefined {
       return /^[0-9a-f]{1,6}$/i.test(digits) ? digits.toUpperCase() : undefined;
     }
     case 'words': {
-      const exact = codec.words.find(([word]) => word === cell);
-      return (exact ?? codec.words.find(([word]) => plainWord(word) === plainWord(cell)))?.[1];
+      const known = wordsOf(codec);
+      return known.exact.get(cell) ?? known.plain.get(plainWord(cell));
     }
     case 'tone':
       return readToneCell(codec, cell);

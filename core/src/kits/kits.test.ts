@@ -26,7 +26,7 @@ async function understood({ made }: DemoKit) {
   const kit = { tables: learnt.tables.map(({ layout }) => layout) };
   const files = await openFiles(made.files);
   const { tables, findings } = kitTables(kit, files);
-  return { kit, files, content: readKit(tables, KIT_MODES, findings) };
+  return { kit, files, content: readKit(tables, KIT_MODES, { findings }) };
 }
 
 /** What a channel says, without what the files have no column for. */
@@ -90,7 +90,7 @@ describe('kits of six programs, and of some that nobody has seen', () => {
         expect({ of: kit.dialect.id, wrong: written.wrong }).toEqual({ of: kit.dialect.id, wrong: [] });
         const opened = await openFiles(written.files);
         const { tables, findings } = kitTables(layouts, opened);
-        const again = readKit(tables, KIT_MODES, findings).codeplug;
+        const again = readKit(tables, KIT_MODES, { findings }).codeplug;
         if (!keepOthers)
           expect(again.channels.order.length).toBe(
             other.channels.order.length - written.leftOut.filter(({ what }) => what === 'channels').length,

@@ -2,6 +2,7 @@
  * What the files of a kit mean: a codeplug, without links to sites and wants, and where each of its rows stands. A row
  * that cannot be understood is told and left out; the rest goes on.
  */
+import type { ColumnField } from '../codeplug/channel-field';
 import { channelFields } from '../codeplug/channel-fields';
 import { emptyCodeplug } from '../plan/create';
 import type { CellCodec, KitRole } from '../plan/kit';
@@ -13,19 +14,11 @@ import type { Channel, ChannelValues, Codeplug, Id, ModeId, Table, Zone } from '
 import { quoted } from '../formats/format';
 import { formatMHz, MOST_HZ } from '../units/quantities';
 import { decodeCell } from './codec';
-import { isNothing } from './plain';
 import type { KitModes, RecordRole } from './kit-field';
-import {
-  cellOf,
-  columnsOfField,
-  isFreeRow,
-  type KitFinding,
-  type KitTable,
-  ofRole,
-  type PlacedColumn,
-} from './kit-tables';
-import { isSplit, readTones, TONE_FIELDS } from './tones/split-tones';
-import { memberTexts, RowLookup, type RowNames, rowNames } from './refs';
+import { cellOf, columnsOfField, isFreeRow, type KitFinding, type KitTable, ofRole } from './kit-tables';
+import { expectedIn, RowReader, type RowTexts } from './row-texts';
+import { memberTexts, namesIn, RowLookup, type RowNames, rowNames } from './refs';
+import { isLong, namedIn, sameAs } from './wanted-rows';
 
 export interface RowPlace {
   table: KitTable;
@@ -39,31 +32,16 @@ export interface KitContent {
   /** Fields of a channel that the files say, by the channel. */
   said: ReadonlyMap<Id, ReadonlySet<string>>;
   findings: KitFinding[];
+  /** Rows of long tables that nothing names: they could be read, and are not in the codeplug. */
+  passed: ReadonlyMap<KitTable, readonly number[]>;
 }
 
-/** What a cell must be for it to be understood. */
-export function expectedIn(codec: CellCodec): string {
-  switch (codec.as) {
-    case 'frequency':
-      return `a number in units of ${codec.unitHz === 1e6 ? 'MHz' : codec.unitHz === 1e3 ? 'kHz' : `${codec.unitHz} Hz`}`;
-    case 'degrees':
-      return 'degrees';
-    case 'whole':
-      return `a whole number${codec.prefix === '' ? '' : ` behind “${codec.prefix}”`}`;
-    case 'hex':
-      return 'hex digits';
-    case 'words':
-      return codec.words.map(([word]) => `“${word}”`).join(', ');
-    case 'tone':
-      return `a tone, or “${codec.none}”`;
-    case 'code':
-      return `a digital code such as “${codec.prefix}023${codec.normal}”`;
-    case 'text':
-      return 'a text';
-    case 'named':
-    case 'members':
-      return `the ${codec.by} of one of the ${codec.role}`;
-  }
+export interface ReadOptions {
+  findings?: readonly KitFinding[];
+  /** So many findings are kept. */
+  mostFindings?: number;
+  /** What it has is read from long tables too. */
+  against?: Codeplug;
 }
 
 /** A name that is not to be run as a formula is read as it was. */
@@ -75,17 +53,20 @@ class Reader {
   readonly codeplug = emptyCodeplug();
   readonly findings: KitFinding[];
   readonly places = new Map<Id, RowPlace[]>();
-  readonly said = new Map<Id, Set<string>>();
+  readonly said = new Map<Id, ReadonlySet<string>>();
   private readonly lookups = new Map<KitRole, RowLookup>();
+  readonly passed = new Map<KitTable, number[]>();
+  private readonly rowReader = new RowReader((...of) => this.wrong(...of));
   private readonly taken = new Set<Id>();
+  private readonly most: number;
 
   constructor(
     private readonly tables: readonly KitTable[],
     private readonly modes: KitModes,
-    findings: readonly KitFinding[],
-    private readonly most: number,
+    private readonly options: ReadOptions,
   ) {
-    this.findings = [...findings];
+    this.findings = [...(options.findings ?? [])];
+    this.most = options.mostFindings ?? MOST_FINDINGS;
   }
 
   private wrong({ file, table }: KitTable, row: number, column: string, found: string, expected: string): void {
@@ -98,50 +79,6 @@ class Reader {
     for (let n = 2; this.taken.has(id); n += 1) id = `${wish}-${n}`;
     this.taken.add(id);
     return id;
-  }
-
-  /** What the cells of a row say, by field; what cannot be read is told. */
-  private texts(table: KitTable, row: number): Map<string, { text: string; column: PlacedColumn }> {
-    const found = new Map<string, { text: string; column: PlacedColumn }>();
-    for (const column of table.columns) {
-      const { field, codec, blank, title } = column.layout;
-      if (field === null || codec === null || field === 'member' || codec.as === 'named') continue;
-      const cell = cellOf(table, row, column);
-      if (cell.trim() === '') {
-        if (blank !== null) found.set(field, { text: blank, column });
-        continue;
-      }
-      const text = decodeCell(codec, cell);
-      if (text === undefined && codec.as === 'words' && isNothing(cell)) continue;
-      if (text === undefined) this.wrong(table, row, title, quoted(cell), expectedIn(codec));
-      else found.set(field, { text, column });
-    }
-    return found;
-  }
-
-  /** Tones that a table says in parts, as if it had a column for each direction. */
-  private joinTones(table: KitTable, row: number, texts: Map<string, { text: string; column: PlacedColumn }>): void {
-    const has = (field: string) => columnsOfField(table, field).length > 0;
-    if (!isSplit(has)) return;
-    const parts = Object.fromEntries(TONE_FIELDS.map((field) => [field, texts.get(field)?.text]));
-    const [column] = TONE_FIELDS.flatMap((field) => columnsOfField(table, field));
-    const { sent, heard, clash } = readTones(has, parts);
-    for (const [field, tone] of [
-      ['tone-tx', sent],
-      ['tone-rx', heard],
-    ] as const) {
-      if (tone === undefined) texts.delete(field);
-      else texts.set(field, { text: tone, column: column! });
-    }
-    if (!clash) return;
-    const holder = columnsOfField(table, clash.field)[0]!;
-    this.wrong(
-      table,
-      row,
-      holder.layout.title,
-      quoted(cellOf(table, row, holder)),
-      `${clash.expected}, as “${column!.layout.title}” says`,
-    );
   }
 
   private isWhole(table: KitTable, row: number): boolean {
@@ -160,14 +97,19 @@ class Reader {
     const into = recordsOf(this.codeplug).find(({ mode, kind }) => mode === role.mode && kind.key === role.key)!;
     const rows: RowNames[] = [];
     for (const table of ofRole(this.tables, role.role)) {
-      const ids = new Map<number, Id>();
+      const isWanted = isLong(table) ? this.wantedIn(table, role) : () => true;
       table.table.rows.forEach((_, row) => {
         if (isFreeRow(table, row) || !this.isWhole(table, row)) return;
-        const texts = Object.fromEntries([...this.texts(table, row)].map(([field, { text }]) => [field, text]));
+        const texts = Object.fromEntries(this.rowReader.read(table, row));
         const read = role.row(texts, []);
         if (read === null) return;
+        const names = namesIn(table, (column) => cellOf(table, row, column), '', row + 1);
+        if (!isWanted(names, read as RecordRow)) {
+          this.passed.get(table)!.push(row);
+          return;
+        }
         const id = this.id(`${role.key}-${table.table.rows[row]!.line}`);
-        ids.set(row, id);
+        rows.push({ ...names, id });
         putRow(into.table, {
           ...read,
           id,
@@ -175,9 +117,17 @@ class Reader {
         } as RecordRow);
         this.put(id, table, row);
       });
-      rows.push(...rowNames(table, (row) => ids.get(row) ?? '').filter(({ id }) => id !== ''));
     }
     this.lookups.set(role.role, new RowLookup(rows));
+  }
+
+  /** What of a long table is read. */
+  private wantedIn(table: KitTable, role: RecordRole): (names: RowNames, row: RecordRow) => boolean {
+    this.passed.set(table, []);
+    const { against } = this.options;
+    const isNamed = namedIn(this.tables, role.role);
+    const isSame = against ? sameAs(against, this.modes, role) : () => false;
+    return (names, row) => isNamed(names) || isSame(row);
   }
 
   /** Lists of records: what they name is looked up in the table of those. */
@@ -240,12 +190,12 @@ class Reader {
     return [...lists.values()];
   }
 
-  private sent(texts: ReadonlyMap<string, { text: string }>, rxHz: number): number | null {
-    const tx = texts.get('tx')?.text;
+  private sent(texts: RowTexts, rxHz: number): number | null {
+    const tx = texts.get('tx');
     if (tx === 'rx') return rxHz;
     if (tx !== undefined && Number(tx) > 0) return Number(tx);
-    const size = Number(texts.get('shift')?.text ?? '0');
-    const way = texts.get('direction')?.text;
+    const size = Number(texts.get('shift') ?? '0');
+    const way = texts.get('direction');
     if (way === '0') return rxHz;
     if (way === '-' || way === '+') return rxHz + (way === '-' ? -Math.abs(size) : Math.abs(size));
     return tx === '0' ? rxHz : rxHz + size;
@@ -264,15 +214,29 @@ class Reader {
     this.lookups.set('channels', new RowLookup(rows));
   }
 
+  private readonly fieldsOf = new Map<KitTable, readonly ColumnField[]>();
+
+  /** The fields that a table has columns for, beside name and frequencies. Looked up once: it is asked for each row. */
+  private fieldsIn(table: KitTable): readonly ColumnField[] {
+    const known =
+      this.fieldsOf.get(table) ??
+      channelFields(this.modes).filter(
+        ({ id }) =>
+          !['name', 'rx', 'shift'].includes(id) &&
+          (columnsOfField(table, id).length > 0 || id === 'tone-tx' || id === 'tone-rx'),
+      );
+    this.fieldsOf.set(table, known);
+    return known;
+  }
+
   private channel(table: KitTable, row: number): Id | null {
-    const texts = this.texts(table, row);
-    this.joinTones(table, row, texts);
+    const texts = this.rowReader.readChannel(table, row);
     const [rx] = columnsOfField(table, 'rx');
     // A cell that cannot be read is told already; the other frequency is no guess for it.
     if (rx && !texts.has('rx') && cellOf(table, row, rx).trim() !== '') return null;
-    const rxHz = Number(texts.get('rx')?.text ?? texts.get('tx')?.text);
-    const isAnalog = texts.get('digital')?.text === 'no';
-    const mode = (texts.get('mode')?.text ?? (isAnalog ? 'fm' : table.layout.mode)) as ModeId | null;
+    const rxHz = Number(texts.get('rx') ?? texts.get('tx'));
+    const isAnalog = texts.get('digital') === 'no';
+    const mode = (texts.get('mode') ?? (isAnalog ? 'fm' : table.layout.mode)) as ModeId | null;
     if (!(rxHz > 0) || rxHz > MOST_HZ) {
       if (!this.findings.some((one) => one.line === table.table.rows[row]!.line && one.file === table.file))
         this.wrong(table, row, 'frequency', 'nothing', 'a frequency');
@@ -283,35 +247,35 @@ class Reader {
       return null;
     }
     const values = this.modes[mode].blankChannel() as ChannelValues;
-    const said = new Set<string>(['rx', 'mode']);
-    const name = texts.get('name')?.text.trim() ?? '';
-    if (name !== '') said.add('name');
+    const said = ['rx', 'mode'];
+    const name = texts.get('name')?.trim() ?? '';
+    if (name !== '') said.push('name');
     Object.assign(values, {
       rxHz,
       txHz: Math.max(1, this.sent(texts, rxHz) ?? rxHz),
       name: (name || formatMHz(rxHz)).slice(0, 60),
     });
-    if (texts.has('tx') || texts.has('shift')) said.add('shift');
-    for (const field of channelFields(this.modes)) {
+    if (texts.has('tx') || texts.has('shift')) said.push('shift');
+    for (const field of this.fieldsIn(table)) {
       const there = texts.get(field.id);
-      if (!there || ['name', 'rx', 'shift'].includes(field.id) || (field.modes && !field.modes.includes(mode)))
-        continue;
-      const reading =
-        field.readStored?.(there.text) ??
-        field.read(there.text.replaceAll('-free', ' free').replaceAll('color-code', 'color code'), this.codeplug);
+      if (there === undefined || (field.modes && !field.modes.includes(mode))) continue;
+      const reading = field.readStored?.(there) ?? field.read(there, this.codeplug);
       if ('put' in reading) {
         reading.put(values);
-        said.add(field.id);
-      } else this.wrong(table, row, there.column.layout.title, reading.found, reading.expected);
+        said.push(field.id);
+      } else {
+        const title = columnsOfField(table, field.id)[0]?.layout.title ?? field.title;
+        this.wrong(table, row, title, reading.found, reading.expected);
+      }
     }
-    const low = texts.get('low-power')?.text;
+    const low = texts.get('low-power');
     if (low !== undefined) {
       values.power = low === 'yes' ? 'low' : 'high';
-      said.add('power');
+      said.push('power');
     }
     this.links(table, row, values, said);
     const id = this.id(`row-${table.table.rows[row]!.line}`);
-    const isReceiveOnly = texts.get('tx-off')?.text === 'yes';
+    const isReceiveOnly = texts.get('tx-off') === 'yes';
     putRow(this.codeplug.channels, {
       id,
       siteId: null,
@@ -321,9 +285,19 @@ class Reader {
       ...values,
       built: null,
     } as Channel);
-    this.said.set(id, said);
+    this.said.set(id, this.asSaid(said));
     this.put(id, table, row);
     return id;
+  }
+
+  private readonly saidBy = new Map<string, ReadonlySet<string>>();
+
+  /** Most rows of a table say the same fields: those share one set. */
+  private asSaid(fields: readonly string[]): ReadonlySet<string> {
+    const key = fields.join(' ');
+    const known = this.saidBy.get(key) ?? new Set(fields);
+    this.saidBy.set(key, known);
+    return known;
   }
 
   private readonly tableOf = new Map<string, Table<RecordRow> | undefined>();
@@ -339,7 +313,7 @@ class Reader {
     return this.tableOf.get(key);
   }
 
-  private links(table: KitTable, row: number, values: ChannelValues, said: Set<string>): void {
+  private links(table: KitTable, row: number, values: ChannelValues, said: string[]): void {
     for (const link of this.modes[values.mode].kit.links) {
       const [column] = columnsOfField(table, link.fieldId);
       const codec = column?.layout.codec;
@@ -347,7 +321,7 @@ class Reader {
       const cell = cellOf(table, row, column).trim();
       if (cell === '' || cell === codec.none) {
         link.take(values, null, this.codeplug);
-        if (link.saysNone) for (const field of link.says) said.add(field);
+        if (link.saysNone) for (const field of link.says) said.push(field);
         continue;
       }
       const found = this.lookups.get(link.role)?.find(codec.by, cell);
@@ -357,7 +331,7 @@ class Reader {
         continue;
       }
       link.take(values, record, this.codeplug);
-      for (const field of link.says) said.add(field);
+      for (const field of link.says) said.push(field);
     }
   }
 
@@ -392,18 +366,13 @@ class Reader {
 }
 
 /** Reads the tables of a kit. `findings`: what is known to be wrong already; `most`: so many are told. */
-export function readKit(
-  tables: readonly KitTable[],
-  modes: KitModes,
-  findings: readonly KitFinding[] = [],
-  most = MOST_FINDINGS,
-): KitContent {
-  const reader = new Reader(tables, modes, findings, most);
+export function readKit(tables: readonly KitTable[], modes: KitModes, options: ReadOptions = {}): KitContent {
+  const reader = new Reader(tables, modes, options);
   const roles = MODE_IDS.flatMap((mode) => modes[mode].kit.roles);
   for (const role of roles) reader.records(role);
   for (const role of roles) reader.recordLists(role);
   reader.channels();
   reader.zones();
-  const { codeplug, places, said } = reader;
-  return { codeplug, places, said, findings: reader.findings };
+  const { codeplug, places, said, findings, passed } = reader;
+  return { codeplug, places, said, findings, passed };
 }

@@ -30,6 +30,12 @@ export function nameBy(by: NamedBy, row: RowNames): string {
   }
 }
 
+/** A text by which a cell names a row, in the form in which such texts are compared. */
+export function plainName(by: NamedBy, text: string): string {
+  const plain = text.trim();
+  return plain === '' || by === 'name' || by === 'key' ? plain : String(Number(plain));
+}
+
 /** Looks rows up by what cells call them; of several that are called the same, the first. */
 export class RowLookup {
   private readonly byWay = new Map<NamedBy, ReadonlyMap<string, RowNames>>();
@@ -49,8 +55,7 @@ export class RowLookup {
   }
 
   find(by: NamedBy, text: string): RowNames | undefined {
-    const plain = text.trim();
-    return this.of(by).get(by === 'name' || by === 'key' ? plain : String(Number(plain)));
+    return this.of(by).get(plainName(by, text));
   }
 }
 

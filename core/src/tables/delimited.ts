@@ -13,11 +13,34 @@ const ENCODING_NAMES: Readonly<Record<Encoding, string>> = {
   'windows-1252': 'Windows-1252',
 };
 
+/** So many cells are kept; those behind them are cut again when they are asked for. */
+const MOST_KEPT = 2_000_000;
+
+/** The row whose cells were cut last: whoever reads one cell of a row reads the others next. */
+let cutLast: { line: Line; cells: string[] } | null = null;
+
 /** One row of the file with the text it was read from, line end included. */
-interface Line {
-  source: string;
-  cells: string[];
-  line: number;
+class Line implements TableRow {
+  readonly width: number;
+  readonly isBlank: boolean;
+
+  /** `kept`: its cells, where they are not to be cut out of the source again. */
+  constructor(
+    readonly source: string,
+    readonly line: number,
+    private readonly delimiter: string,
+    cells: string[],
+    private readonly kept: string[] | null,
+  ) {
+    this.width = cells.length;
+    this.isBlank = cells.every((cell) => cell.trim() === '');
+  }
+
+  get cells(): string[] {
+    if (this.kept) return this.kept;
+    if (cutLast?.line !== this) cutLast = { line: this, cells: cutCells(this.source, this.delimiter) };
+    return cutLast.cells;
+  }
 }
 
 /** The line with which some programs say their delimiter. */
@@ -25,6 +48,8 @@ const SAID = /^sep=(.)(\r\n|\n|\r)/i;
 const COMMENT = /^\s*(#|;|\/\/|--)/;
 /** A table as wide as this has no row of one cell. */
 const WIDE = 3;
+/** How a file is written is learnt from so many of its lines. */
+const LEARNT_FROM = 300;
 
 /** Where line ends are mixed, cutting at the shorter one finds them all. */
 function newlineOf(text: string): '\r\n' | '\n' | '\r' {
@@ -32,8 +57,19 @@ function newlineOf(text: string): '\r\n' | '\n' | '\r' {
   return /(^|[^\r])\n/.test(text) ? '\n' : '\r\n';
 }
 
+/** How many line ends a text has. */
+function linesIn(text: string): number {
+  let count = 0;
+  for (let at = 0; at < text.length; at += 1) {
+    const letter = text.charCodeAt(at);
+    if (letter === 10 || (letter === 13 && text.charCodeAt(at + 1) !== 10)) count += 1;
+  }
+  return count;
+}
+
 function linesOf(text: string, delimiter: string, from: number, faults: FileFault[]): Line[] {
   const lines: Line[] = [];
+  let kept = 0;
   let line = from;
   let cursor = 0;
   Papa.parse<string[]>(text, {
@@ -48,32 +84,34 @@ function linesOf(text: string, delimiter: string, from: number, faults: FileFaul
       // Where line ends are mixed, the return of one stays with its last cell.
       const last = data.length - 1;
       if (data[last]!.endsWith('\r')) data[last] = data[last]!.slice(0, -1);
-      if (source !== '') lines.push({ source, cells: data, line });
+      // What is quoted oddly is cut in one way only.
+      const isKept = errors.length > 0 || kept < MOST_KEPT;
+      if (source !== '') lines.push(new Line(source, line, delimiter, data, isKept ? data : null));
+      if (isKept) kept += data.length;
       checkRows(lines.length);
-      line += source.split(/\r\n|\n|\r/).length - 1;
+      line += linesIn(source);
     },
   });
   return lines;
 }
 
-const isBlank = ({ cells }: Line) => cells.every((cell) => cell.trim() === '');
 const filled = ({ cells }: Line) => cells.filter((cell) => cell.trim() !== '').length;
 
 /** How many lines stand above the table: titles, comments, blank ones. */
 function linesAbove(lines: readonly Line[], width: number): number {
-  if (width < WIDE) return lines.findIndex((one) => !isBlank(one) && !COMMENT.test(one.source));
-  return lines.findIndex((one) => one.cells.length > 1 && filled(one) > 1);
+  if (width < WIDE) return lines.findIndex((one) => !one.isBlank && !COMMENT.test(one.source));
+  return lines.findIndex((one) => one.width > 1 && filled(one) > 1);
 }
 
 /** The width that most lines have. */
 function usualWidth(lines: readonly Line[]): number {
   const counts = new Map<number, number>();
-  for (const one of lines) if (!isBlank(one)) counts.set(one.cells.length, (counts.get(one.cells.length) ?? 0) + 1);
+  for (const one of lines) if (!one.isBlank) counts.set(one.width, (counts.get(one.width) ?? 0) + 1);
   return [...counts].sort((a, b) => b[1] - a[1] || b[0] - a[0])[0]?.[0] ?? 0;
 }
 
 /** The cells of a line as they stand in it, quotes and all, and its line end. */
-function sourceCells({ source }: Line, delimiter: string): { cells: string[]; end: string } {
+function sourceCells(source: string, delimiter: string): { cells: string[]; end: string } {
   const end = /(\r\n|\n|\r)$/.exec(source)?.[0] ?? '';
   const body = source.slice(0, source.length - end.length);
   const cells: string[] = [];
@@ -93,18 +131,24 @@ function sourceCells({ source }: Line, delimiter: string): { cells: string[]; en
   return { cells, end };
 }
 
+/** The texts of the cells of a line of which the quotes are in pairs. */
+export function cutCells(source: string, delimiter: string): string[] {
+  if (!source.includes('"')) return source.replace(/(\r\n|\n|\r)$/, '').split(delimiter);
+  return sourceCells(source, delimiter).cells.map((cell) =>
+    cell.startsWith('"') ? cell.slice(1, -1).replaceAll('""', '"') : cell,
+  );
+}
+
 /** How a column is quoted: texts, and where nothing stands. */
 interface Quoting {
   texts: boolean;
   blanks: boolean;
 }
 
-const LEARNT_FROM = 300;
-
 function quotingOf(lines: readonly Line[], delimiter: string, width: number): Quoting[] {
   const counts = Array.from({ length: width }, () => ({ texts: 0, quoted: 0, blanks: 0, quotedBlanks: 0 }));
-  for (const line of lines.slice(0, LEARNT_FROM)) {
-    sourceCells(line, delimiter).cells.forEach((cell, at) => {
+  for (const line of lines) {
+    sourceCells(line.source, delimiter).cells.forEach((cell, at) => {
       const count = counts[at];
       if (!count) return;
       const isQuoted = cell.startsWith('"');
@@ -148,25 +192,30 @@ function open(bytes: Uint8Array): OpenFile {
   const inside = lines
     .map((line, at) => ({ line, at }))
     .filter(({ line, at }) => {
-      if (at < above || isBlank(line)) return isBlank(line) && at >= above && line.cells.length === width && width > 1;
-      if (width < WIDE || line.cells.length > 1) return true;
+      if (at < above || line.isBlank) return line.isBlank && at >= above && line.width === width && width > 1;
+      if (width < WIDE || line.width > 1) return true;
       if (!COMMENT.test(line.source))
         faults.push({ part: '', line: line.line, found: '1 cell', expected: `${width} cells` });
       return false;
     });
-  const isHeaded = hasTitles(inside.map(({ line }) => line.cells));
+  const isHeaded = hasTitles(inside.slice(0, LEARNT_FROM).map(({ line }) => line.cells));
   const data = isHeaded ? inside.slice(1) : inside;
-  const rows: TableRow[] = data.map(({ line }) => ({ line: line.line, cells: line.cells }));
-  const ends = lines.map((one) => /(\r\n|\n|\r)$/.exec(one.source)?.[0] ?? '').filter(Boolean);
+  const rows: TableRow[] = data.map(({ line }) => line);
+  const ends = lines
+    .slice(0, LEARNT_FROM)
+    .map((one) => /(\r\n|\n|\r)$/.exec(one.source)?.[0] ?? '')
+    .filter(Boolean);
   const newline = mostUsual(ends, '\r\n');
 
   function changed({ cells, removed, added }: TableEdit): string {
     const quoting = quotingOf(
-      data.map(({ line }) => line),
+      data.slice(0, LEARNT_FROM).map(({ line }) => line),
       delimiter,
       width,
     );
-    const rowAt = new Map(data.map(({ at }, row) => [at, row]));
+    // The row of each line; lines of another kind may stand between rows.
+    const rowAt = new Int32Array(lines.length).fill(-1);
+    data.forEach(({ at }, row) => (rowAt[at] = row));
     const parts: string[] = [said];
     const lastAt = data.at(-1)?.at ?? inside.at(-1)?.at ?? lines.length - 1;
     const put = (source: string) => {
@@ -182,12 +231,12 @@ function open(bytes: Uint8Array): OpenFile {
     };
     if (lines.length === 0) addRows();
     lines.forEach((line, at) => {
-      const row = rowAt.get(at);
-      const edits = row === undefined ? undefined : cells.get(row);
-      if (row === undefined || !removed.has(row)) {
+      const row = rowAt[at]!;
+      const edits = row < 0 ? undefined : cells.get(row);
+      if (row < 0 || !removed.has(row)) {
         if (!edits) put(line.source);
         else {
-          const { cells: sources, end } = sourceCells(line, delimiter);
+          const { cells: sources, end } = sourceCells(line.source, delimiter);
           const most = Math.max(sources.length, ...[...edits.keys()].map((column) => column + 1));
           const next = Array.from({ length: most }, (_, column) => {
             const text = edits.get(column);

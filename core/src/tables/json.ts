@@ -34,8 +34,16 @@ function leafOf(source: string, node: Node): Leaf {
   }
   // A number keeps the digits that it is written with.
   const text = node.type === 'number' ? source.slice(start, end) : textOf(node);
-  return { start, end, text, put: (next) => valueLike(node.type, next) };
+  return { start, end, text, put: PUT[node.type] };
 }
+
+/** One for each kind of value: a long table has many cells, and none of them keeps what it was read from. */
+const PUT = Object.fromEntries(
+  (['string', 'number', 'boolean', 'null', 'object', 'array', 'property'] as const).map((type) => [
+    type,
+    (next: string) => valueLike(type, next),
+  ]),
+) as Readonly<Record<Node['type'], (next: string) => string>>;
 
 function leavesOf(source: string, row: Node, path = ''): Map<string, Leaf> {
   const leaves = new Map<string, Leaf>();
@@ -54,19 +62,23 @@ function leavesOf(source: string, row: Node, path = ''): Map<string, Leaf> {
 
 function rowOf(source: string, node: Node, line: number): SpannedRow {
   const [start, end] = [node.offset, node.offset + node.length];
-  const last = childrenOf(node).at(-1);
+  const last = node.type === 'object' ? childrenOf(node).at(-1) : undefined;
   return {
     line,
     start,
     end,
     leaves: leavesOf(source, node),
-    insert(title, text) {
-      if (node.type !== 'object' || title.includes('.') || !last) return null;
-      const at = last.offset + last.length;
-      return { start: at, end: at, text: `, ${JSON.stringify(title)}: ${valueLike('none', text)}` };
-    },
+    insert: insertAt(last ? last.offset + last.length : null),
   };
 }
+
+/** `at`: behind the last property; `null` where none can be put in. */
+const insertAt =
+  (at: number | null): SpannedRow['insert'] =>
+  (title, text) =>
+    at === null || title.includes('.')
+      ? null
+      : { start: at, end: at, text: `, ${JSON.stringify(title)}: ${valueLike('none', text)}` };
 
 function tablesIn(
   source: string,

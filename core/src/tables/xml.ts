@@ -83,18 +83,42 @@ const ESCAPES: Readonly<Record<string, string>> = {
 };
 const escaped = (text: string) => text.replace(/[&<>"']/g, (letter) => ESCAPES[letter]!);
 
+/** The children of an element by their names. */
+function byNameOf({ children }: Element): ReadonlyMap<string, readonly Element[]> {
+  const found = new Map<string, Element[]>();
+  for (const child of children) {
+    const known = found.get(child.name);
+    if (known) known.push(child);
+    else found.set(child.name, [child]);
+  }
+  return found;
+}
+
 const isLeaf = (one: Element) => one.children.length === 0;
 
 /** An element without children as a cell: what stands between its tags, or the element where it has one tag. */
 function leafOf(source: string, element: Element): Leaf {
-  const { start, end, inner, text } = element;
-  // `<power/>` becomes `<power>high</power>`.
-  const [before, behind] = inner
-    ? [source.slice(start, inner.start), source.slice(inner.end, end)]
-    : [`${source.slice(start, end).replace(/\s*\/>$/, '')}>`, `</${element.name}>`];
-  const one = (next: string) => (next === '' && !inner ? source.slice(start, end) : before + escaped(next) + behind);
-  // Where every row lists one thing only, nothing shows that it is a list: it becomes one when it gets more.
-  return { start, end, text, put: (next) => (listItems(next) ?? [next]).map(one).join('') };
+  const { start, end, inner, text, name } = element;
+  return { start, end, text, put: putBetween(source, name, [start, inner?.start ?? -1, inner?.end ?? -1, end]) };
+}
+
+/** What stands for another text: only places are kept, since a long table has many cells. */
+function putBetween(
+  source: string,
+  name: string,
+  [start, innerStart, innerEnd, end]: readonly [number, number, number, number],
+): (text: string) => string {
+  return (text) => {
+    const whole = source.slice(start, end);
+    // `<power/>` becomes `<power>high</power>`.
+    const [before, behind] =
+      innerStart >= 0
+        ? [source.slice(start, innerStart), source.slice(innerEnd, end)]
+        : [`${whole.replace(/\s*\/>$/, '')}>`, `</${name}>`];
+    const one = (next: string) => (next === '' && innerStart < 0 ? whole : before + escaped(next) + behind);
+    // Where every row lists one thing only, nothing shows that it is a list: it becomes one when it gets more.
+    return (listItems(text) ?? [text]).map(one).join('');
+  };
 }
 
 /** Leaves of one name beside each other as one cell that lists them. */
@@ -115,9 +139,7 @@ function leavesOf(source: string, element: Element, lists: ReadonlySet<string>, 
   const leaves = new Map<string, Leaf>();
   for (const { name, value, start, end } of element.attributes)
     leaves.set(`${path}@${name}`, { start, end, text: value, put: escaped });
-  const byName = new Map<string, Element[]>();
-  for (const child of element.children) byName.set(child.name, [...(byName.get(child.name) ?? []), child]);
-  for (const [name, items] of byName) {
+  for (const [name, items] of byNameOf(element)) {
     const way = path === '' ? name : `${path}/${name}`;
     if (lists.has(way) && items.every(isLeaf)) leaves.set(way, listOf(source, items));
     else if (items.length === 1) {
@@ -146,9 +168,16 @@ function listWays(rows: readonly Element[]): Set<string> {
   return found;
 }
 
+/** `at`: before the end tag; `null` where none can be put in. */
+const insertAt =
+  (at: number | null, lists: ReadonlySet<string>): SpannedRow['insert'] =>
+  (title, text) =>
+    at !== null && !title.includes('@') && !title.includes('/') && !lists.has(title)
+      ? { start: at, end: at, text: `<${title}>${escaped(text)}</${title}>` }
+      : null;
+
 function tablesIn(source: string, element: Element, path: string, found: SpannedTable[]): void {
-  const byName = new Map<string, Element[]>();
-  for (const child of element.children) byName.set(child.name, [...(byName.get(child.name) ?? []), child]);
+  const byName = byNameOf(element);
   for (const [name, items] of byName) {
     const way = `${path}/${name}`;
     const lists = listWays(items);
@@ -160,16 +189,12 @@ function tablesIn(source: string, element: Element, path: string, found: Spanned
         const leaves = leavesOf(source, item, lists);
         checkColumns(`Line ${item.line}`, leaves.size);
         for (const leaf of leaves.values()) checkCell(`Line ${item.line}`, leaf.text.length);
-        const { inner } = item;
         return {
           line: item.line,
           start: item.start,
           end: item.end,
           leaves,
-          insert: (title, text) =>
-            inner && !title.includes('@') && !title.includes('/') && !lists.has(title)
-              ? { start: inner.end, end: inner.end, text: `<${title}>${escaped(text)}</${title}>` }
-              : null,
+          insert: insertAt(item.inner?.end ?? null, lists),
         };
       });
       const between = items[1] ? source.slice(items[0]!.end, items[1].start) : '\n';

@@ -131,7 +131,7 @@ const kitWorker = {
       const all = unpacked(files);
       const next = await openFiles(all);
       const { tables, findings } = kitTables(kit, next);
-      const content = readKit(tables, KIT_MODES, findings);
+      const content = readKit(tables, KIT_MODES, { findings });
       const matches = against(codeplug, kit, content);
       read = { files: next, content, matches };
       return {
@@ -148,7 +148,7 @@ const kitWorker = {
     attempt(async () => {
       const { files } = await filesOf(kit);
       const { tables, findings } = kitTables(kit, files);
-      const { codeplug } = readKit(tables, KIT_MODES, findings);
+      const { codeplug } = readKit(tables, KIT_MODES, { findings });
       const owners = ownersIn(
         files.flatMap(({ file }) =>
           file.tables.map((table) => {

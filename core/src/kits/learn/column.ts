@@ -4,6 +4,8 @@ import { plainTitle } from '../plain';
 
 /** Of long tables so many cells are looked at, evenly over all rows. */
 const LOOKED_AT = 4000;
+/** Columns with more texts than this are no closed set of words: fewer of their cells tell as much. */
+const MOST_TEXTS = 800;
 
 export interface Column {
   at: number;
@@ -11,10 +13,21 @@ export interface Column {
   plain: string;
   /** Cells that were looked at. */
   cells: readonly string[];
-  /** Each text among them that is not blank, the most usual first. */
+  /** How many of them are blank. */
+  blanks: number;
+  /** Each text that is not blank, the most usual first: of all of them, or of some where there are very many. */
   texts: readonly { text: string; count: number }[];
-  /** How many of them are not blank. */
+  /** How many cells those texts stand in. */
   filled: number;
+}
+
+function countsOf(cells: readonly string[], step: number): Map<string, number> {
+  const counts = new Map<string, number>();
+  for (let at = 0; at < cells.length; at += step) {
+    const cell = cells[at]!;
+    if (cell.trim() !== '') counts.set(cell, (counts.get(cell) ?? 0) + 1);
+  }
+  return counts;
 }
 
 /** What the cells of a column are, over the rows that are wanted. */
@@ -23,11 +36,11 @@ export function columnsOf(
   isWanted: (row: number) => boolean = () => true,
 ): Column[] {
   const step = Math.max(1, Math.floor(rows.length / LOOKED_AT));
-  const looked = rows.filter((_, at) => at % step === 0 && isWanted(at));
+  const looked = rows.flatMap((row, at) => (at % step === 0 && isWanted(at) ? [row.cells] : []));
   return Array.from({ length: width }, (_, at): Column => {
-    const cells = looked.map((row) => row.cells[at] ?? '');
-    const counts = new Map<string, number>();
-    for (const cell of cells) if (cell.trim() !== '') counts.set(cell, (counts.get(cell) ?? 0) + 1);
+    const cells = looked.map((cellsOf) => cellsOf[at] ?? '');
+    const all = countsOf(cells, 1);
+    const counts = all.size > MOST_TEXTS ? countsOf(cells, Math.ceil(all.size / MOST_TEXTS)) : all;
     const texts = [...counts].map(([text, count]) => ({ text, count })).sort((a, b) => b.count - a.count);
     const title = header?.[at] ?? '';
     return {
@@ -35,6 +48,7 @@ export function columnsOf(
       title,
       plain: plainTitle(title),
       cells,
+      blanks: cells.reduce((sum, cell) => sum + Number(cell.trim() === ''), 0),
       texts,
       filled: texts.reduce((sum, one) => sum + one.count, 0),
     };

@@ -55,21 +55,27 @@ export function withoutFreeRows(draft: Draft, learn: () => void): void {
   learn();
 }
 
+/** Known by table and by what its columns were taken for: long tables are gone through once. */
+const targets = new WeakMap<FileTable, { by: string; target: Target }>();
+
 /** A table as others may name its rows. */
-export function targetOf(draft: Draft): Target {
-  const column = (id: string) => draft.taken.find(({ field }) => field.id === id)?.column.at ?? -1;
-  const [name, number, key] = [column('name'), column('number'), column('row')];
-  const of = (at: number, read: (text: string) => string = (text) => text.trim()) =>
-    new Set(at < 0 ? [] : draft.table.rows.map((row) => read(row.cells[at] ?? '')).filter((text) => text !== ''));
+export function targetOf({ role, table, taken }: Draft): Target {
+  const of = (id: string) => taken.find(({ field }) => field.id === id);
+  const at = ['name', 'number', 'row'].map((id) => of(id)?.column.at ?? -1);
   // What a channel calls is no name for it.
-  const numberCodec = draft.taken.find(({ field }) => field.id === 'number')?.codec;
-  return {
-    role: draft.role,
-    names: of(name),
-    numbers: of(draft.role === 'channels' ? -1 : number, (text) =>
-      numberCodec ? (decodeCell(numberCodec, text) ?? '') : text,
-    ),
-    keys: of(key),
-    rows: draft.table.rows.length,
-  };
+  const numberCodec = role === 'channels' ? undefined : of('number')?.codec;
+  const by = JSON.stringify([role, at, numberCodec]);
+  const known = targets.get(table);
+  if (known?.by === by) return known.target;
+  const [names, numbers, keys] = [new Set<string>(), new Set<string>(), new Set<string>()];
+  const put = (into: Set<string>, text: string | undefined) => text !== undefined && text !== '' && into.add(text);
+  for (const { cells } of table.rows) {
+    const [name, number, key] = at.map((column) => (column < 0 ? undefined : (cells[column] ?? '').trim()));
+    put(names, name);
+    if (numberCodec && number !== undefined) put(numbers, decodeCell(numberCodec, number));
+    put(keys, key);
+  }
+  const target = { role, names, numbers, keys, rows: table.rows.length };
+  targets.set(table, { by, target });
+  return target;
 }

@@ -288,7 +288,8 @@ function text(column: Column, fits: (cell: string) => boolean): Inferred {
 function row(column: Column): Inferred | null {
   const numbers = whole(column, 0, 1e9);
   if (!numbers || numbers.share < 1 || column.texts.length < column.filled) return null;
-  const values = column.cells.filter((cell) => cell.trim() !== '').map((cell) => Number(/\d+/.exec(cell)![0]));
+  const values = column.cells.flatMap((cell) => (cell.trim() === '' ? [] : [Number(/\d+/.exec(cell)?.[0])]));
+  // No number is not greater than any: it ends the rise.
   const rising = values.every((value, at) => at === 0 || value > values[at - 1]!);
   const dense = values.length > 0 && values.at(-1)! - values[0]! <= values.length * 3 + 20;
   return rising ? { ...numbers, share: dense && values[0]! <= 1 ? 1 : dense ? 0.9 : 0.7 } : null;

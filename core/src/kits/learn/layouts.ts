@@ -24,13 +24,12 @@ const blankFor: Readonly<Record<string, string>> = {
 
 function columnLayout(column: Column, one: Candidate | undefined): ColumnLayout {
   const isUnique = column.texts.length > Math.max(2, column.filled * 0.5);
-  const blanks = column.cells.length - column.filled;
   return {
     title: column.title,
     field: one?.field.id ?? null,
     codec: one?.codec ?? null,
     blank: one ? (blankFor[one.field.id] ?? null) : null,
-    usual: isUnique || blanks > column.filled ? '' : mostUsual(column),
+    usual: isUnique || column.blanks * 2 > column.cells.length ? '' : mostUsual(column),
     confidence: one?.confidence ?? 0,
   };
 }

@@ -1,9 +1,9 @@
 /** Channels into the files: matched by what they are, placed by priority, named so that all names differ. */
 import type { ColumnField } from '../../codeplug/channel-field';
 import { channelFields } from '../../codeplug/channel-fields';
-import { compareChannels } from '../../compare/meaning';
+import { type ChannelMatch, compareChannels } from '../../compare/meaning';
 import { rows } from '../../plan/table';
-import type { Channel, Id } from '../../plan/types';
+import type { Channel, Id, ModeId } from '../../plan/types';
 import { NO_TONE } from '../../units/tones';
 import { columnsOfField } from '../kit-tables';
 import { isSplit } from '../tones/split-tones';
@@ -16,6 +16,8 @@ interface Standing {
   place: Place;
   /** What it was called in the file; `undefined`: it is new there. */
   before: string | undefined;
+  /** Whether its row says a field already as it should. */
+  says(fieldId: string): boolean;
 }
 
 /** Every channel that fits gets its row, its name and its values; links to other tables come after it. */
@@ -27,23 +29,27 @@ export function writeChannels(writing: Writing): void {
   writing.keepOrRemove(
     matches.flatMap(({ hereId, thereId }) => (hereId === null && thereId !== null ? [there[thereId]!] : [])),
   );
-  const thereOf = new Map(
-    matches.flatMap(({ hereId, thereId }) => (hereId === null ? [] : [[hereId, thereId] as const])),
-  );
+  const matchOf = new Map(matches.flatMap((one) => (one.hereId === null ? [] : [[one.hereId, one] as const])));
   const inZone = new Set(rows(writing.codeplug.zones).flatMap(({ channelIds }) => channelIds));
   const all = rows(writing.codeplug.channels);
   const standing = new Map<Id, Standing>();
   // What is in a zone comes before what no knob reaches.
   for (const channel of [...all.filter(({ id }) => inZone.has(id)), ...all.filter(({ id }) => !inZone.has(id))]) {
-    const thereId = thereOf.get(channel.id) ?? null;
-    const place = placeChannel(writing, channel, thereId);
-    const before = thereId === null ? undefined : there[thereId]!.name;
-    if (place) standing.set(channel.id, { channel, place, before });
+    const match = matchOf.get(channel.id)!;
+    const place = placeChannel(writing, channel, match.thereId);
+    const before = match.thereId === null ? undefined : there[match.thereId]!.name;
+    if (place) standing.set(channel.id, { channel, place, before, says: saysAlready(writing, match, place) });
   }
   const inOrder = all.flatMap(({ id }) => standing.get(id) ?? []);
   nameChannels(writing, inOrder);
-  const fields = channelFields(writing.modes);
-  for (const { channel, place } of inOrder) sayChannel(writing, fields, place, channel);
+  const plans = new Map<string, Saying>();
+  for (const one of inOrder) {
+    const { channel, place } = one;
+    const key = `${writing.tables.indexOf(place.table)} ${channel.mode}`;
+    const saying = plans.get(key) ?? sayingOf(writing, place.table, channel.mode);
+    plans.set(key, saying);
+    sayChannel(writing, saying, one);
+  }
 }
 
 function matchesOf(writing: Writing, first: WorkTable) {
@@ -91,35 +97,57 @@ function nameChannels(writing: Writing, standing: readonly Standing[]): void {
   }
 }
 
-function sayChannel(
-  writing: Writing,
-  fields: readonly ColumnField[],
-  { table, handle }: Place,
-  channel: Channel,
-): void {
+/** Which fields of a channel a table says, in which way. */
+interface Saying {
+  shown: readonly ColumnField[];
+  /** There is no column for them. */
+  lost: readonly ColumnField[];
+  /** The two tones, where they are said in parts. */
+  tones: { sent: ColumnField; heard: ColumnField } | null;
+}
+
+function sayingOf(writing: Writing, table: WorkTable, mode: ModeId): Saying {
+  const linked = writing.modes[mode].kit.links.filter(({ fieldId }) => table.has(fieldId));
+  const elsewhere = new Set(['name', 'rx', 'shift', ...linked.flatMap(({ says }) => says)]);
+  if (table.has('low-power') && !table.has('power')) elsewhere.add('power');
+  const mine = channelFields(writing.modes).filter(({ modes }) => !modes || modes.includes(mode));
+  const [sent, heard] = ['tone-tx', 'tone-rx'].map((id) => mine.find((field) => field.id === id));
+  const tones = sent && heard && isSplit((field) => table.has(field)) ? { sent, heard } : null;
+  const others = mine.filter((field) => !elsewhere.has(field.id) && !(tones && (field === sent || field === heard)));
+  return {
+    shown: others.filter(({ id }) => table.has(id)),
+    lost: others.filter(({ id }) => !table.has(id)),
+    tones,
+  };
+}
+
+const NOTHING = () => false;
+
+/** What was read from a row and is the same in the plan stays as it is written there. */
+function saysAlready(writing: Writing, { thereId, differences }: ChannelMatch, place: Place): Standing['says'] {
+  if (thereId === null || place.table.isNew(place.handle)) return NOTHING;
+  const said = writing.content.said.get(thereId)!;
+  // Of another mode, everything is another.
+  if (differences.some(({ fieldId }) => fieldId === 'mode')) return NOTHING;
+  return (fieldId) => said.has(fieldId) && !differences.some((one) => one.fieldId === fieldId);
+}
+
+function sayChannel(writing: Writing, saying: Saying, { channel, place: { table, handle }, says }: Standing): void {
   const { mode } = channel;
   table.say(handle, 'mode', mode);
   table.say(handle, 'digital', mode === 'fm' ? 'no' : 'yes');
   table.say(handle, 'low-power', channel.power === 'low' ? 'yes' : 'no');
-  sayFrequencies(table, handle, channel);
+  if (!says('rx') || !says('shift')) sayFrequencies(table, handle, channel);
   if (!table.say(handle, 'tx-off', channel.purpose === 'receive only' ? 'yes' : 'no'))
     writing.lose('Receive only', 'no word');
-  const linked = writing.modes[mode].kit.links.filter(({ fieldId }) => table.has(fieldId));
-  const elsewhere = new Set(['name', 'rx', 'shift', ...linked.flatMap(({ says }) => says)]);
-  if (table.has('low-power') && !table.has('power')) elsewhere.add('power');
-  const isInParts = isSplit((field) => table.has(field));
-  if (isInParts) {
-    for (const id of ['tone-tx', 'tone-rx']) elsewhere.add(id);
-    sayTones(writing, fields, { table, handle }, channel);
-  }
-  for (const field of fields) {
-    if (elsewhere.has(field.id) || (field.modes && !field.modes.includes(mode))) continue;
-    if (!table.has(field.id)) writing.lose(field.title, 'no column');
-    else if (!sayShown(writing, table, handle, field, channel)) {
+  if (saying.tones && !(says('tone-tx') && says('tone-rx')))
+    sayTones(writing, saying.tones, { table, handle }, channel);
+  for (const { title } of saying.lost) writing.lose(title, 'no column');
+  for (const field of saying.shown)
+    if (!says(field.id) && !sayShown(writing, table, handle, field, channel)) {
       writing.lose(field.title, 'no word');
       writing.leaveUnsaid(channel.id, [field.id]);
     }
-  }
 }
 
 function sayFrequencies(table: WorkTable, handle: Handle, { rxHz, txHz }: Channel): void {
@@ -132,16 +160,21 @@ function sayFrequencies(table: WorkTable, handle: Handle, { rxHz, txHz }: Channe
 }
 
 /** Tones in parts: what cannot be said as a whole is said for the direction that opens the site. */
-function sayTones(writing: Writing, fields: readonly ColumnField[], { table, handle }: Place, channel: Channel): void {
-  const [sent, heard] = (['tone-tx', 'tone-rx'] as const).map((id) => {
-    const field = fields.find((one) => one.id === id && one.modes?.includes(channel.mode));
-    return field?.show(channel, writing.codeplug) || null;
-  });
-  if (!sent || !heard) return;
-  if (table.sayTones(handle, sent, heard)) return;
-  const lost = table.sayTones(handle, sent, NO_TONE) ? ['tone-rx'] : ['tone-tx', 'tone-rx'];
-  for (const { id, title } of fields) if (lost.includes(id)) writing.lose(title, 'no word');
-  writing.leaveUnsaid(channel.id, lost);
+function sayTones(
+  writing: Writing,
+  fields: NonNullable<Saying['tones']>,
+  { table, handle }: Place,
+  channel: Channel,
+): void {
+  const [sent, heard] = [fields.sent, fields.heard].map((field) => field.show(channel, writing.codeplug));
+  // A channel that shows no tones, such as one that is digital only, says nothing of them.
+  if (!sent || !heard || table.sayTones(handle, sent, heard)) return;
+  const lost = table.sayTones(handle, sent, NO_TONE) ? [fields.heard] : [fields.sent, fields.heard];
+  for (const { title } of lost) writing.lose(title, 'no word');
+  writing.leaveUnsaid(
+    channel.id,
+    lost.map(({ id }) => id),
+  );
 }
 
 /** Where an empty cell says that a channel sends where it receives, it stays empty. */

@@ -20,7 +20,7 @@ export async function readBack(
 ): Promise<KitFinding[]> {
   const opened = await Promise.all(files.map(async ({ name, bytes }) => ({ name, file: await openTables(bytes) })));
   const { tables, findings } = kitTables(kit, opened);
-  const again = readKit(tables, writing.modes, findings, Infinity);
+  const again = readKit(tables, writing.modes, { findings, mostFindings: Infinity, against: writing.codeplug });
   const channels = wrongChannels(writing, again);
   const roles = MODE_IDS.flatMap((mode) => writing.modes[mode].kit.roles);
   return [

@@ -78,6 +78,7 @@ export function writeRecords(writing: Writing, role: RecordRole): void {
   ]);
   const paired = new Set(pairs.values());
   writing.keepOrRemove(there.all.filter((row) => !paired.has(row)));
+  writing.keepOrRemovePassed(role.role);
   for (const row of mine.all) placeRecord(writing, role, row, pairs.get(row));
 }
 

@@ -13,6 +13,9 @@ import { memberTexts, namesIn, type RowNames } from '../refs';
 
 export type Handle = number;
 
+/** What is usual is told from so many rows, evenly over all. */
+const LOOKED_AT = 4000;
+
 /** Whether what a cell says is already what it should say. */
 function says(column: PlacedColumn, cell: string, value: string): boolean {
   const { codec, blank } = column.layout;
@@ -156,14 +159,17 @@ export class WorkTable {
     const known = this.usualOf.get(key);
     if (known) return known;
     const mine = mode === null ? this.held : this.held.filter((row) => this.modeOf(row) === mode);
-    const from = mine.length > 0 ? mine : this.held;
+    const all = mine.length > 0 ? mine : this.held;
+    const step = Math.ceil(all.length / LOOKED_AT);
+    const from = step > 1 ? all.filter((_, at) => at % step === 0) : all;
     const layoutAt = new Map(this.of.columns.map(({ at, layout }) => [at, layout]));
+    const cellsOf = from.map((row) => this.of.table.rows[row]!.cells);
     const texts = Array.from({ length: this.of.table.width }, (_, at) => {
       const layout = layoutAt.get(at);
       if (layout?.field === 'member') return this.blankMember(layout.codec);
       const counts = new Map<string, number>();
-      for (const row of from) {
-        const text = this.of.table.rows[row]!.cells[at] ?? '';
+      for (const cells of cellsOf) {
+        const text = cells[at] ?? '';
         counts.set(text, (counts.get(text) ?? 0) + 1);
       }
       const [text = '', count = 0] = [...counts].sort((a, b) => b[1] - a[1])[0] ?? [];
@@ -266,6 +272,12 @@ export class WorkTable {
       else high = middle;
     }
     return handle + 1 - low;
+  }
+
+  /** The name of a row of the file before anything changed. */
+  nameBefore(handle: Handle): string {
+    const [column] = columnsOfField(this.of, 'name');
+    return column ? cellOf(this.of, handle, column).trim() : '';
   }
 
   /** What a row of the file was called before anything changed. */

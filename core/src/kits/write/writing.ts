@@ -10,6 +10,7 @@ import type { KitModes, RecordRole } from '../kit-field';
 import { type KitFinding, type KitTable } from '../kit-tables';
 import { type KitContent, readKit } from '../read-kit';
 import { nameBy, RowLookup } from '../refs';
+import { isLong } from '../wanted-rows';
 import type { NamedBy } from '../../plan/kit';
 import { fittedName, kitNames, nameRules, type NameRules } from './kit-names';
 import { type Handle, WorkTable } from './work-table';
@@ -105,7 +106,7 @@ export class Writing {
     findings: readonly KitFinding[],
   ) {
     // All of them: what is read back is held against them.
-    this.content = readKit(tables, modes, findings, Infinity);
+    this.content = readKit(tables, modes, { findings, mostFindings: Infinity, against: codeplug });
     const modeAt = new Map<KitTable, Map<number, Channel['mode']>>(tables.map((table) => [table, new Map()]));
     for (const channel of rows(this.content.codeplug.channels))
       for (const { table, row } of this.content.places.get(channel.id) ?? []) modeAt.get(table)!.set(row, channel.mode);
@@ -191,6 +192,15 @@ export class Writing {
     });
   }
 
+  /** Rows of long tables that were passed by: they stay, or go, as others do. */
+  keepOrRemovePassed(role: KitRole): void {
+    for (const table of this.tablesOf(role)) {
+      const passed = this.content.passed.get(table.of) ?? [];
+      if (this.options.keepOthers) this.keptIn.set(table, (this.keptIn.get(table) ?? 0) + passed.length);
+      else for (const row of passed) table.remove(row);
+    }
+  }
+
   noRoom(table: WorkTable): string {
     const kept = this.keptIn.get(table) ?? 0;
     const others = kept > 0 ? `, of which ${kept} ${kept === 1 ? 'is' : 'are'} taken by what only the file has` : '';
@@ -229,7 +239,7 @@ export class Writing {
     this.namesOfRole.set(role, all);
     // Rows that could not be read stay as they are, with their names.
     const read = this.idsAt().get(table)!;
-    const own = new Set(table.rows().flatMap((row) => (read.has(row) ? [] : [table.namesBefore(row).name])));
+    const own = new Set(table.rows().flatMap((row) => (read.has(row) ? [] : [table.nameBefore(row)])));
     for (const name of own) all.add(name);
     const made = { own, fit: kitNames(this.rulesOf(table), own, all) };
     this.fitters.set(table, made);
@@ -281,7 +291,11 @@ export class Writing {
   before(role: KitRole): (by: NamedBy, text: string) => Place | undefined {
     const known = this.lookups.get(role);
     if (known) return known;
-    const places = this.tablesOf(role).flatMap((table) => table.rows().map((handle): Place => ({ table, handle })));
+    // Of long tables the rows that anything names are those that were read.
+    const handlesOf = (table: WorkTable) => (isLong(table.of) ? this.idsAt().get(table)!.keys() : table.rows());
+    const places = this.tablesOf(role).flatMap((table) =>
+      [...handlesOf(table)].map((handle): Place => ({ table, handle })),
+    );
     const names = places.map(({ table, handle }, at) => ({ ...table.namesBefore(handle), id: String(at) }));
     const lookup = new RowLookup(names);
     const find = (by: NamedBy, text: string) => {

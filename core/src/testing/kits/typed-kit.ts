@@ -31,7 +31,7 @@ export async function typed(texts: Readonly<Record<string, string>>) {
   const learnt = learnKit(opened, KIT_MODES, NO_EVIDENCE);
   const kit = { tables: learnt.tables.map(({ layout }) => layout) };
   const { tables, findings } = kitTables(kit, opened);
-  return { learnt, kit, files: opened, content: readKit(tables, KIT_MODES, findings) };
+  return { learnt, kit, files: opened, content: readKit(tables, KIT_MODES, { findings }) };
 }
 
 export const textOf = (files: readonly { name: string; bytes: Uint8Array }[], name: string) =>

@@ -43,6 +43,8 @@ export function codecWords(codec: CellCodec | null): string {
         .join(', ');
     case 'tone':
       return `${codec.hertz.tenths ? 'tenths of a hertz' : 'hertz'}${codec.none === '' ? '' : `, “${codec.none}” is none`}`;
+    case 'code':
+      return codec.none === '' ? 'digital codes' : `digital codes, “${codec.none}” is none`;
     case 'named':
       return `by ${codec.by === 'key' ? 'number of the row' : codec.by}`;
     case 'members':
