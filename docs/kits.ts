@@ -51,7 +51,6 @@ measure the learner's judgement, not its vocabulary: what a real program calls a
 ${titles.join(', ')}; zones, receive lists, contacts, room memories and tone codes; scan lists so far as they follow their channels; lists of sites for a card.
 
 ## What is not
-- Lists of sites for a card: the country of a site and its hours ahead of UTC; sites are chosen by list, mode, distance or trip.
 - Several tables in one delimited file, sections in it, fixed columns without a delimiter.
 - Spreadsheets of older kinds (.xls) and .ods; encodings other than UTF-8, UTF-16 and Windows-1252.
 - Power has two steps in a plan: other steps of a radio are read as the nearer one, and stay where they say the same.

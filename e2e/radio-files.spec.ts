@@ -1,4 +1,5 @@
 /** The files of radios' own programs: a kit taught, filled, changed by the radio's program and read back; one borrowed. */
+import { randomUUID } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import type { Page } from '@playwright/test';
@@ -190,6 +191,54 @@ test('two codeplugs are compared by what their channels are, and two channels by
   await expect(page.getByTestId('compare-state')).toContainText('5 that differ');
   await page.getByTestId('compared').filter({ hasText: 'Port Ellery' }).getByRole('button').click();
   await expect(page.getByTestId('between')).toContainText('Slot: 1 against 2 · another path: the likeliest cause');
+});
+
+test('a codeplug is compared with what it was before an edit', async ({ page, relay }) => {
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  const { document, version } = await relay.read(id);
+  const [channelId] = document.codeplugs['handheld']!.channels.order;
+  const { name, power } = document.codeplugs['handheld']!.channels.byId[channelId!]!;
+  const path = `/codeplugs/handheld/channels/byId/${channelId}/power`;
+  const patches = [{ op: 'replace', path, value: power === 'low' ? 'high' : 'low' }];
+  const one = { id: randomUUID(), kind: 'edit', target: null, label: `power of ${name}`, patches };
+  const sent = await fetch(`${relay.url}/api/v1/plans/${id}`, {
+    method: 'PATCH',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ version, edits: [one] }),
+  });
+  expect(sent.status, await sent.text()).toBe(200);
+  await page.goto(relay.at(id, 'compare'));
+  await page.getByTestId('compare-past').click();
+  await page.getByRole('combobox', { name: 'Older versions of this plan' }).click();
+  await page.getByRole('option', { name: `power of ${name}` }).click();
+  await expect(page.getByTestId('compare-state')).toContainText('1 that differ');
+  await expect(page.getByTestId('compared')).toContainText(name);
+  await expect(page.getByTestId('compared')).toContainText('Power');
+});
+
+test('a kit without its files begins a codeplug with those that are given; letters of names can be corrected', async ({
+  page,
+  relay,
+}) => {
+  await forgetAll(relay);
+  const id = await relay.create({ demo: 'inherited' });
+  await page.goto(relay.at(id, 'carry-out/files/handheld'));
+  await page.getByTestId('give-kit').setInputFiles(filesOf('borrowed'));
+  await page.getByTestId('keep-kit').click();
+  const letters = page.getByRole('combobox', { name: /^Letters that names in channels/ });
+  await letters.click({ force: true });
+  await page.getByRole('option', { name: 'capitals' }).click();
+  await saved(page);
+  const kit = Object.values((await relay.read(id)).document.kits.byId)[0]!;
+  expect(kit.tables.find(({ role }) => role === 'channels')!.letters).toBe('capitals');
+  const shared = await Promise.all([page.waitForEvent('download'), page.getByTestId('share-kit').click()]);
+  const layout = readFileSync(await shared[0].path());
+  await page.getByRole('button', { name: 'Forget these files' }).click();
+  await page
+    .getByTestId('give-kit')
+    .setInputFiles({ name: 'shared.kit.json', mimeType: 'application/json', buffer: layout });
+  await page.getByTestId('borrow-given').setInputFiles(filesOf('borrowed'));
+  await expect(page.getByTestId('borrow-state')).toContainText('63');
 });
 
 test('a card is filled with the repeaters near the station, and with those along a trip', async ({ page, relay }) => {

@@ -109,6 +109,7 @@ export function* fuzz(count: number, ids: readonly string[]): Generator<Sent> {
           sends: value(),
           network: null,
           status: null,
+          country: null,
         }),
       () => JSON.stringify({ field: pick(['tone', 'colorCode', 'x']), text: value(), who: value(), why: value() }),
       () => JSON.stringify({ host: value() }),

@@ -293,7 +293,7 @@ describe('lists that hold more than is read', () => {
 
   it('and trips that pass by more than is searched are refused, and the thread goes on', async () => {
     const points = Array.from({ length: 20_000 }, (_, at) => ({ lat: at % 2 === 0 ? -89 : 89, lon: at % 3 }));
-    const trip = { points, widthM: 500_000, mode: null, sends: null, network: null, status: null };
+    const trip = { points, widthM: 500_000, mode: null, sends: null, network: null, status: null, country: null };
     const answer = await call<{ detail: string }>('POST', '/sites/along', trip);
     expect(answer).toMatchObject({ status: 422 });
     expect((await call('GET', '/sites/near?lat=46&lon=-33')).status).toBe(200);

@@ -411,6 +411,7 @@ describe('along a trip', () => {
       sends: null as { lowHz: number; highHz: number } | null,
       network: null,
       status: null,
+      country: null,
     };
     const along = async (body: object) => ask<Trip>(server.url, 'POST', '/api/v1/sites/along', body);
     const { status, body } = await along(trip);
@@ -455,6 +456,27 @@ describe('what a list still holds', () => {
     expect((await held(body.list.id, [])).body.held).toEqual([]);
     expect((await held(body.list.id, [{ callSign: 'QO1ELY' }])).status).toBe(422);
     expect((await held('0'.repeat(8) + '-0000-0000-0000-000000000000', sites)).status).toBe(404);
+  });
+});
+
+describe('a list with countries', () => {
+  it('names them, and its sites are asked for by them', async () => {
+    const text =
+      'Call,Country,Lat,Lon,Output,Input\nQO1HSK,Ostrey,46.71,-33.42,439.425,431.825\nQO1TRN,Ostrey,46.72,-33.40,439.450,431.850\n' +
+      'QP2HAL,Hallin,46.75,-33.45,439.475,431.875\nQP2SAN,,46.76,-33.46,439.500,431.900\n';
+    const { body } = await add('Two countries', new TextEncoder().encode(text));
+    expect(body.list.countries).toEqual(['Hallin', 'Ostrey']);
+    const calls = async (where: string) =>
+      (await near(`lat=46.71&lon=-33.42&limit=10&country=${where}`)).body.map(({ callSign }) => callSign);
+    expect(await calls('ostrey')).toEqual(['QO1HSK', 'QO1TRN']);
+    expect(await calls('Hallin')).toEqual(['QP2HAL']);
+    expect(await calls('')).toHaveLength(4);
+    const found = await ask<{ sites: { country: string }[] }>(
+      server.url,
+      'GET',
+      '/api/v1/sites/find?words=Q&country=Hallin',
+    );
+    expect(found.body.sites.map(({ country }) => country)).toEqual(['Hallin']);
   });
 });
 

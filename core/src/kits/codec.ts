@@ -6,6 +6,9 @@ import { numberIn, roundedTo, withDecimals } from './numbers';
 import { plainWord } from './plain';
 import { codeCell, readCode, readToneCell, toneCell } from './tones/tone-cells';
 
+/** Of degrees: some 110 m. A sample with fewer shows places that happen to be round. */
+const LEAST_DIGITS = 3;
+
 const STORED_TONE = new RegExp(TONE_PATTERN);
 const STORED_CODE = /^D\d{3}[NI]$/;
 
@@ -87,7 +90,7 @@ export function encodeCell(codec: CellCodec, value: string): string | null {
       return `${sign}${withDecimals(hz / codec.unitHz, codec.decimals, codec.comma)}${codec.suffix}`;
     }
     case 'degrees':
-      return roundedTo(Number(value) / 1e6, codec.decimals[1], codec.comma);
+      return roundedTo(Number(value) / 1e6, Math.max(LEAST_DIGITS, codec.decimals[1]), codec.comma);
     case 'whole':
       return `${codec.prefix}${plainValue(codec, value).padStart(codec.width, '0')}${codec.suffix}`;
     case 'hex':

@@ -25,7 +25,14 @@ export const SITE_COLUMNS: readonly KitField[] = [
     id: 'group',
     title: 'Group',
     reads: { as: 'text', fits: (cell) => cell.length <= 60 && !/^\d+$/.test(cell) },
-    heading: /^(group|gruppe|groupe|grupo|gruppo|groep|region|area)( ?name)?$|^country$|^land$|^pays$/,
+    heading: /^(group|gruppe|groupe|grupo|gruppo|groep|region|area)( ?name)?$/,
+    telling: 0,
+  },
+  {
+    id: 'country',
+    title: 'Country',
+    reads: { as: 'text', fits: (cell) => cell.length <= 60 && !/^\d+$/.test(cell) },
+    heading: /^(countr\w*|land|pays|pais|paese|nation\w*)( ?name)?$/,
     telling: 0,
   },
   {

@@ -123,6 +123,11 @@ const COMMON: Readonly<Record<Exclude<CommonField, 'modes'>, Guesser>> = {
       shareOf(cells, (cell) => readDate(cell, 'day first') !== null || readDate(cell, 'month first') !== null),
     byContentAlone: 0.8,
   },
+  country: {
+    heading: /countr|^land$|^pays$|^pa[ií]s$|^paese$|^nation/i,
+    // A name, or a code of two or three letters.
+    content: (cells) => shareOf(cells, (cell) => /^[a-zà-ÿ .'’-]{2,60}$/i.test(cell)),
+  },
   place: { heading: /place|location|city|town|^ort$/i, content: (cells) => shareOf(cells, isWords) },
   name: { heading: /name|title|^site$/i, content: (cells) => shareOf(cells, isWords) },
   notes: { heading: /note|remark|comment|info|access/i, content: () => 1 },

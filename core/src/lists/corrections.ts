@@ -145,6 +145,8 @@ export const saidOf = (site: ListedSite): string =>
     site.networks,
     site.linked,
     site.groups.map((one) => `${one.slot}/${one.number}/${one.static}`).sort(),
+    // Lists that were filed before they said it are the same lists.
+    ...(site.country === '' ? [] : [site.country]),
   ]);
 
 /** A site by its key, and what is said of it, whole or as a fingerprint. */

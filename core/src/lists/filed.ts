@@ -11,6 +11,8 @@ export interface ListSummary {
   issuedOn: string | null;
   layout: string;
   sites: number;
+  /** Those that it names, in alphabetical order. */
+  countries: string[];
   importedAt: string;
 }
 

@@ -295,6 +295,7 @@ describe('lists that are no tables', () => {
       groupId: fc.constantFrom(null, '05'),
       networks: fc.constantFrom<string[][]>([], ['Lantern', 'Causeway']),
       linked: fc.constantFrom('', 'LNK001 C'),
+      country: fc.constantFrom('', 'Ostrey'),
       status: fc.constantFrom('on the air' as const, 'off the air' as const, 'not said' as const),
       confirmedOn: fc.constantFrom(null, '2026-10-12'),
       notes: fc.constantFrom('', 'ask at the gate'),

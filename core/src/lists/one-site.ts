@@ -42,6 +42,7 @@ function mergeTwo(first: ReadRow, next: ReadRow): ReadRow {
     ...a,
     name: a.name || b.name,
     place: a.place || b.place,
+    country: a.country || b.country,
     modes: [...new Set([...a.modes, ...b.modes])],
     groups: unique([...b.groups, ...a.groups], (one) => `${one.slot} ${one.number}`),
     networks: [...new Set([...a.networks, ...b.networks])],

@@ -251,6 +251,7 @@ export class SiteReader {
       module: row.module(call.module),
       name: row.cell('name'),
       place: row.cell('place'),
+      country: row.cell('country').slice(0, 60),
       lat: position?.lat ?? null,
       lon: position?.lon ?? null,
       ...frequencies,

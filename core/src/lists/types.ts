@@ -19,6 +19,8 @@ export interface ListedSite {
   module: string;
   name: string;
   place: string;
+  /** As the list writes it; empty where it does not say. */
+  country: string;
   lat: number | null;
   lon: number | null;
   /** What the site sends on: the radio's receive. */
@@ -57,6 +59,7 @@ export type ColumnField =
   | 'module'
   | 'name'
   | 'place'
+  | 'country'
   | 'lat'
   | 'lon'
   | 'position'

@@ -8,6 +8,7 @@ import { DirectoryMore1764200000004 } from './migrations/0004-directory-more';
 import { Tones1764300000005 } from './migrations/0005-tones';
 import { History1764400000006 } from './migrations/0006-history';
 import { ForgottenLists1764500000007 } from './migrations/0007-forgotten-lists';
+import { Countries1764600000008 } from './migrations/0008-countries';
 import { upgradeStoredPlans } from './upgrade-plans';
 
 const MIGRATION_LOCK = 0x72656c61;
@@ -25,6 +26,7 @@ function dataSource(url: string): DataSource {
       Tones1764300000005,
       History1764400000006,
       ForgottenLists1764500000007,
+      Countries1764600000008,
     ],
     migrationsTransactionMode: 'all',
     synchronize: false,

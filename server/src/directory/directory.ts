@@ -28,7 +28,7 @@ export interface NewList {
 }
 
 const LIST_COLUMNS =
-  'id, name, source, licence, issued_on::text AS "issuedOn", layout, site_count AS sites, imported_at AS "importedAt"';
+  'id, name, source, licence, issued_on::text AS "issuedOn", layout, site_count AS sites, countries, imported_at AS "importedAt"';
 
 /** Sites of the present list that are held against a newer one at a time. */
 const DIFFERENCE_PART = 10_000;
@@ -127,7 +127,10 @@ export class Directory {
         ]);
       // Without fresh figures the next import would look through all groups for each site that it takes away.
       await manager.query('ANALYZE directory_site, directory_group');
-      await manager.query('UPDATE directory_list SET site_count = $2 WHERE id = $1', [id, end.counts.good]);
+      await manager.query(
+        `UPDATE directory_list SET site_count = $2, countries = ARRAY(SELECT DISTINCT country FROM directory_site WHERE list_id = $1 AND country <> '' ORDER BY country) WHERE id = $1`,
+        [id, end.counts.good],
+      );
       // Last, since it holds up other imports until this one is over.
       await manager.query(NEW_STAMP);
       const [summary] = (await manager.query(`SELECT ${LIST_COLUMNS} FROM directory_list WHERE id = $1`, [

@@ -4,7 +4,7 @@ import type { ReadChunk } from './reading';
 
 /** Columns of `directory_site` as JSON records give them. */
 const SITE_RECORD =
-  'line integer, call_sign text, module text, name text, place text, lat double precision, lon double precision, tx_hz bigint, rx_hz bigint, modes text[], color_code smallint, tone text, tone_out text, width_hz integer, status text, confirmed_on date, notes text, nac text, group_id text, networks text[], linked text, fingerprint text';
+  'line integer, call_sign text, module text, name text, place text, lat double precision, lon double precision, tx_hz bigint, rx_hz bigint, modes text[], color_code smallint, tone text, tone_out text, width_hz integer, status text, confirmed_on date, notes text, nac text, group_id text, networks text[], linked text, country text, fingerprint text';
 const SITE_COLUMNS = SITE_RECORD.split(', ')
   .map((column) => column.split(' ')[0])
   .join(', ');

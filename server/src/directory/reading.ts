@@ -92,6 +92,7 @@ function record(line: number, site: ListedSite): object {
     group_id: site.groupId,
     networks: site.networks.map(clean),
     linked: clean(site.linked),
+    country: clean(site.country),
     fingerprint: fingerprint(site),
   };
 }

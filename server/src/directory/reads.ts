@@ -19,6 +19,8 @@ export interface SiteFilter {
   /** Part of the name of a network, family or room network it reaches. */
   network: string | null;
   status: ListedSite['status'] | null;
+  /** As a list writes it. */
+  country: string | null;
 }
 
 export interface NearQuery extends SiteFilter {
@@ -51,6 +53,7 @@ interface Spot extends Position {
   status: ListedSite['status'];
   networks: string[];
   linked: string;
+  country: string;
   callSign: string;
   name: string;
   place: string;
@@ -63,15 +66,16 @@ const MOST_LOOKS = 300_000;
 /** Which spots are asked for; `undefined` when all are. */
 function keeper(
   spots: readonly Spot[],
-  { mode, sends, network, status }: SiteFilter,
+  { mode, sends, network, status, country }: SiteFilter,
 ): ((at: number) => boolean) | undefined {
-  if (mode === null && sends === null && network === null && status === null) return undefined;
+  if (mode === null && sends === null && network === null && status === null && country === null) return undefined;
   const wanted = network?.toLowerCase();
   return (at) => {
     const spot = spots[at]!;
     if (mode !== null && !spot.modes.includes(mode)) return false;
     if (sends !== null && (spot.txHz < sends.lowHz || spot.txHz > sends.highHz)) return false;
     if (status !== null && spot.status !== status) return false;
+    if (country !== null && spot.country.toLowerCase() !== country.toLowerCase()) return false;
     return wanted === undefined || [...spot.networks, spot.linked].some((name) => name.toLowerCase().includes(wanted));
   };
 }
@@ -134,7 +138,7 @@ export class DirectoryReads {
   }
 
   /** By words, wherever they are and also where nobody has said where: the nearest first, then by call sign. */
-  async find({ words, placed, from, limit, mode, sends, network, status }: FindQuery): Promise<FoundSites> {
+  async find({ words, placed, from, limit, mode, sends, network, status, country }: FindQuery): Promise<FoundSites> {
     const values: unknown[] = [];
     const value = (one: unknown) => `$${values.push(one)}`;
     const like = (text: string) => `%${text.replace(/[\\%_]/g, '\\$&')}%`;
@@ -150,6 +154,7 @@ export class DirectoryReads {
     if (mode !== null) wanted.push(`${value(mode)} = ANY (modes)`);
     if (sends !== null) wanted.push(`tx_hz BETWEEN ${value(sends.lowHz)} AND ${value(sends.highHz)}`);
     if (status !== null) wanted.push(`status = ${value(status)}`);
+    if (country !== null) wanted.push(`lower(country) = lower(${value(country)})`);
     if (network !== null) wanted.push(`array_to_string(networks || linked, chr(31)) ILIKE ${value(like(network))}`);
     // On a sphere with its meridians drawn together it is near enough to choose by; what was chosen is then measured.
     const near = from
@@ -214,7 +219,7 @@ export class DirectoryReads {
   /** Made after the stamp was read: should a list come in between, the next one finds another stamp. */
   private async make(): Promise<Index> {
     const spots = (await this.query(
-      `SELECT list_id AS "listId", line, lat, lon, modes, tx_hz::float8 AS "txHz", status, networks, linked,
+      `SELECT list_id AS "listId", line, lat, lon, modes, tx_hz::float8 AS "txHz", status, networks, linked, country,
          call_sign AS "callSign", name, place
        FROM directory_site
        WHERE lat IS NOT NULL AND lon IS NOT NULL AND list_id IN (SELECT id FROM directory_list WHERE forgotten_at IS NULL)

@@ -44,7 +44,7 @@ export const USE_SCHEMA = {
 
 export const LIST_SCHEMA = {
   type: 'object',
-  required: ['id', 'name', 'source', 'licence', 'issuedOn', 'layout', 'sites', 'importedAt'],
+  required: ['id', 'name', 'source', 'licence', 'issuedOn', 'layout', 'sites', 'countries', 'importedAt'],
   properties: {
     id: UUID,
     name: { type: 'string' },
@@ -53,6 +53,7 @@ export const LIST_SCHEMA = {
     issuedOn: { type: ['string', 'null'] },
     layout: { type: 'string' },
     sites: { type: 'integer' },
+    countries: { type: 'array', items: { type: 'string' } },
     importedAt: { type: 'string' },
   },
   additionalProperties: false,
@@ -181,6 +182,7 @@ const FILED_SITE = {
   groupId: TEXT_OR_NULL,
   networks: { type: 'array', items: { type: 'string' } },
   linked: { type: 'string' },
+  country: { type: 'string' },
   listIssuedOn: TEXT_OR_NULL,
   groups: {
     type: 'array',
@@ -198,7 +200,7 @@ const METRES = { type: 'number', minimum: 0 };
 
 export const TRIP_BODY = {
   type: 'object',
-  required: ['points', 'widthM', 'mode', 'sends', 'network', 'status'],
+  required: ['points', 'widthM', 'mode', 'sends', 'network', 'status', 'country'],
   properties: {
     points: {
       type: 'array',
@@ -223,6 +225,7 @@ export const TRIP_BODY = {
       additionalProperties: false,
     }),
     network: orNull({ ...LINE, minLength: 1, maxLength: 100 }),
+    country: orNull({ ...LINE, minLength: 1, maxLength: 60 }),
     status: orNull({ enum: ['on the air', 'off the air', 'not said'] }),
   },
   additionalProperties: false,

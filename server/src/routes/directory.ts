@@ -133,6 +133,7 @@ function filterOf(ctx: Context): SiteFilter {
     sends: sendsOf(ctx),
     network: text(ctx, 'network', 100) || null,
     status: oneOf(ctx, 'status', STATUSES),
+    country: text(ctx, 'country', 60) || null,
   };
 }
 

@@ -28,6 +28,8 @@ export interface PlanSummary {
 
 export interface SavedEdit extends EditRecord {
   version: number;
+  /** ISO 8601. */
+  at: string;
 }
 
 export interface OutgoingEdit {
@@ -68,7 +70,7 @@ export interface ListPreview extends ListCounts {
   alike: { name: string; share: number } | null;
 }
 
-export const EVERY_SITE: SiteFilter = { mode: '', sends: null, network: '', status: '' };
+export const EVERY_SITE: SiteFilter = { mode: '', sends: null, network: '', status: '', country: '' };
 
 /** Empty where nothing is asked for. */
 export interface SiteFilter {
@@ -77,6 +79,7 @@ export interface SiteFilter {
   sends: Band | null;
   network: string;
   status: string;
+  country: string;
 }
 
 /** The server, or what it needs, does not answer now; whatever was asked is asked again later. */
@@ -267,13 +270,21 @@ export const api = {
   along: (
     points: readonly Position[],
     widthM: number,
-    { mode, sends, network, status }: SiteFilter,
+    { mode, sends, network, status, country }: SiteFilter,
     signal: AbortSignal,
   ) =>
     call<Trip>(
       'POST',
       '/sites/along',
-      { points, widthM, mode: mode || null, sends, network: network || null, status: status || null },
+      {
+        points,
+        widthM,
+        mode: mode || null,
+        sends,
+        network: network || null,
+        status: status || null,
+        country: country || null,
+      },
       signal,
     ),
   map: (signal: AbortSignal) => call<SiteMap>('GET', '/sites/map', undefined, signal),

@@ -9,6 +9,8 @@ import { ApiProblem, type Opened, type OutgoingEdit, type SavedEdit, ServerGone 
 import type { StoredPending } from './pending-store';
 import { PlanSession, type SaveState } from './session';
 
+const NOW = '2026-11-20T10:00:00.000Z';
+
 /** The server's rules in memory: versions, 409 with what happened since, and answers that get lost on the way back. */
 class Server {
   plan = samplePlan();
@@ -51,7 +53,7 @@ class Server {
     for (const edit of edits) {
       const { plan, patches, inverse } = editByPatches(this.plan, edit.patches);
       this.plan = plan;
-      this.rows.push({ ...edit, patches, inverse, version: this.version + 1 });
+      this.rows.push({ ...edit, patches, inverse, version: this.version + 1, at: NOW });
     }
   }
 
@@ -232,6 +234,7 @@ describe('session', () => {
     server.rows.push({
       ...editByPatches(server.plan, [{ op: 'replace', path: '/station/operator', value: 'Tam' }]),
       id: 'theirs',
+      at: NOW,
       kind: 'edit',
       target: null,
       label: 'theirs',

@@ -144,9 +144,15 @@ const kitWorker = {
     }),
 
   /** What the files of a kit are to the holder of a plan, as a start for a radio's codeplug. */
-  borrow: (plan: Plan, radioId: string, kit: Kit, listed: ListedIn[]): Promise<Outcome<Borrowing>> =>
+  borrow: (
+    plan: Plan,
+    radioId: string,
+    kit: Kit,
+    listed: ListedIn[],
+    base: NamedBytes[] | null,
+  ): Promise<Outcome<Borrowing>> =>
     attempt(async () => {
-      const { files } = await filesOf(kit);
+      const files = base ? await openFiles(base) : (await filesOf(kit)).files;
       const { tables, findings } = kitTables(kit, files);
       const { codeplug } = readKit(tables, KIT_MODES, { findings });
       const owners = ownersIn(

@@ -67,6 +67,9 @@ export const TONE_TURN_WORDS = {
   'both inverted': /^(r|i|rr|ii|r-r|r\/r|i\/i|inv\w*|rev\w*|yes|on|1)$/,
 } as const satisfies Record<string, RegExp>;
 
+/** Without a title they are no guess; with one that may mean them they are taken. */
+const TELLING = 0.35;
+
 const code = (side: 'tx' | 'rx', title: string, heading: RegExp): KitField => ({
   id: `tone-code-${side}`,
   title,
@@ -85,7 +88,7 @@ const kind = (side: 'tx' | 'rx', title: string): KitField => ({
   ),
   loose: new RegExp(`^${has(EITHER, side === 'tx' ? SENT : HEARD)}`),
   never: new RegExp(String.raw`\b${side === 'tx' ? HEARD : SENT}\b|\b${TURN}\b`),
-  telling: 0.4,
+  telling: TELLING,
   alone: (cells) => cells.some((cell) => /\p{L}/u.test(cell)),
 });
 
@@ -103,7 +106,7 @@ export const TONE_COLUMNS: readonly KitField[] = [
     ),
     loose: new RegExp(String.raw`^${EITHER}$|^(squelch|sql|rauschsperre) ?(${KIND})$|^squelchart$`),
     never: new RegExp(String.raw`\b${TURN}\b|\b${SENT}\b|\b${HEARD}\b`),
-    telling: 0.5,
+    telling: TELLING,
     // “Carrier” alone says how a squelch works, not which tone there is.
     alone: (cells) => cells.some((cell) => /tone?|tsq|sql|enc|ctcss|dcs|tono|toon/i.test(cell)),
   },

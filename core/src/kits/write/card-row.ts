@@ -16,12 +16,13 @@ const degrees = (value: number) => String(Math.round(value * 1e6));
 
 /** What a list of sites says of a site. `modeId`: as which of its modes. */
 export function cardRow(site: ListedSite, modeId: string, list: string): CardRow {
-  const { callSign, module, name, place, txHz, rxHz, lat, lon, tone } = site;
+  const { callSign, module, name, place, country, txHz, rxHz, lat, lon, tone } = site;
   const shift = (rxHz ?? txHz) - txHz;
   return {
     name: name || place || callSign,
     texts: {
       place,
+      ...(country === '' ? {} : { country }),
       group: list,
       call: module === '' ? callSign : withLetter(callSign, module),
       gateway: withLetter(callSign, 'G'),

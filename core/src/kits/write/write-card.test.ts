@@ -25,6 +25,33 @@ async function card(text = CARD) {
 const textOf = (bytes: Uint8Array) => new TextDecoder().decode(bytes);
 
 describe('a card with a list of sites', () => {
+  it('says the country and the tone that opens a site, where it has columns for them', async () => {
+    const { kit, files } = await card(
+      'Name,Repeater call,Country,Freq,Offset,Dup,Tone Mode,Tone,Lat,Lon\r\n' +
+        'Old,QO1OLD B,Ostrey,438.650000,7.600000,DUP-,OFF,88.5,46.5,-33.1\r\n' +
+        'Tall,QO1TAL B,Ostrey,438.675000,7.600000,DUP-,TONE,100.0,46.6,-33.2\r\n',
+    );
+    const site = { ...sites[0]!.site, callSign: 'QO2NEW', module: 'B', name: 'New', country: 'Hallin', tone: '110.9' };
+    const plain = { ...site, callSign: 'QO2OPN', name: 'Open', tone: 'none' };
+    const unsaid = { ...site, callSign: 'QO2UNS', name: 'Unsaid', tone: null };
+    const given = [site, plain, unsaid].map((one) => cardRow(one, 'dmr', 'Isles'));
+    const written = await writeCard(kit, files, given, null);
+    expect(written.wrong).toEqual([]);
+    const [, ...lines] = textOf(written.files[0]!.bytes).trim().split('\r\n');
+    expect(
+      lines.map((line) =>
+        line
+          .split(',')
+          .slice(2, 8)
+          .filter((_, at) => at !== 1 && at !== 2),
+      ),
+    ).toEqual([
+      ['Hallin', 'DUP-', 'TONE', '110.9'],
+      ['Hallin', 'DUP-', 'OFF', expect.any(String)],
+      ['Hallin', 'DUP-', 'OFF', expect.any(String)],
+    ]);
+  });
+
   it('is known by its columns', async () => {
     const { learnt } = await card();
     expect(learnt.tables[0]!.layout.role).toBe('site list');

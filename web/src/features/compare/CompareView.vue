@@ -8,11 +8,13 @@ import { MODES } from '@relay/core/registries/modes';
 import { EmptyState, FilePick, PageHead, VirtualRows } from '../../fields';
 import { MATCH_WORDS, matchDetail } from '../../fields/match-words';
 import { usePlanStore } from '../../sync/plan-store';
+import { messageOf } from '../../sync/message-of';
+import { codeplugsBefore, type Past, pastOf, whenOf } from './past';
 import { codeplugsIn, sidesOf } from './sides';
 
 const props = defineProps<{ planId: string }>();
 const store = usePlanStore();
-const read = shallowRef<{ name: string; codeplug: Codeplug }[]>([]);
+const read = shallowRef<readonly { name: string; codeplug: Codeplug }[]>([]);
 const problem = ref('');
 const sides = computed(() => sidesOf(store.plan!, read.value));
 const leftId = ref('');
@@ -52,6 +54,25 @@ async function give(file: File): Promise<void> {
   rightId.value = `file/${read.value.length - found.length}`;
 }
 
+const past = shallowRef<Past | null>(null);
+
+/** Versions are asked for when somebody wants one: a plan may have a long history. */
+async function askPast(): Promise<void> {
+  problem.value = '';
+  try {
+    past.value = await pastOf(props.planId);
+  } catch (error) {
+    problem.value = `Older versions cannot be had: ${messageOf(error)}`;
+  }
+}
+
+function takeVersion(editId: string): void {
+  const found = codeplugsBefore(past.value!, editId);
+  const mine = found.findIndex(({ radioId }) => left.value?.id === `plan/${radioId}`);
+  read.value = [...read.value, ...found];
+  if (found.length > 0) rightId.value = `file/${read.value.length - found.length + Math.max(0, mine)}`;
+}
+
 function look(one: ChannelMatch): void {
   worksId.value = one.hereId ?? '';
   failsId.value = one.thereId ?? '';
@@ -60,6 +81,22 @@ function look(one: ChannelMatch): void {
 
 <template>
   <PageHead title="Compare" detail="Two codeplugs by what their channels are, not by their rows"
+    ><el-button v-if="!past" data-testid="compare-past" @click="askPast">With an older version</el-button
+    ><el-select
+      v-else
+      class="past"
+      filterable
+      :model-value="''"
+      :placeholder="past.versions.length === 0 ? 'no older version' : 'As it was before …'"
+      aria-label="Older versions of this plan"
+      @update:model-value="takeVersion($event as string)"
+    >
+      <el-option
+        v-for="one in past.versions"
+        :key="one.editId"
+        :value="one.editId"
+        :label="`${whenOf(one)}: ${one.label}`"
+      /> </el-select
     ><FilePick
       label="A plan file or a codeplug table, to compare with"
       accept=".json,.csv"
@@ -179,6 +216,10 @@ function look(one: ChannelMatch): void {
 
 .sides .el-select {
   width: 280px;
+}
+
+.past {
+  width: 300px;
 }
 
 .detail {

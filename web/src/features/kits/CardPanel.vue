@@ -2,6 +2,8 @@
 /** The list of sites that a radio takes from a card, filled from the directory with what is near. */
 import { computed, ref, shallowRef } from 'vue';
 import { MODES } from '@relay/core/registries/modes';
+import { countriesOf } from '@relay/core/lists/countries';
+import type { ListSummary } from '@relay/core/lists/filed';
 import type { ModeId, Radio } from '@relay/core/plan/types';
 import { api } from '../../sync/api';
 import { messageOf } from '../../sync/message-of';
@@ -16,12 +18,14 @@ const withinKm = ref(200);
 const most = ref<number | null>(null);
 const report = computed(() => carded.value?.report ?? null);
 const room = computed(() => (typeof most.value === 'number' && most.value > 0 ? most.value : null));
-const lists = shallowRef<string[]>([]);
+const lists = shallowRef<ListSummary[]>([]);
+const countries = computed(() => countriesOf(lists.value));
+const country = ref('');
 const list = ref('');
 const trip = ref('');
 const problem = ref('');
 void api.lists().then(
-  (all) => (lists.value = all.map(({ name }) => name)),
+  (all) => (lists.value = all),
   (error: unknown) => (problem.value = `The lists cannot be named: ${messageOf(error)}`),
 );
 
@@ -31,6 +35,7 @@ const fill = () =>
     withinKm: withinKm.value,
     most: room.value,
     list: list.value,
+    country: country.value,
     trip: trip.value,
   });
 </script>
@@ -77,7 +82,14 @@ const fill = () =>
         >from
         <el-select v-model="list" size="small" aria-label="From which list">
           <el-option value="" label="every list" />
-          <el-option v-for="one in lists" :key="one" :value="one" :label="one" />
+          <el-option v-for="{ id, name } in lists" :key="id" :value="name" :label="name" />
+        </el-select>
+      </label>
+      <label v-if="countries.length > 0"
+        >in
+        <el-select v-model="country" size="small" aria-label="In which country">
+          <el-option value="" label="every country" />
+          <el-option v-for="one in countries" :key="one" :value="one" :label="one" />
         </el-select>
       </label>
       <label class="trip"

@@ -34,6 +34,18 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
     draft.kits.byId[props.kit.id]!.tables[at]![key] = value === null ? null : Math.min(value, most);
   });
 }
+
+const LETTERS: Readonly<Record<TableLayout['letters'], string>> = {
+  any: 'any',
+  plain: 'A to z, no accents',
+  capitals: 'capitals',
+};
+
+function setLetters(at: number, letters: TableLayout['letters']): void {
+  store.edit(`the letters of ${nameOf(props.kit.tables[at]!)}`, (draft) => {
+    draft.kits.byId[props.kit.id]!.tables[at]!.letters = letters;
+  });
+}
 </script>
 
 <template>
@@ -77,7 +89,8 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
             <th scope="col">Rows are</th>
             <th scope="col">Columns understood</th>
             <th scope="col">Most rows</th>
-            <th scope="col">Letters of a name</th>
+            <th scope="col">Length of a name</th>
+            <th scope="col">Letters</th>
             <th scope="col">Written as</th>
           </tr>
         </thead>
@@ -101,10 +114,21 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
                 class="limit short-input mono"
                 inputmode="numeric"
                 :value="table.nameLength ?? ''"
-                :placeholder="`${radio.limits.nameLength}, as the radio's`"
-                :aria-label="`Letters of a name in ${nameOf(table)}`"
+                :placeholder="`${radio.limits.nameLength} (radio)`"
+                :aria-label="`Length of a name in ${nameOf(table)}`"
                 @change="setLimit(at, 'nameLength', $event)"
               />
+            </td>
+            <td>
+              <el-select
+                size="small"
+                class="letters"
+                :model-value="table.letters"
+                :aria-label="`Letters that names in ${nameOf(table)} may have`"
+                @update:model-value="setLetters(at, $event as TableLayout['letters'])"
+              >
+                <el-option v-for="(words, letters) in LETTERS" :key="letters" :value="letters" :label="words" />
+              </el-select>
             </td>
             <td class="soft">{{ kit.files.find(({ name }) => name === table.file)?.dialect }}</td>
           </tr>
@@ -114,6 +138,14 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
     <div class="act-row">
       <el-button v-if="isKept" data-testid="borrow-kit" @click="files.borrow()"
         >Begin the codeplug with these files</el-button
+      >
+      <FilePick
+        v-else-if="hasChannels"
+        label="Files to begin the codeplug with"
+        multiple
+        data-testid="borrow-given"
+        @several="files.borrow"
+        >Begin the codeplug with files</FilePick
       >
       <el-button data-testid="correct-kit" @click="files.correct()">Correct what is what</el-button>
       <el-button data-testid="share-kit" @click="files.share()">Share the layout</el-button>
@@ -142,5 +174,9 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
 
 .limit {
   width: 96px;
+}
+
+.letters {
+  width: 150px;
 }
 </style>

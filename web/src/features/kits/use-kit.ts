@@ -34,6 +34,8 @@ export interface CardChoice {
   most: number | null;
   /** The name of a list; empty for all of them. */
   list: string;
+  /** As lists write it; empty for every country. */
+  country: string;
   /** Places, one a line; empty for what is near the station. */
   trip: string;
 }
@@ -217,14 +219,18 @@ export function useKit(radio: () => Radio | null) {
     return near.map((site) => ({ site, list: { name: site.listName, issuedOn: site.listIssuedOn } }));
   }
 
-  async function borrow(): Promise<void> {
+  /** `given`: where the plan does not keep the files. */
+  async function borrow(given: readonly File[] | null = null): Promise<void> {
+    const base = given && (await bytesOf(given));
     let unheard = '';
     const listed = await listedAround().catch((error: unknown) => {
       unheard = `The lists of sites could not be asked: ${messageOf(error)}`;
       return [];
     });
     const [plan, of] = [plain(store.plan!), plain(kit.value!)];
-    borrowing.value = await during('Looking at what was borrowed', () => now().borrow(plan, radio()!.id, of, listed));
+    borrowing.value = await during('Looking at what was borrowed', () =>
+      now().borrow(plan, radio()!.id, of, listed, base),
+    );
     problem.value ||= unheard;
   }
 
@@ -241,8 +247,8 @@ export function useKit(radio: () => Radio | null) {
   }
 
   /** Sites for the card: along a trip in the order of travel, else the nearest to the station first. */
-  async function sitesFor({ mode, withinKm, trip }: CardChoice): Promise<FiledSite[] | string> {
-    const filter = { ...EVERY_SITE, mode: MODES[mode].name };
+  async function sitesFor({ mode, withinKm, trip, country }: CardChoice): Promise<FiledSite[] | string> {
+    const filter = { ...EVERY_SITE, mode: MODES[mode].name, country };
     if (trip.trim() !== '') {
       const { points, problem: why } = readTrip(trip);
       if (why) return why;

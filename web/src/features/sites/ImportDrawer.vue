@@ -25,6 +25,7 @@ const TITLES: Readonly<Record<ColumnField, string>> = {
   module: 'module letter',
   name: 'name',
   place: 'place',
+  country: 'country',
   lat: 'latitude',
   lon: 'longitude',
   position: 'latitude and longitude',

@@ -6,7 +6,7 @@ import type { SiteFilter } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
 import type { DistanceUnit } from './place';
 
-defineProps<{ filter: SiteFilter; band: string; onMap: boolean }>();
+defineProps<{ filter: SiteFilter; band: string; onMap: boolean; countries: readonly string[] }>();
 defineEmits<{ ask: [query: Record<string, string | undefined>] }>();
 const unit = defineModel<DistanceUnit>('unit', { required: true });
 const store = usePlanStore();
@@ -47,6 +47,19 @@ const EVERY = 'every';
     ><el-option :value="EVERY" label="on and off" /><el-option value="on the air" label="on the air" /><el-option
       value="off the air"
       label="off the air"
+  /></el-select>
+  <el-select
+    v-if="countries.length > 0"
+    :persistent="false"
+    :model-value="filter.country || EVERY"
+    aria-label="Country"
+    class="mode"
+    @update:model-value="$emit('ask', { country: $event === EVERY ? undefined : String($event) })"
+    ><el-option :value="EVERY" label="every country" /><el-option
+      v-for="one in countries"
+      :key="one"
+      :value="one"
+      :label="one"
   /></el-select>
   <input
     class="plain-input network"

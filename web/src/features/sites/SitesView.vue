@@ -7,6 +7,7 @@ import { EmptyState, PageHead, TextField } from '../../fields';
 import { NextStep } from '../../panels';
 import { readPlace, type Taken } from '../../fields/field';
 import { licenceBands } from '@relay/core/units/bands';
+import { countriesOf } from '@relay/core/lists/countries';
 import { markGone, takenFrom } from '@relay/core/lists/gone';
 import { legBetween } from '@relay/core/units/geo/geodesic';
 import type { AlongSite, FiledSite, FoundSite, ListSummary, Trip } from '@relay/core/lists/filed';
@@ -47,7 +48,9 @@ const filter = computed<SiteFilter>(() => ({
   sends: licenceBands(store.plan!.station).find((one) => one.name === band.value) ?? null,
   network: String(route.query['network'] ?? ''),
   status: String(route.query['status'] ?? ''),
+  country: String(route.query['country'] ?? ''),
 }));
+const countries = computed(() => countriesOf(lists.value ?? []));
 const from = computed(
   () => (typeof route.query['from'] === 'string' ? readPlace(route.query['from']) : null) ?? homeOf(store.plan!),
 );
@@ -252,6 +255,7 @@ onMounted(() => void Promise.all([loadLists(), loadNear()]));
           v-model:unit="unit"
           :filter="filter"
           :band="band"
+          :countries="countries"
           :on-map="onMap"
           @ask="ask"
         />
