@@ -1,4 +1,5 @@
 /** The page on how well kits are understood, measured when it is made. */
+import { readFileSync } from 'node:fs';
 import { KIT_MODES } from '@relay/core/registries/kits';
 import { MODE_IDS } from '@relay/core/plan/modes/index';
 import { CHANNEL_COLUMNS } from '@relay/core/kits/channel-columns';
@@ -6,9 +7,34 @@ import { demoKits, kitOf } from '@relay/core/testing/kits/demo-kits';
 import { randomDialect } from '@relay/core/testing/kits/dialect';
 import { measure, type Measured } from '@relay/core/testing/kits/measure';
 import { randomOf } from '@relay/core/testing/kits/random';
+import type { KitFigure } from '../bench/kits';
 
 /** Seeds of programs that nobody looked at while the learner was written. */
 const UNSEEN = Array.from({ length: 100 }, (_, at) => 9001 + at);
+
+interface Speed {
+  on: string;
+  cores: number;
+  node: string;
+  figures: KitFigure[];
+}
+
+function speedTable(): string {
+  const { on, cores, node, figures } = JSON.parse(
+    readFileSync(new URL('kits-speed.json', import.meta.url), 'utf8'),
+  ) as Speed;
+  const rows = figures.map(
+    ({ what, ms, cutMs, goalMs }) =>
+      `| ${what} | ${ms.toFixed(0)} ms | ${(ms / cutMs).toFixed(1)} × | ${goalMs === null ? '' : `${goalMs} ms`} |`,
+  );
+  return `Measured by \`./relay bench kits --keep\` on ${on}, ${cores} cores, Node ${node}: the median of a few runs, each also as a
+multiple of cutting the same table with the CSV library alone in the same run.
+
+| what | time | cutting | goal |
+|---|---|---|---|
+${rows.join('\n')}
+`;
+}
 
 const percent = ({ right, cells }: Pick<Measured, 'right' | 'cells'>) => `${((100 * right) / cells).toFixed(2)} %`;
 
@@ -47,6 +73,8 @@ ${all.cells.toLocaleString('en')} cells, ${percent(all)} understood, ${all.wrong
 ${(all.questions / UNSEEN.length).toFixed(2)} questions each, ${all.most} at most. They are made of the same stock of titles and words as the six, in six languages, so they
 measure the learner's judgement, not its vocabulary: what a real program calls a thing in words that are not in the stock is asked or carried along.
 
+## How long it takes
+${speedTable()}
 ## What is understood
 ${titles.join(', ')}; zones, receive lists, contacts, room memories and tone codes; scan lists so far as they follow their channels; lists of sites for a card.
 

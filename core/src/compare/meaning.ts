@@ -6,6 +6,7 @@ import type { ColumnField } from '../codeplug/channel-field';
 import { PATH_WEIGHT } from '../codeplug/channel-field';
 import { channelFields } from '../codeplug/channel-fields';
 import type { CodeplugModes } from '../codeplug/mode-codeplug';
+import { MODE_DATA } from '../plan/modes';
 import { rows } from '../plan/table';
 import type { ChannelValues, CodeplugBlocks, Id, ModeId, Table } from '../plan/types';
 
@@ -118,7 +119,15 @@ class Comparison {
 
   differences(one: One, other: One): FieldDifference[] {
     if (one.mode !== other.mode)
-      return [{ fieldId: 'mode', title: 'Mode', here: one.mode, there: other.mode, weight: 10 }];
+      return [
+        {
+          fieldId: 'mode',
+          title: 'Mode',
+          here: MODE_DATA[one.mode].name,
+          there: MODE_DATA[other.mode].name,
+          weight: 10,
+        },
+      ];
     return this.differing(this.fields(one.mode), one, other)
       .map((field) => ({
         fieldId: field.id,

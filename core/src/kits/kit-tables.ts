@@ -145,14 +145,21 @@ export function columnsOfField(table: KitTable, field: string): readonly PlacedC
 export const cellOf = (table: KitTable, row: number, { at }: PlacedColumn): string =>
   table.table.rows[row]!.cells[at] ?? '';
 
-const keyColumns = new WeakMap<KitTable, readonly PlacedColumn[]>();
+const freeRows = new WeakMap<KitTable, Uint8Array>();
 
-/** Whether a row is a free place: no name, no frequency, no number. */
+function freeRowsOf(table: KitTable): Uint8Array {
+  const keys = ['name', 'rx', 'number', 'member'].flatMap((field) => columnsOfField(table, field));
+  const isFree = (row: number) =>
+    keys.length > 0 && keys.every((column) => /^[0.,\s]*$/.test(cellOf(table, row, column)));
+  return Uint8Array.from(table.table.rows, (_, row) => Number(isFree(row)));
+}
+
+/** Whether a row is a free place: no name, no frequency, no number. Found once a table: it is asked for in every pass. */
 export function isFreeRow(table: KitTable, row: number): boolean {
-  let keys = keyColumns.get(table);
-  if (!keys) {
-    keys = ['name', 'rx', 'number', 'member'].flatMap((field) => columnsOfField(table, field));
-    keyColumns.set(table, keys);
+  let known = freeRows.get(table);
+  if (!known) {
+    known = freeRowsOf(table);
+    freeRows.set(table, known);
   }
-  return keys.length > 0 && keys.every((column) => /^[0.,\s]*$/.test(cellOf(table, row, column)));
+  return known[row] === 1;
 }

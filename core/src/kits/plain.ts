@@ -15,8 +15,21 @@ export function plainTitle(text: string): string {
     .trim();
 }
 
+/** The same few words stand in thousands of cells. */
+const knownWords = new Map<string, string>();
+const MOST_KNOWN = 20_000;
+
 /** A word of a closed set: like a title, but what stands within it stays together. */
 export function plainWord(text: string): string {
+  const known = knownWords.get(text);
+  if (known !== undefined) return known;
+  const plain = plainOf(text);
+  if (knownWords.size >= MOST_KNOWN) knownWords.clear();
+  knownWords.set(text, plain);
+  return plain;
+}
+
+function plainOf(text: string): string {
   return text
     .trim()
     .replace(/ß/g, 'ss')

@@ -2,7 +2,7 @@
  * What the files of a kit mean: a codeplug, without links to sites and wants, and where each of its rows stands. A row
  * that cannot be understood is told and left out; the rest goes on.
  */
-import type { ColumnField } from '../codeplug/channel-field';
+import type { ColumnField, Reading } from '../codeplug/channel-field';
 import { channelFields } from '../codeplug/channel-fields';
 import { emptyCodeplug } from '../plan/create';
 import type { CellCodec, KitRole } from '../plan/kit';
@@ -48,6 +48,8 @@ export interface ReadOptions {
 const TEXT: CellCodec = { as: 'text', capitals: false, pad: 0 };
 
 const MOST_FINDINGS = 1000;
+/** Texts of a field that are read once only. */
+const MOST_READINGS = 2000;
 
 class Reader {
   readonly codeplug = emptyCodeplug();
@@ -259,7 +261,7 @@ class Reader {
     for (const field of this.fieldsIn(table)) {
       const there = texts.get(field.id);
       if (there === undefined || (field.modes && !field.modes.includes(mode))) continue;
-      const reading = field.readStored?.(there) ?? field.read(there, this.codeplug);
+      const reading = this.readingOf(field, there);
       if ('put' in reading) {
         reading.put(values);
         said.push(field.id);
@@ -288,6 +290,18 @@ class Reader {
     this.said.set(id, this.asSaid(said));
     this.put(id, table, row);
     return id;
+  }
+
+  private readonly readings = new Map<ColumnField, Map<string, Reading>>();
+
+  /** What a text is in a field: most texts stand in many rows. */
+  private readingOf(field: ColumnField, text: string): Reading {
+    const known = this.readings.get(field) ?? new Map<string, Reading>();
+    this.readings.set(field, known);
+    const reading = known.get(text) ?? field.readStored?.(text) ?? field.read(text, this.codeplug);
+    // What names a row of the codeplug hangs on what is in it by now.
+    if (!field.link && known.size < MOST_READINGS) known.set(text, reading);
+    return reading;
   }
 
   private readonly saidBy = new Map<string, ReadonlySet<string>>();

@@ -3,6 +3,7 @@ import Papa from 'papaparse';
 import { DELIMITER_NAMES, DELIMITERS, findDelimiter } from './delimiter';
 import { decodeBytes, encodeText, type Encoding } from './encoding';
 import { hasTitles } from './header';
+import { newlineOf } from './line-ends';
 import { checkCell, checkColumns, checkLines, checkRows } from './limits';
 import { type FileFault, type FileKind, hasEdits, type OpenFile, type TableEdit, type TableRow } from './table-file';
 
@@ -50,12 +51,6 @@ const COMMENT = /^\s*(#|;|\/\/|--)/;
 const WIDE = 3;
 /** How a file is written is learnt from so many of its lines. */
 const LEARNT_FROM = 300;
-
-/** Where line ends are mixed, cutting at the shorter one finds them all. */
-function newlineOf(text: string): '\r\n' | '\n' | '\r' {
-  if (!text.includes('\n')) return '\r';
-  return /(^|[^\r])\n/.test(text) ? '\n' : '\r\n';
-}
 
 /** How many line ends a text has. */
 function linesIn(text: string): number {

@@ -15,6 +15,8 @@ export interface Candidate {
   because: Because;
   /** Words of it that are not known. */
   unknown: string[];
+  /** Of some of those it is known what they could mean. */
+  maybe?: ReadonlyMap<string, readonly string[]>;
 }
 
 /** From here on a guess is taken without a doubt mark. */

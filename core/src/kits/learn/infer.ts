@@ -272,16 +272,23 @@ function code(column: Column): Inferred | null {
   };
 }
 
-function text(column: Column, fits: (cell: string) => boolean): Inferred {
+const texts = new WeakMap<Column, Extract<CellCodec, { as: 'text' }>>();
+
+/** How the texts of a column are written: the same for every field that it could hold. */
+function textCodec(column: Column): Extract<CellCodec, { as: 'text' }> {
+  const known = texts.get(column);
+  if (known) return known;
   const letters = column.texts.map((one) => one.text);
   const capitals = letters.some((one) => /[A-Z]{2}/.test(one)) && letters.every((one) => one === one.toUpperCase());
   const lengths = new Set(column.cells.filter((cell) => cell !== '').map((cell) => cell.length));
   const isPadded = lengths.size === 1 && letters.some((one) => one.endsWith(' '));
-  return {
-    codec: { as: 'text', capitals, pad: isPadded ? [...lengths][0]! : 0 },
-    share: shareOf(column, fits),
-    unknown: [],
-  };
+  const codec = { as: 'text' as const, capitals, pad: isPadded ? [...lengths][0]! : 0 };
+  texts.set(column, codec);
+  return codec;
+}
+
+function text(column: Column, fits: (cell: string) => boolean): Inferred {
+  return { codec: textCodec(column), share: shareOf(column, fits), unknown: [] };
 }
 
 /** Whole numbers, each once, rising. */

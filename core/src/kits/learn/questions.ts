@@ -92,7 +92,7 @@ function ofColumn(draft: Draft, one: Candidate): Question {
 function ofWords(draft: Draft, one: Candidate): Question[] {
   const { reads } = one.field;
   if (reads.as !== 'words' || one.unknown.length === 0 || one.unknown.length > 6) return [];
-  const meanings = Object.keys(reads.words).filter((meaning) => !reads.vague?.includes(meaning));
+  const all = Object.keys(reads.words).filter((meaning) => !reads.vague?.includes(meaning));
   return one.unknown.map((word) => ({
     id: key(draft, `word-${one.column.at}-${word}`),
     ...place(draft),
@@ -100,7 +100,7 @@ function ofWords(draft: Draft, one: Candidate): Question[] {
     text: `What does “${word}” mean in ${columnName(one)}?`,
     why: `The column is taken for: ${one.field.title}.`,
     options: [
-      ...meanings.map((meaning) => ({
+      ...(one.maybe?.get(word) ?? all).map((meaning) => ({
         label: meaning,
         detail: '',
         answers: [{ is: 'word' as const, ...place(draft), column: one.column.at, word, meaning }],

@@ -34,16 +34,22 @@ function differs(draft: Draft, mode: Candidate, word: string): boolean {
   });
 }
 
-/** The meaning of a word that says less than one of ours; `null`: nothing tells. */
-function meantBy(draft: Draft, mode: Candidate, words: readonly [string, string][], [word, meaning]: [string, string]) {
+/** What a word of the selector can mean, by the other columns and words: one meaning, or several that are asked about. */
+function meaningsOf(
+  draft: Draft,
+  mode: Candidate,
+  words: readonly [string, string][],
+  [word, meaning]: [string, string],
+) {
   const hasTwo = takenAs(draft, 'tone-tx') !== undefined && takenAs(draft, 'tone-rx') !== undefined;
   if (meaning === 'tone') {
-    if (words.some(([, one]) => one === 'tone sent')) return 'tone both ways';
-    if (words.some(([, one]) => one === 'tone both ways')) return 'tone sent';
-    return hasTwo ? 'each its own' : null;
+    if (words.some(([, one]) => one === 'tone sent')) return ['tone both ways'];
+    if (words.some(([, one]) => one === 'tone both ways')) return ['tone sent'];
+    return hasTwo ? ['each its own'] : ['tone sent', 'tone both ways'];
   }
   // Two tones in one row: each may count for its direction, or the heard one for both.
-  return meaning === 'tone both ways' && differs(draft, mode, word) ? null : meaning;
+  const isEither = meaning === 'tone both ways' && differs(draft, mode, word);
+  return isEither ? ['tone both ways', 'heard tone both ways'] : [meaning];
 }
 
 /** Settles words that could mean several things; what nothing settles is asked. */
@@ -51,16 +57,12 @@ function takeModeWords(draft: Draft): void {
   const mode = takenAs(draft, 'tone-mode');
   if (mode?.codec.as !== 'words') return;
   const { words } = mode.codec;
-  const settled = words.map((pair) => ({ pair, meaning: meantBy(draft, mode, words, pair) }));
-  mode.codec = {
-    as: 'words',
-    words: settled.flatMap(({ pair: [word], meaning }): [string, string][] =>
-      meaning === null ? [] : [[word, meaning]],
-    ),
-  };
-  mode.unknown = [
-    ...new Set([...mode.unknown, ...settled.flatMap(({ pair, meaning }) => (meaning === null ? [pair[0]] : []))]),
-  ];
+  const found = words.map((pair) => ({ word: pair[0], meanings: meaningsOf(draft, mode, words, pair) }));
+  const settled = found.filter(({ meanings }) => meanings.length === 1);
+  const open = found.filter(({ meanings }) => meanings.length > 1);
+  mode.codec = { as: 'words', words: settled.map(({ word, meanings }): [string, string] => [word, meanings[0]!]) };
+  mode.unknown = [...new Set([...mode.unknown, ...open.map(({ word }) => word)])];
+  mode.maybe = new Map(open.map(({ word, meanings }) => [word, meanings]));
 }
 
 /** A tone column that holds none yet is written as the other one is. */

@@ -198,6 +198,11 @@ describe('a table that says tones in parts', () => {
   it('asks what a word means where rows hold two tones and it could mean either', async () => {
     const { learnt } = await typed({ 'channels.csv': FILE.replace('TSQL,100.0,100.0', 'TSQL,88.5,100.0') });
     expect(learnt.questions.map(({ text }) => text)).toEqual(['What does “TSQL” mean in “Tone Mode”?']);
+    expect(learnt.questions[0]!.options.map(({ label }) => label)).toEqual([
+      'tone both ways',
+      'heard tone both ways',
+      'None of these',
+    ]);
   });
 
   it('tells the row of which the parts do not agree, and reads the others', async () => {

@@ -5,8 +5,19 @@ import { NO_TONE, readTone } from '../../units/tones';
 import { numberIn, withDecimals } from '../numbers';
 import { isNothing, plainWord } from '../plain';
 
+/** There are some hundred and fifty tones: what a cell says is found once for each. */
+const knownTones = new WeakMap<CellCodec, Map<string, string | undefined>>();
+const MOST_KNOWN = 1000;
+
 /** `undefined`: no tone. */
-export function readToneCell({ none, hertz }: Extract<CellCodec, { as: 'tone' }>, cell: string): string | undefined {
+export function readToneCell(codec: Extract<CellCodec, { as: 'tone' }>, cell: string): string | undefined {
+  const known = knownTones.get(codec) ?? new Map<string, string | undefined>();
+  knownTones.set(codec, known);
+  if (!known.has(cell) && known.size < MOST_KNOWN) known.set(cell, toneIn(codec, cell));
+  return known.has(cell) ? known.get(cell) : toneIn(codec, cell);
+}
+
+function toneIn({ none, hertz }: Extract<CellCodec, { as: 'tone' }>, cell: string): string | undefined {
   if (none !== '' && (cell === none || (/^\D*$/.test(cell) && plainWord(cell) === plainWord(none)))) return NO_TONE;
   const number = hertz.tenths ? numberIn(cell.slice(hertz.prefix.length)) : null;
   const tone = readTone(number ? String(number.value / 10) : cell);

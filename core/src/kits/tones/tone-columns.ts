@@ -99,7 +99,7 @@ export const TONE_COLUMNS: readonly KitField[] = [
   code('rx', 'Digital code heard', new RegExp(`^${has(CODE, HEARD)}${lacks(TONE)}`)),
   {
     id: 'tone-mode',
-    title: 'What is sent and heard: tone, code or none',
+    title: 'Tone, code or none',
     reads: { as: 'words', words: TONE_MODE_WORDS, vague: ['tone'] },
     heading: new RegExp(
       String.raw`^${has(EITHER, KIND)}${lacks(SENT, HEARD)}|^(tonart|tonmodus|tontyp|tonbetriebsart|tonfunktion)$`,
@@ -110,11 +110,11 @@ export const TONE_COLUMNS: readonly KitField[] = [
     // “Carrier” alone says how a squelch works, not which tone there is.
     alone: (cells) => cells.some((cell) => /tone?|tsq|sql|enc|ctcss|dcs|tono|toon/i.test(cell)),
   },
-  kind('tx', 'Whether a tone or a code is sent'),
-  kind('rx', 'Whether a tone or a code is heard'),
+  kind('tx', 'Tone or code sent'),
+  kind('rx', 'Tone or code heard'),
   {
     id: 'tone-turn',
-    title: 'Which codes are inverted',
+    title: 'Inverted codes',
     reads: { as: 'words', words: TONE_TURN_WORDS },
     heading: new RegExp(`^${has(EITHER, TURN)}`),
     telling: 0,

@@ -94,6 +94,7 @@ export class Writing {
   private readonly fitters = new Map<WorkTable, { own: Set<string>; fit: ReturnType<typeof kitNames> }>();
   private readonly namesOfRole = new Map<KitRole, Set<string>>();
   private readonly rules = new Map<WorkTable, NameRules>();
+  private readonly wishes = new Map<WorkTable, Map<string, string>>();
   private readonly lookups = new Map<KitRole, (by: NamedBy, text: string) => Place | undefined>();
   private readonly cached = new Map<RecordRole, Records>();
 
@@ -219,7 +220,11 @@ export class Writing {
 
   /** What a name becomes in a table by itself, whatever other names there are. */
   wishIn(table: WorkTable, name: string): string {
-    return fittedName(this.rulesOf(table), name);
+    const known = this.wishes.get(table) ?? new Map<string, string>();
+    this.wishes.set(table, known);
+    const wish = known.get(name) ?? fittedName(this.rulesOf(table), name);
+    known.set(name, wish);
+    return wish;
   }
 
   rulesOf(table: WorkTable): NameRules {

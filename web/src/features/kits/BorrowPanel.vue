@@ -224,7 +224,7 @@ p {
 }
 
 .ticks {
-  max-height: 180px;
+  max-height: 280px;
   padding: 0;
   margin: 0;
   overflow: auto;

@@ -2,6 +2,7 @@
 /** A kit that is known: fill its files, compare with what the radio saved, correct and share it. */
 import { computed, ref } from 'vue';
 import type { Kit, TableLayout } from '@relay/core/plan/kit';
+import { rows } from '@relay/core/plan/table';
 import type { Radio } from '@relay/core/plan/types';
 import { FilePick } from '../../fields';
 import { usePlanStore } from '../../sync/plan-store';
@@ -35,6 +36,20 @@ function setLimit(at: number, key: 'mostRows' | 'nameLength', event: Event): voi
   });
 }
 
+/** Nothing is no name: the one before comes back. */
+function rename(input: HTMLInputElement): void {
+  const name = input.value.trim();
+  const isTaken = rows(store.plan!.kits).some((one) => one.id !== props.kit.id && one.name === name);
+  if (name === '' || isTaken) {
+    if (isTaken) store.notice = `Other files are called “${name}” already.`;
+    input.value = props.kit.name;
+    return;
+  }
+  store.edit(`files are called ${name}`, (draft) => {
+    draft.kits.byId[props.kit.id]!.name = name;
+  });
+}
+
 const LETTERS: Readonly<Record<TableLayout['letters'], string>> = {
   any: 'any',
   plain: 'A to z, no accents',
@@ -51,7 +66,14 @@ function setLetters(at: number, letters: TableLayout['letters']): void {
 <template>
   <section class="part" aria-labelledby="kit-title">
     <div class="head">
-      <h2 id="kit-title">{{ kit.name }}</h2>
+      <h2 id="kit-title" class="visually-hidden">{{ kit.name }}</h2>
+      <input
+        class="plain-input name"
+        :value="kit.name"
+        aria-label="Name of these files"
+        maxlength="60"
+        @change="rename($event.target as HTMLInputElement)"
+      />
       <span class="soft" data-testid="kit-state">
         {{ many(kit.files.length, 'file') }}, {{ many(kit.tables.length, 'table') }};
         {{
@@ -103,8 +125,9 @@ function setLetters(at: number, letters: TableLayout['letters']): void {
               <input
                 class="limit short-input mono"
                 inputmode="numeric"
+                :disabled="table.role === 'other'"
                 :value="table.mostRows ?? ''"
-                placeholder="not known"
+                :placeholder="table.role === 'other' ? '' : 'not known'"
                 :aria-label="`Most rows of ${nameOf(table)}`"
                 @change="setLimit(at, 'mostRows', $event)"
               />
@@ -113,8 +136,9 @@ function setLetters(at: number, letters: TableLayout['letters']): void {
               <input
                 class="limit short-input mono"
                 inputmode="numeric"
+                :disabled="table.role === 'other'"
                 :value="table.nameLength ?? ''"
-                :placeholder="`${radio.limits.nameLength} (radio)`"
+                :placeholder="table.role === 'other' ? '' : `${radio.limits.nameLength} (radio)`"
                 :aria-label="`Length of a name in ${nameOf(table)}`"
                 @change="setLimit(at, 'nameLength', $event)"
               />
@@ -123,6 +147,7 @@ function setLetters(at: number, letters: TableLayout['letters']): void {
               <el-select
                 size="small"
                 class="letters"
+                :disabled="table.role === 'other'"
                 :model-value="table.letters"
                 :aria-label="`Letters that names in ${nameOf(table)} may have`"
                 @update:model-value="setLetters(at, $event as TableLayout['letters'])"
@@ -174,6 +199,11 @@ function setLetters(at: number, letters: TableLayout['letters']): void {
 
 .limit {
   width: 96px;
+}
+
+.name {
+  width: 300px;
+  font-weight: 650;
 }
 
 .letters {
