@@ -16,7 +16,7 @@ import { followScanLists, writeRecordLists } from './lists';
 import { readBack } from './read-back';
 import { writeRecords } from './records';
 import { type LeftOut, type Loss, type WriteOptions, Writing } from './writing';
-import { writeZones } from './zones';
+import { writeZones, type ZonePart } from './zones';
 
 export interface WrittenKit {
   files: NamedBytes[];
@@ -33,14 +33,21 @@ export interface WrittenKit {
   findings: KitFinding[];
 }
 
-/** @throws ListTooLarge, UnreadableFile where a file that was made cannot be read again */
-export async function writeKit(
+/** New files that nobody has read back yet. */
+interface Filled {
+  writing: Writing;
+  zones: readonly ZonePart[];
+  made: NamedBytes[];
+}
+
+/** The new files, before they are read back: not to be handed out. */
+export async function fillFiles(
   codeplug: Codeplug,
   kit: Pick<Kit, 'tables'>,
   files: readonly NamedFile[],
   modes: KitModes,
   options: WriteOptions,
-): Promise<WrittenKit> {
+): Promise<Filled> {
   const { tables, findings } = kitTables(kit, files);
   const writing = new Writing(codeplug, modes, options, files, tables, findings);
   const roles = MODE_IDS.flatMap((mode) => modes[mode].kit.roles);
@@ -52,7 +59,18 @@ export async function writeKit(
   leaveShortLists(writing);
   const zones = writeZones(writing);
   followScanLists(writing);
-  const made = await bytesOf(writing, files);
+  return { writing, zones, made: await bytesOf(writing, files) };
+}
+
+/** @throws ListTooLarge, UnreadableFile where a file that was made cannot be read again */
+export async function writeKit(
+  codeplug: Codeplug,
+  kit: Pick<Kit, 'tables'>,
+  files: readonly NamedFile[],
+  modes: KitModes,
+  options: WriteOptions,
+): Promise<WrittenKit> {
+  const { writing, zones, made } = await fillFiles(codeplug, kit, files, modes, options);
   const wrong = await readBack(writing, kit, made, zones);
   const { content, kept, leftOut, losses, renamed } = writing;
   return {
