@@ -5,7 +5,7 @@ const FLOORS = [
   ['units', 'tables'],
   ['plan'],
   ['path'],
-  ['codeplug', 'settings'],
+  ['codeplug', 'settings', 'radios'],
   ['checks'],
   ['builder'],
   ['formats', 'compare', 'card', 'layouts'],

@@ -5,6 +5,7 @@ import { recordsOf } from '../plan/records';
 import { freeId, putRow, removeRow, rows } from '../plan/table';
 import type { Channel, Destination, Id, Plan } from '../plan/types';
 import type { Borrowing, BorrowModes, ProposedSite } from './borrowing';
+import { nameRoom } from '../codeplug/room';
 
 export interface BorrowChoice {
   /** Proposed sites and groups that are added. */
@@ -60,10 +61,10 @@ export function beginWith(
     const { identity } = modes[mode].kit;
     if (identity && radio[mode] !== null && identity.own(draft.station) !== '') identity.set(radio, draft.station);
   }
-  const long = rows(own.channels).filter(({ name }) => nameLength(name) > radio.limits.nameLength);
+  const long = rows(own.channels).filter(({ name }) => nameLength(name) > nameRoom(radio));
   const kept = rows(own.channels).filter((one) => !long.includes(one));
   const fit = nameFitter(
-    radio.limits.nameLength,
+    nameRoom(radio),
     kept.map(({ name }) => name),
   );
   for (const channel of long) channel.name = fit({ name: channel.name, qualifier: '' });

@@ -18,6 +18,7 @@ import { draftsFor } from './cross-drafts';
 import type { BuildModes, RadioWork } from './mode-build';
 import { buildProfiles } from './profile';
 import type { BuildItem, ChannelDraft } from './types';
+import { nameRoom, roomIn } from '../codeplug/room';
 
 export type Accept = (item: BuildItem) => boolean;
 
@@ -102,7 +103,7 @@ function nameAll({ plan, radio, codeplug }: Work, wanted: readonly Wanted[]): vo
     networksOf.get(nameOf(one))!.size > 1 ? placeName(plan, one.draft) : plan.sites.byId[one.draft.siteId]!.name;
   const names = fitNames(
     wanted.map((one) => ({ name: nameOf(one), qualifier: qualifier(one) })),
-    radio.limits.nameLength,
+    nameRoom(radio),
     taken,
     sharedWords(wanted.map(nameOf)),
   );
@@ -175,12 +176,12 @@ function addToZone(work: Work, draft: ChannelDraft, channelId: Id, channelName: 
   const base = `zn-${draft.networkId ?? draft.values.mode}-${draft.siteId}-${draft.use}`;
   const mine = (zone: Zone) => zone.id === base || zone.id.startsWith(`${base}-`);
   const withRoom = rows(codeplug.zones).find(
-    (zone) => mine(zone) && zone.channelIds.length < radio.limits.channelsPerZone,
+    (zone) => mine(zone) && zone.channelIds.length < roomIn(radio.limits.channelsPerZone),
   );
   const wish = [placeName(plan, draft), draft.use === 'service' ? 'service' : ''].join(' ');
   const [freshName] = fitNames(
     [{ name: wish, qualifier: plan.sites.byId[draft.siteId]!.name }],
-    radio.limits.nameLength,
+    nameRoom(radio),
     rows(codeplug.zones).map((zone) => zone.name),
   );
   const name = withRoom?.name ?? freshName!;

@@ -5,6 +5,7 @@ import type { Channel, Destination, Id, ModeId, Plan, Site, Zone } from '../plan
 import { furnished, type Work, workOn } from './build';
 import type { BuildModes } from './mode-build';
 import { nameFitter, type NameWish } from '../codeplug/names';
+import { nameRoom, roomIn } from '../codeplug/room';
 
 export interface ZoneRequest {
   radioId: Id;
@@ -72,26 +73,26 @@ export function buildZones(plan: Plan, modes: BuildModes, { radioId, siteIds, na
     ),
   );
   const channelName = nameFitter(
-    radio.limits.nameLength,
+    nameRoom(radio),
     rows(codeplug.channels).map((channel) => channel.name),
   );
   const zoneName = nameFitter(
-    radio.limits.nameLength,
+    nameRoom(radio),
     rows(codeplug.zones).map((zone) => zone.name),
   );
   let zone: Zone | null = null;
   for (const siteId of siteIds) {
     const site = plan.sites.byId[siteId];
     if (!site) continue;
-    for (const spot of spotsOf(plan, modes, site, radio.limits.nameLength, report.skipped)) {
+    for (const spot of spotsOf(plan, modes, site, nameRoom(radio), report.skipped)) {
       const skip = (why: string) => void report.skipped.push({ name: spot.wish.name, why });
       const mode = modes[spot.mode];
       if (radio[spot.mode] === null) {
         skip(`${radio.name} has no ${mode.name}`);
         continue;
       }
-      if (!zone || zone.channelIds.length >= radio.limits.channelsPerZone) {
-        if (codeplug.zones.order.length >= radio.limits.zones) {
+      if (!zone || zone.channelIds.length >= roomIn(radio.limits.channelsPerZone)) {
+        if (codeplug.zones.order.length >= roomIn(radio.limits.zones)) {
           skip(`${radio.name} holds ${radio.limits.zones} zones, and they are full`);
           continue;
         }
@@ -105,7 +106,7 @@ export function buildZones(plan: Plan, modes: BuildModes, { radioId, siteIds, na
       const key = keyOf(site.id, spot.destination);
       let channelId = present.get(key);
       if (channelId === undefined) {
-        if (codeplug.channels.order.length >= radio.limits.channels) {
+        if (codeplug.channels.order.length >= roomIn(radio.limits.channels)) {
           skip(`${radio.name} holds ${radio.limits.channels} channels, and they are full`);
           continue;
         }

@@ -4,6 +4,7 @@ import { nameFitter } from '../codeplug/names';
 import { type Patch, toPointer } from '../plan/patches';
 import { freeId, rows } from '../plan/table';
 import type { Channel, ChannelValues, Codeplug, Destination, Id, Radio, Site } from '../plan/types';
+import { nameRoom, roomIn } from '../codeplug/room';
 
 export interface Beside {
   site: Site;
@@ -32,7 +33,7 @@ export function addedChannel(
   const { base, name: wish, power, site, values, destination } = added;
   const id = freeId(base, (taken) => taken in codeplug.channels.byId);
   const fit = nameFitter(
-    radio.limits.nameLength,
+    nameRoom(radio),
     rows(codeplug.channels).map((one) => one.name),
   );
   const name = fit({ name: wish, qualifier: site.name });
@@ -51,9 +52,9 @@ export function addedChannel(
  */
 export function channelBeside(radio: Radio, codeplug: Codeplug, channel: Channel, beside: Beside): Patch[] {
   const { site, values, destination } = beside;
-  const zones = rows(codeplug.zones).filter((one) => one.channelIds.length < radio.limits.channelsPerZone);
+  const zones = rows(codeplug.zones).filter((one) => one.channelIds.length < roomIn(radio.limits.channelsPerZone));
   const zone = zones.find((one) => one.channelIds.includes(channel.id)) ?? zones[0];
-  if (!zone || codeplug.channels.order.length >= radio.limits.channels) return [];
+  if (!zone || codeplug.channels.order.length >= roomIn(radio.limits.channels)) return [];
   if (!radioTunes(radio, site.txHz) || !radioTunes(radio, site.rxHz)) return [];
   const { id, patches } = addedChannel(radio, codeplug, {
     base: `ch-${values.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`,

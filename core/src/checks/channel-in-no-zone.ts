@@ -3,6 +3,7 @@ import { freeId, rows } from '../plan/table';
 import type { Codeplug, Id, Zone } from '../plan/types';
 import { defineCheck } from './check';
 import { channelNames, eachCodeplug } from './walk';
+import { nameRoom, roomIn } from '../codeplug/room';
 
 /** The press that makes a zone for channels that have none. */
 function zoneFix(pointer: string, codeplug: Codeplug, channel: { id: Id }, zones: readonly Zone[], length: number) {
@@ -40,7 +41,7 @@ export const channelInNoZone = defineCheck({
       const zones = rows(codeplug.zones);
       for (const channel of channelNames(index, radio.id)) {
         if (zonesOf.has(channel.id)) continue;
-        const room = zones.find((zone) => zone.channelIds.length < radio.limits.channelsPerZone);
+        const room = zones.find((zone) => zone.channelIds.length < roomIn(radio.limits.channelsPerZone));
         const fixes = room
           ? [
               {
@@ -51,8 +52,8 @@ export const channelInNoZone = defineCheck({
                 ],
               },
             ]
-          : radio.limits.zones > zones.length
-            ? [zoneFix(pointer, codeplug, channel, zones, radio.limits.nameLength)]
+          : roomIn(radio.limits.zones) > zones.length
+            ? [zoneFix(pointer, codeplug, channel, zones, nameRoom(radio))]
             : [];
         report({
           message: 'none',

@@ -5,7 +5,10 @@ import { defineCheck } from './check';
 import { eachCodeplug } from './walk';
 
 /** Whatever a radio holds in tables: what it is, how many there are and how many fit. */
-function counts(radio: Radio, codeplug: Codeplug): { key: string; what: string; has: number; expects: number }[] {
+function counts(
+  radio: Radio,
+  codeplug: Codeplug,
+): { key: string; what: string; has: number; expects: number | null }[] {
   const own = [
     { key: 'channels', what: 'channels', has: codeplug.channels.order.length, expects: radio.limits.channels },
     { key: 'zones', what: 'zones', has: codeplug.zones.order.length, expects: radio.limits.zones },
@@ -37,7 +40,7 @@ export const codeplugOverCapacity = defineCheck({
   check(index, report) {
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
       for (const { key, what, has, expects } of counts(radio, codeplug)) {
-        if (has > expects)
+        if (expects !== null && has > expects)
           report({
             message: 'over',
             data: { radio: radio.name, what, has, expects },
@@ -50,7 +53,7 @@ export const codeplugOverCapacity = defineCheck({
         const { what: members, count, limit } = kind.members;
         for (const row of rows(table)) {
           const [has, expects] = [count(row), limit(radio)];
-          if (has <= expects) continue;
+          if (expects === null || has <= expects) continue;
           const data = {
             what: `${kind.what[0]!.toUpperCase()}${kind.what.slice(1)}`,
             list: row.name,

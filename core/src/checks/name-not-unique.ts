@@ -3,6 +3,7 @@ import { namedTables } from '../plan/records';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
 import { channelNames, eachCodeplug, set } from './walk';
+import { nameRoom } from '../codeplug/room';
 
 export const nameNotUnique = defineCheck({
   id: 'name-not-unique',
@@ -17,7 +18,7 @@ export const nameNotUnique = defineCheck({
   fixes: { rename: 'Rename this one to “{name}”' },
   check(index, report) {
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
-      const length = radio.limits.nameLength;
+      const length = nameRoom(radio);
       for (const { kind: key, what: kind, table } of namedTables(codeplug, (record) => record.distinct === true)) {
         const named = key === 'channels' ? channelNames(index, radio.id) : rows(table);
         const counts = new Map<string, number>();

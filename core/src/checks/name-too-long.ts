@@ -3,6 +3,7 @@ import { namedTables } from '../plan/records';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
 import { channelNames, eachCodeplug, set } from './walk';
+import { nameRoom } from '../codeplug/room';
 
 export const nameTooLong = defineCheck({
   id: 'name-too-long',
@@ -17,7 +18,7 @@ export const nameTooLong = defineCheck({
   fixes: { shorten: 'Shorten to “{short}”' },
   check(index, report) {
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
-      const expects = radio.limits.nameLength;
+      const expects = nameRoom(radio);
       for (const { kind, table } of namedTables(codeplug, (record) => record.named === true)) {
         const names = kind === 'channels' ? channelNames(index, radio.id) : rows(table);
         let shared: ReadonlySet<string> | null = null;

@@ -10,6 +10,7 @@ import { type Patch, toPointer } from '../plan/patches';
 import { freeId, rows } from '../plan/table';
 import type { Destination, Hotspot, NetworkModeId, Plan, Radio, RecallSlot } from '../plan/types';
 import { addedChannel } from './channel-beside';
+import { nameRoom, roomIn } from '../codeplug/room';
 
 /** What an entry is called before its name is made to fit: `3 Travel`. */
 function titleOf(plan: Plan, site: Hotspot, slot: RecallSlot): string {
@@ -48,7 +49,7 @@ function hasRoom(plan: Plan, modes: Modes, radio: Radio, mode: NetworkModeId): b
   const { codes } = modes[mode].recall!;
   return codes
     ? codes.of(codeplug).order.length < codes.most(radio)
-    : codeplug.channels.order.length < radio.limits.channels;
+    : codeplug.channels.order.length < roomIn(radio.limits.channels);
 }
 
 /**
@@ -109,7 +110,7 @@ function codePatches(...[plan, modes, site, slot, radio, mode]: About): Patch[] 
   const at = (...path: string[]) => toPointer(['codeplugs', radio.id, ...codes.path, ...path]);
   const id = freeId(`code-${slot.id}`.slice(0, 50), (taken) => taken in table.byId);
   const fit = nameFitter(
-    radio.limits.nameLength,
+    nameRoom(radio),
     rows(table).map((one) => one.name),
   );
   const recalls = { siteId: site.id, slotId: slot.id };
@@ -150,15 +151,15 @@ function zonePatches(plan: Plan, site: Hotspot, radio: Radio, channelId: string)
   const at = (...path: string[]) => toPointer(['codeplugs', radio.id, 'zones', ...path]);
   const base = `zn-recall-${site.id}`.slice(0, 50);
   const isMine = ({ id }: { id: string }) => id === base || id.startsWith(`${base}-`);
-  const there = all.find((one) => isMine(one) && one.channelIds.length < radio.limits.channelsPerZone);
+  const there = all.find((one) => isMine(one) && one.channelIds.length < roomIn(radio.limits.channelsPerZone));
   if (there) return [{ op: 'add', path: at('byId', there.id, 'channelIds', '-'), value: channelId }];
-  if (all.length >= radio.limits.zones) {
-    const other = all.find((one) => one.channelIds.length < radio.limits.channelsPerZone);
+  if (all.length >= roomIn(radio.limits.zones)) {
+    const other = all.find((one) => one.channelIds.length < roomIn(radio.limits.channelsPerZone));
     return other ? [{ op: 'add', path: at('byId', other.id, 'channelIds', '-'), value: channelId }] : [];
   }
   const id = freeId(base, (taken) => taken in zones.byId);
   const name = nameFitter(
-    radio.limits.nameLength,
+    nameRoom(radio),
     all.map((one) => one.name),
   )({ name: 'Recall', qualifier: site.name });
   return [

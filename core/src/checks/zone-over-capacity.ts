@@ -2,6 +2,7 @@ import { shortenName } from '../codeplug/names';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
 import { eachCodeplug } from './walk';
+import { nameRoom, roomIn } from '../codeplug/room';
 
 export const zoneOverCapacity = defineCheck({
   id: 'zone-over-capacity',
@@ -16,14 +17,16 @@ export const zoneOverCapacity = defineCheck({
   fixes: { split: 'Move the last {count} to a new zone' },
   check(index, report) {
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
-      const limit = radio.limits.channelsPerZone;
+      const limit = roomIn(radio.limits.channelsPerZone);
       for (const zone of rows(codeplug.zones)) {
         if (zone.channelIds.length <= limit) continue;
         const rest = zone.channelIds.slice(limit);
         const id = `${zone.id}-more`;
         const fits =
-          rest.length <= limit && codeplug.zones.order.length < radio.limits.zones && !(id in codeplug.zones.byId);
-        const name = `${shortenName(zone.name, radio.limits.nameLength - 2)} +`;
+          rest.length <= limit &&
+          codeplug.zones.order.length < roomIn(radio.limits.zones) &&
+          !(id in codeplug.zones.byId);
+        const name = `${shortenName(zone.name, nameRoom(radio) - 2)} +`;
         const patches = [
           {
             op: 'replace' as const,

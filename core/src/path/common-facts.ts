@@ -13,12 +13,18 @@ export function radioTunes({ bands }: Radio, hz: number): boolean {
   return bands.length === 0 || bands.some((band) => hz >= band.lowHz && hz <= band.highHz);
 }
 
+/** Whether a radio only receives on a frequency. */
+export function onlyReceives({ receiveOnly }: Radio, hz: number): boolean {
+  return receiveOnly.some((band) => hz >= band.lowHz && hz <= band.highHz);
+}
+
 /**
  * Whether a radio tunes what a channel uses: both frequencies, or the one that is listened to where it is never sent
  * on.
  */
 export function radioCovers({ radio, channel, purpose }: Pick<PathContext, 'radio' | 'channel' | 'purpose'>): boolean {
-  return radioTunes(radio, channel.rxHz) && (!isSent(purpose) || radioTunes(radio, channel.txHz));
+  const sends = () => radioTunes(radio, channel.txHz) && !onlyReceives(radio, channel.txHz);
+  return radioTunes(radio, channel.rxHz) && (!isSent(purpose) || sends());
 }
 
 /** Pairs at the radio that every mode has: call sign, mode, and the bands it tunes. */

@@ -56,6 +56,7 @@ export function emptyPlan(name: string): Plan {
     shared: byMode(MODE_IDS, (mode) => MODE_DATA[mode].blanks.shared()) as Plan['shared'],
     written: {},
     kits: emptyTable(),
+    kinds: emptyTable(),
     done: {},
   };
 }
@@ -78,16 +79,21 @@ export function newRadio(
       { lowHz: 136_000_000, highHz: 174_000_000 },
       { lowHz: 400_000_000, highHz: 480_000_000 },
     ],
+    receiveOnly: [],
     powerW: { low: 1, high: 5 },
     limits: {
       channels: 4000,
       zones: 250,
       channelsPerZone: 16,
+      scanLists: null,
+      channelsPerScanList: null,
       contacts: 50_000,
       receiveLists: 250,
       groupsPerReceiveList: 32,
+      callSigns: null,
       nameLength: 16,
     },
+    letters: null,
     ...(blocks as { [M in ModeId]: ModeTypes[M]['radio'] | null }),
   };
 }

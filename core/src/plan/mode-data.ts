@@ -48,6 +48,8 @@ export interface ModeData<M extends ModeId = ModeId> {
   name: string;
   schemas: ModeSchemas;
   blanks: ModeBlanks<M>;
+  /** What of a radio's block says whose radio it is. */
+  own: readonly (keyof ModeTypes[M]['radio'])[];
   keys: ModeKeys<M>;
   /** The kinds of rows it keeps in a radio beside channels, in the order of lists and files. */
   records: readonly RecordKind<M>[];

@@ -11,6 +11,7 @@ const NAMES: Readonly<Record<string, string>> = {
   codeplugs: 'codeplug of',
   profiles: 'profile',
   kits: 'kit',
+  kinds: 'kind of radio',
   channels: 'channel',
   zones: 'zone',
   groups: 'group',

@@ -14,11 +14,11 @@ export interface RecordKind<M extends ModeId = ModeId> {
   what: string;
   table(block: ModeTypes[M]['codeplug']): Table<RecordRow>;
   /** How many a radio holds; without, a check of the mode tells it. */
-  limit?(radio: Radio): number;
+  limit?(radio: Radio): number | null;
   /** Its names are held to the radio's length; without, a check of the mode tells it. */
   named?: true;
   /** Each name once in a radio. */
   distinct?: true;
   /** For rows that list others. */
-  members?: { what: string; count(row: RecordRow): number; limit(radio: Radio): number };
+  members?: { what: string; count(row: RecordRow): number; limit(radio: Radio): number | null };
 }

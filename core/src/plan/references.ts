@@ -205,7 +205,7 @@ function checkWants(plan: Plan, found: Found): void {
 export function brokenReferences(plan: Plan): BrokenReference[] {
   const broken: BrokenReference[] = [];
   const found: Found = (path, what, mend) => broken.push({ pointer: toPointer(path), found: what, mend });
-  for (const kind of ['radios', 'sites', 'networks', 'wants', 'kits'] as const)
+  for (const kind of ['radios', 'sites', 'networks', 'wants', 'kits', 'kinds'] as const)
     checkOrder(found, [kind], (draft) => draft[kind], plan[kind]);
   checkOwned(plan, found);
   checkKits(plan, found);

@@ -9,7 +9,7 @@ import { ID_PATTERN } from './ids';
 import { KIT_SCHEMA } from './kit';
 import { exact, line, mapOf, type ModeSchemas, NAME, nullOr, ref, type Schema, table, whole } from './schema-parts';
 import { TAUGHT_FILE_SCHEMA } from './taught-file';
-import { type ModeId, PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
+import { type ModeId, NAME_LETTERS, PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
 
 const FREQUENCY = whole(1, 6_000_000_000);
 /** RFC 3339, UTC, with or without a fraction. */
@@ -181,6 +181,29 @@ const station = exact({
 
 const codeplugBlocks = { zones: table(ref('zone')), ...blocks('codeplug') };
 
+const BANDS: Schema = { type: 'array', maxItems: 10, items: exact({ lowHz: FREQUENCY, highHz: FREQUENCY }) };
+
+/** What a radio is, whoever has it. */
+const radioValues = {
+  bands: BANDS,
+  receiveOnly: BANDS,
+  powerW: exact({ low: POWER_W, high: POWER_W }),
+  limits: exact({
+    channels: nullOr(whole(1, 1_000_000)),
+    zones: nullOr(whole(1, 100_000)),
+    channelsPerZone: nullOr(whole(1, 10_000)),
+    scanLists: nullOr(whole(0, 100_000)),
+    channelsPerScanList: nullOr(whole(1, 10_000)),
+    contacts: nullOr(whole(1, 10_000_000)),
+    receiveLists: nullOr(whole(0, 100_000)),
+    groupsPerReceiveList: nullOr(whole(1, 10_000)),
+    callSigns: nullOr(whole(0, 100_000)),
+    nameLength: nullOr(whole(4, 60)),
+  }),
+  letters: nullOr({ enum: [...NAME_LETTERS] }),
+  ...blocks('radio', nullOr),
+};
+
 export const PLAN_SCHEMA: Schema = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
   $id: `urn:yellow-relay:plan:${PLAN_FORMAT_VERSION}`,
@@ -201,6 +224,7 @@ export const PLAN_SCHEMA: Schema = {
     shared: exact(blocks('shared')),
     written: mapOf(ref('written')),
     kits: table(ref('kit')),
+    kinds: table(ref('kind')),
     done: {
       type: 'object',
       maxProperties: 10_000,
@@ -213,19 +237,9 @@ export const PLAN_SCHEMA: Schema = {
     radio: exact({
       id: ref('id'),
       name: NAME,
-      bands: { type: 'array', maxItems: 10, items: exact({ lowHz: FREQUENCY, highHz: FREQUENCY }) },
-      powerW: exact({ low: POWER_W, high: POWER_W }),
-      limits: exact({
-        channels: whole(1, 1_000_000),
-        zones: whole(1, 100_000),
-        channelsPerZone: whole(1, 10_000),
-        contacts: whole(1, 10_000_000),
-        receiveLists: whole(0, 100_000),
-        groupsPerReceiveList: whole(1, 10_000),
-        nameLength: whole(4, 60),
-      }),
-      ...blocks('radio', nullOr),
+      ...radioValues,
     }),
+    kind: exact({ id: ref('id'), name: NAME, description: exact(radioValues) }),
     kit: KIT_SCHEMA,
     position: exact({ lat: LATITUDE, lon: LONGITUDE }),
     segment: exact({

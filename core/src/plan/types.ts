@@ -21,7 +21,9 @@ export type { Segment } from '../units/segments';
 export type { Position } from '../units/geo/position';
 
 export const PLAN_FORMAT = 'yellow-relay-plan';
-export const PLAN_FORMAT_VERSION = 9;
+export const NAME_LETTERS = ['any', 'plain', 'capitals'] as const;
+
+export const PLAN_FORMAT_VERSION = 10;
 
 /** `region`, `edges` and `kept` are the licence profile: what may be used, and what of it is kept for others. */
 export interface Station extends BandPlan {
@@ -48,28 +50,47 @@ export interface Station extends BandPlan {
 
 export type PowerLevel = 'low' | 'high';
 
-/** What the radio can hold; every figure is a count, names are in characters. */
+/** What the radio can hold: counts, names in characters. `null`: not known, and no check complains. */
 export interface RadioLimits {
-  channels: number;
-  zones: number;
-  channelsPerZone: number;
-  contacts: number;
-  receiveLists: number;
-  groupsPerReceiveList: number;
-  nameLength: number;
+  channels: number | null;
+  zones: number | null;
+  channelsPerZone: number | null;
+  scanLists: number | null;
+  channelsPerScanList: number | null;
+  contacts: number | null;
+  receiveLists: number | null;
+  groupsPerReceiveList: number | null;
+  /** Call signs that it keeps beside channels. */
+  callSigns: number | null;
+  nameLength: number | null;
 }
 
-interface RadioBase {
-  id: Id;
-  name: string;
+/** What letters names may have. `plain`: no accents. */
+export type NameLetters = (typeof NAME_LETTERS)[number];
+
+interface RadioHardware {
+  /** What it tunes; empty while it is not known. */
   bands: Band[];
+  /** Where it only receives, within what it tunes; empty for nowhere, and while it is not known. */
+  receiveOnly: Band[];
   /** Output power in watts at each setting. */
   powerW: Record<PowerLevel, number>;
   limits: RadioLimits;
+  /** `null`: not known. */
+  letters: NameLetters | null;
 }
 
-/** Each mode's block is there when the radio speaks that mode. */
-export type Radio = RadioBase & { [M in ModeId]: ModeTypes[M]['radio'] | null };
+/** What a radio is, without whose it is: who it calls as is blank. Each mode's block is there when it speaks that mode. */
+export type RadioDescription = RadioHardware & { [M in ModeId]: ModeTypes[M]['radio'] | null };
+
+export type Radio = RadioDescription & { id: Id; name: string };
+
+/** A description under a name, kept for radios to come. */
+export interface RadioKind {
+  id: Id;
+  name: string;
+  description: RadioDescription;
+}
 
 interface SiteBase {
   id: Id;
@@ -351,6 +372,8 @@ export interface Plan {
   written: Record<Id, Written>;
   /** The files of radios' own programs, with their layouts. */
   kits: Table<Kit>;
+  /** Descriptions of radios that somebody made and kept. */
+  kinds: Table<RadioKind>;
   /** Steps of run sheets that were carried out, by their ids. */
   done: Record<string, DoneStep>;
 }

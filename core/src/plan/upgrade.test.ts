@@ -196,4 +196,24 @@ describe('a plan of an older format', () => {
     expect(agreementOf(plan!)).toMatchObject({ tally: { broken: 0 }, findings: [] });
     expect(validatePlan({ ...old, written: { handheld: 7 } }).problems.length).toBeGreaterThan(0);
   });
+
+  it('of format 9 opens as it was, and what nobody was asked of a radio is not known', () => {
+    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-9.json', import.meta.url), 'utf8')) as Plan;
+    const { plan, problems } = validatePlan(old);
+    expect(problems).toEqual([]);
+    expect(channelsOf(plan!)).toEqual(channelsOf(old));
+    expect(plan!.kinds).toEqual({ byId: {}, order: [] });
+    const { limits, letters, receiveOnly } = plan!.radios.byId['handheld']!;
+    expect(limits).toEqual({
+      ...old.radios.byId['handheld']!.limits,
+      scanLists: null,
+      channelsPerScanList: null,
+      callSigns: null,
+    });
+    expect({ letters, receiveOnly }).toEqual({ letters: null, receiveOnly: [] });
+    expect(agreementOf(plan!)).toMatchObject({ tally: { whole: 12, broken: 0 }, findings: [] });
+    expect(
+      validatePlan({ ...old, radios: { byId: { handheld: 7 }, order: ['handheld'] } }).problems.length,
+    ).toBeGreaterThan(0);
+  });
 });

@@ -295,6 +295,18 @@ const toVersion9: UpgradeStep = (document) => ({
   written: eachValue(document['written'], (written) => ({ ...written, readBack: null })),
 });
 
+/** What a radio has no figure for was not asked until then. */
+const toVersion10: UpgradeStep = (document) => ({
+  ...document,
+  kinds: { byId: {}, order: [] },
+  radios: eachRow(document['radios'], (radio) => ({
+    ...radio,
+    receiveOnly: [],
+    letters: null,
+    limits: { scanLists: null, channelsPerScanList: null, callSigns: null, ...(radio['limits'] as Document) },
+  })),
+});
+
 const STEPS: Readonly<Record<number, UpgradeStep>> = {
   1: toVersion2,
   2: toVersion3,
@@ -304,6 +316,7 @@ const STEPS: Readonly<Record<number, UpgradeStep>> = {
   6: toVersion7,
   7: toVersion8,
   8: toVersion9,
+  9: toVersion10,
 };
 
 /** No radio of a mode that was not known can call a slot. */

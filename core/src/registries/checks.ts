@@ -47,6 +47,7 @@ import { listOutdated } from '../checks/list-outdated';
 import { modeNotEnabled } from '../checks/mode-not-enabled';
 import { modeNotInRadio } from '../checks/mode-not-in-radio';
 import { nameNotUnique } from '../checks/name-not-unique';
+import { nameLetters } from '../checks/name-letters';
 import { nameTooLong } from '../checks/name-too-long';
 import { ownNetworksNotReached } from '../checks/own-networks-not-reached';
 import { pairSwapped } from '../checks/pair-swapped';
@@ -112,6 +113,7 @@ const COMMON_CHECKS: readonly Check[] = [
   zoneOverCapacity,
   codeplugOverCapacity,
   nameTooLong,
+  nameLetters,
   nameNotUnique,
   coordinatesTooPrecise,
   defaultPasswordPublic,

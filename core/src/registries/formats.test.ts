@@ -5,12 +5,14 @@ import type { Format } from '../formats/format';
 import { hotspotFile, hotspotJson } from '../formats/hotspot-json';
 import { kitJson } from '../formats/kit-json';
 import { planJson } from '../formats/plan-json';
+import { radioJson } from '../formats/radio-json';
 import { groupsCsv } from '../modes/dmr/formats/groups-csv';
 import { dmrNetwork } from '../modes/dmr/networks';
 import { siteListCsv } from '../modes/dstar/formats/site-list-csv';
 import { siteListOf } from '../modes/dstar/site-list';
 import { MODE_IDS } from '../plan/modes';
 import { rows } from '../plan/table';
+import { GENERIC_KINDS } from '../radios/kinds';
 import { dstarPlan } from '../testing/sample-dstar';
 import { samplePlan } from '../testing/sample-plan';
 import { codeplugCsv } from './codeplug-csv';
@@ -30,6 +32,7 @@ const WRITTEN: Readonly<Record<string, Uint8Array>> = {
   'plan-json': planJson.write(plan, { passwords: false }),
   'codeplug-csv': codeplugCsv.write(plan.codeplugs['r1']!, undefined),
   'hotspot-json': hotspotJson.write(hotspotFile(plan, 's1', MODES, { passwords: false }), undefined),
+  'radio-json': radioJson.write(GENERIC_KINDS[0]!, undefined),
   'kit-json': kitJson.write({ name: 'Kit', files: [], tables: [] }, undefined),
   'groups-csv': groupsCsv.write(rows(dmrNetwork(plan, 'n1')!.groups), undefined),
   'site-list-csv': siteListCsv.write(siteListOf(pilots, pilots.radios.byId['r2']!).rows, undefined),

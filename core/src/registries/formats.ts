@@ -3,6 +3,7 @@ import type { Format } from '../formats/format';
 import { hotspotJson } from '../formats/hotspot-json';
 import { kitJson } from '../formats/kit-json';
 import { planJson } from '../formats/plan-json';
+import { radioJson } from '../formats/radio-json';
 import { groupsCsv } from '../modes/dmr/formats/groups-csv';
 import { siteListCsv } from '../modes/dstar/formats/site-list-csv';
 import { codeplugCsv } from './codeplug-csv';
@@ -12,6 +13,7 @@ export const FORMATS: readonly Format<never, never>[] = [
   codeplugCsv,
   hotspotJson,
   kitJson,
+  radioJson,
   groupsCsv,
   siteListCsv,
 ] as unknown as readonly Format<never, never>[];

@@ -1,4 +1,5 @@
 /** Names as a radio takes them: its length, its letters; numbers and call signs stay whole. */
+import { inLetters, plainLetters } from '../../codeplug/letters';
 import { cutName, nameFitter, shortenName } from '../../codeplug/names';
 import type { TableLayout } from '../../plan/kit';
 import { rows } from '../../plan/table';
@@ -31,25 +32,15 @@ export function nameRules(layout: TableLayout, all: readonly TableLayout[], enco
 }
 
 /** Letters that the radio, or the encoding of its file, does not have become the nearest that it has. */
-function inLetters(name: string, { letters, encoded, separators }: NameRules): string {
-  const plain = () =>
-    name
-      .replace(/ß/g, 'ss')
-      .replace(/ø/g, 'o')
-      .replace(/Ø/g, 'O')
-      .replace(/æ/g, 'ae')
-      .replace(/Æ/g, 'Ae')
-      .normalize('NFKD')
-      .replace(/\p{M}/gu, '')
-      .replace(/[^\x20-\x7e]/g, '-');
-  const shown = letters !== 'any' || (encoded && !canEncode(name, encoded)) ? plain() : name;
+function asWritten(name: string, { letters, encoded, separators }: NameRules): string {
+  const shown = encoded && !canEncode(name, encoded) ? plainLetters(name) : inLetters(name, letters);
   const whole = separators.reduce((text, separator) => text.replaceAll(separator, '-'), shown);
   return letters === 'capitals' ? whole.toUpperCase() : whole;
 }
 
 /** What a name becomes by itself, whatever other names there are. */
 export function fittedName(rules: NameRules, name: string): string {
-  return shortenName(inLetters(name, rules), rules.length);
+  return shortenName(asWritten(name, rules), rules.length);
 }
 
 /** What a kit would call each channel, whatever other names there are, by its id. */
@@ -75,7 +66,7 @@ export function kitNames(
 ): (name: string, before?: string) => string {
   const fit = nameFitter(rules.length, all);
   return (name, before) => {
-    const wish = inLetters(name, rules);
+    const wish = asWritten(name, rules);
     // A name that stands there already stays, also where the radio's own program has cut it.
     const stays =
       before !== undefined &&

@@ -1,6 +1,7 @@
 /** The room book: favourite rooms in categories, and how they are dealt into the memories of a radio. */
 import { LEAVE } from './links';
 import { fitNames } from '../../codeplug/names';
+import { nameRoom } from '../../codeplug/room';
 import { freeId, putRow, rows, tableOf } from '../../plan/table';
 import type { Id, Plan, Radio } from '../../plan/types';
 import { type FoundRoom, roomDigits, roomNetwork } from './rooms';
@@ -11,7 +12,7 @@ export function capacityOf({ c4fm, limits }: Radio): RoomMemoryLimits | null {
   if (!c4fm) return null;
   if (c4fm.rooms) return c4fm.rooms;
   return c4fm.dtmfMemories > 0
-    ? { categories: 1, perCategory: c4fm.dtmfMemories, nameLength: limits.nameLength }
+    ? { categories: 1, perCategory: c4fm.dtmfMemories, nameLength: nameRoom({ limits }) }
     : null;
 }
 

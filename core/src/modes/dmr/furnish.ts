@@ -6,6 +6,7 @@ import { freeId, putRow, rows } from '../../plan/table';
 import type { ChannelOf, Id, ValuesOf } from '../../plan/types';
 import { dmrChannels } from './channel';
 import { contactKey } from './contact-key';
+import { nameRoom, roomIn } from '../../codeplug/room';
 
 type Call = ValuesOf<'dmr'>['dmr']['call'];
 
@@ -15,7 +16,7 @@ function known({ codeplug, radio }: RadioWork): { contacts: Set<string>; contact
   return {
     contacts: new Set(contacts.map(({ kind, number }) => contactKey(kind, number))),
     contactName: nameFitter(
-      radio.limits.nameLength,
+      nameRoom(radio),
       contacts.map((contact) => contact.name),
     ),
   };
@@ -106,13 +107,13 @@ function listFor({ plan, radio, codeplug }: RadioWork, draft: ChannelDraft<'dmr'
   const lists = rows(receiveLists).filter((list) => list.id === base || list.id.startsWith(`${base}-`));
   const present =
     lists.find((list) => list.groups.includes(group)) ??
-    lists.find((list) => list.groups.length < radio.limits.groupsPerReceiveList);
+    lists.find((list) => list.groups.length < roomIn(radio.limits.groupsPerReceiveList));
   if (present) return { id: present.id, name: present.name, group };
   const network = plan.networks.byId[draft.networkId!]!;
   const site = plan.sites.byId[draft.siteId]!;
   const [name] = fitNames(
     [{ name: network.name, qualifier: site.name }],
-    radio.limits.nameLength,
+    nameRoom(radio),
     rows(receiveLists).map((list) => list.name),
   );
   return { id: freeId(base, (id) => id in receiveLists.byId), name: name!, group };

@@ -12,6 +12,7 @@ import type { CallKind, Codeplug, Id, Radio } from '../../plan/types';
 import { slotFor } from './carriage';
 import { dmrChannels } from './channel';
 import { contactKey } from './contact-key';
+import { nameRoom, roomIn } from '../../codeplug/room';
 
 type Context = Pick<PathContext<'dmr'>, 'index' | 'radio' | 'codeplug' | 'channel' | 'site'>;
 
@@ -53,11 +54,11 @@ export function contactPatches({ index, radio, codeplug, channel }: Context, to:
 export function newContactPatches(radio: Radio, codeplug: Codeplug, to: Call, name: string): Patch[] {
   const contacts = rows(codeplug.dmr.contacts);
   if (contacts.some((one) => one.kind === to.kind && one.number === to.number)) return [];
-  if (contacts.length >= radio.limits.contacts) return [];
+  if (contacts.length >= roomIn(radio.limits.contacts)) return [];
   const base = toPointer(['codeplugs', radio.id, 'dmr', 'contacts']);
   const id = freeId(`ct-${contactKey(to.kind, to.number)}`, (taken) => taken in codeplug.dmr.contacts.byId);
   const fitted = nameFitter(
-    radio.limits.nameLength,
+    nameRoom(radio),
     contacts.map((one) => one.name),
   )({ name, qualifier: '' });
   return [
@@ -74,7 +75,7 @@ function listPatches({ index, radio, codeplug, channel }: Context, to: Call): Pa
   const at = call.kind === 'group' ? list.groups.indexOf(call.number) : -1;
   const key = `${list.id} ${contactKey(call.kind, call.number)}`;
   if (at >= 0 && index.look(callers, radio.id).get(key) === 1) return [set(`${path}/${at}`, to.number)];
-  return list.groups.length < radio.limits.groupsPerReceiveList
+  return list.groups.length < roomIn(radio.limits.groupsPerReceiveList)
     ? [{ op: 'add', path: `${path}/-`, value: to.number }]
     : [];
 }

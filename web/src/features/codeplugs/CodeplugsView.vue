@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
+import { roomIn } from '@relay/core/codeplug/room';
 import { useRoute, useRouter } from 'vue-router';
 import { newChannel } from '@relay/core/registries/builder';
 import type { Purpose } from '@relay/core/plan/types';
@@ -259,7 +260,7 @@ watch(
       :model-value="true"
       :preview="pasting.preview"
       :refused="leftOut"
-      :room="radio.limits.channels - codeplug!.channels.order.length"
+      :room="roomIn(radio.limits.channels) - codeplug!.channels.order.length"
       :radio-name="radio.name"
       @update:model-value="pasting = null"
       @all="carryOutPaste(pasting)"

@@ -2,6 +2,7 @@
 /** Zones as racks: how full each is, what is in it, in which order. Drag, or move by keyboard. */
 import { VueDraggable } from 'vue-draggable-plus';
 import { computed, ref } from 'vue';
+import { roomIn } from '@relay/core/codeplug/room';
 import { freshName } from '@relay/core/plan/fresh-name';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { Codeplug, Radio } from '@relay/core/plan/types';
@@ -48,19 +49,23 @@ function add(): void {
   );
   newName.value = '';
 }
+
+/** Nothing where nobody has said how many it holds. */
+const ofMost = (limit: number | null) => (limit === null ? '' : ` of ${limit.toLocaleString('en')}`);
+const perZone = computed(() => roomIn(props.radio.limits.channelsPerZone));
 </script>
 
 <template>
   <aside class="rack" aria-label="Zones">
     <h2>
-      Zones <span class="soft">{{ zones.length }} of {{ radio.limits.zones }}</span>
+      Zones <span class="soft">{{ zones.length }}{{ ofMost(radio.limits.zones) }}</span>
     </h2>
     <section
       v-for="zone in zones"
       :key="zone.id"
       v-memo="[zone, radio, openId === zone.id && codeplug, openId === zone.id && selected]"
       class="zone"
-      :class="{ over: zone.channelIds.length > radio.limits.channelsPerZone }"
+      :class="{ over: zone.channelIds.length > perZone }"
     >
       <button
         type="button"
@@ -69,9 +74,12 @@ function add(): void {
         @click="openId = openId === zone.id ? null : zone.id"
       >
         <span>{{ zone.name }}</span>
-        <span class="mono">{{ zone.channelIds.length }}/{{ radio.limits.channelsPerZone }}</span>
-        <span class="gauge" aria-hidden="true"
-          ><i :style="{ width: `${Math.min(100, (100 * zone.channelIds.length) / radio.limits.channelsPerZone)}%` }"
+        <span class="mono"
+          >{{ zone.channelIds.length
+          }}{{ radio.limits.channelsPerZone === null ? '' : `/${radio.limits.channelsPerZone}` }}</span
+        >
+        <span v-if="radio.limits.channelsPerZone !== null" class="gauge" aria-hidden="true"
+          ><i :style="{ width: `${Math.min(100, (100 * zone.channelIds.length) / perZone)}%` }"
         /></span>
       </button>
       <template v-if="openId === zone.id">
@@ -134,10 +142,9 @@ function add(): void {
       <el-button native-type="submit" :disabled="newName.trim() === ''">Add</el-button>
     </form>
     <p class="soft">
-      Channels <span class="mono">{{ codeplug.channels.order.length }}</span> of
-      <span class="mono">{{ radio.limits.channels.toLocaleString('en') }}</span><br />Contacts
-      <span class="mono">{{ codeplug.dmr.contacts.order.length }}</span> of
-      <span class="mono">{{ radio.limits.contacts.toLocaleString('en') }}</span>
+      Channels <span class="mono">{{ codeplug.channels.order.length }}{{ ofMost(radio.limits.channels) }}</span
+      ><br />Contacts
+      <span class="mono">{{ codeplug.dmr.contacts.order.length }}{{ ofMost(radio.limits.contacts) }}</span>
     </p>
   </aside>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** The tone codes that a radio keeps: how many of how many, each to be changed or taken out. */
 import { computed } from 'vue';
+import { nameRoom } from '@relay/core/codeplug/room';
 import { freeId, putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { NetworkModeId, Plan } from '@relay/core/plan/types';
 import { MODES } from '@relay/core/registries/modes';
@@ -30,7 +31,7 @@ const takeCode =
 const takeCodeName = (id: string) => (text: string) =>
   takeName(
     text,
-    store.plan!.radios.byId[props.radioId]!.limits.nameLength,
+    nameRoom(store.plan!.radios.byId[props.radioId]!),
     (name) => store.edit(`${radioName.value}: name of a code`, (draft) => void (tableIn(draft).byId[id]!.name = name)),
     namesBeside(table.value, id),
   );

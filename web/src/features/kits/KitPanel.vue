@@ -138,7 +138,13 @@ function setLetters(at: number, letters: TableLayout['letters']): void {
                 inputmode="numeric"
                 :disabled="table.role === 'other'"
                 :value="table.nameLength ?? ''"
-                :placeholder="table.role === 'other' ? '' : `${radio.limits.nameLength} (radio)`"
+                :placeholder="
+                  table.role === 'other'
+                    ? ''
+                    : radio.limits.nameLength === null
+                      ? 'not known'
+                      : `${radio.limits.nameLength} (radio)`
+                "
                 :aria-label="`Length of a name in ${nameOf(table)}`"
                 @change="setLimit(at, 'nameLength', $event)"
               />

@@ -1,6 +1,7 @@
 /** The files of one radio's own program: taught, kept, written and read back. */
 import { computed, onScopeDispose, shallowRef, toRaw, watch } from 'vue';
 import type { Borrowing } from '@relay/core/borrow/borrowing';
+import { fillLimits } from '@relay/core/kits/radio-limits';
 import { evidenceOf } from '@relay/core/kits/learn/evidence';
 import type { Answer, Question } from '@relay/core/kits/learn/learnt';
 import { describeReadFinding } from '@relay/core/formats/format';
@@ -72,11 +73,18 @@ export function useKit(radio: () => Radio | null) {
     const id = radio()?.id;
     return rows(store.plan!.kits).find(({ radioId }) => radioId === id) ?? null;
   });
-  /** The kit for the worker: where its files show no limit for names, the radio's own holds. */
+  /** The kit for the worker: where its files show no limit for names, the radio's own hold. */
   function kitNow(): Kit {
     const of = plain(kit.value!);
-    const length = radio()!.limits.nameLength;
-    return { ...of, tables: of.tables.map((table) => ({ ...table, nameLength: table.nameLength ?? length })) };
+    const { limits, letters } = radio()!;
+    return {
+      ...of,
+      tables: of.tables.map((table) => ({
+        ...table,
+        nameLength: table.nameLength ?? limits.nameLength,
+        letters: table.letters === 'any' ? (letters ?? 'any') : table.letters,
+      })),
+    };
   }
 
   /** Kits of other radios, or of none: another radio may take the same files. */
@@ -175,11 +183,15 @@ export function useKit(radio: () => Radio | null) {
       rows(store.plan!.kits).flatMap((one) => (one.id === next.id ? [] : [one.name])),
       (n) => (n === 1 ? next.name : `${next.name} ${n}`),
     );
+    let filled = 0;
     store.edit(`the files of ${radio()!.name} are known`, (draft) => {
       for (const one of Object.values(draft.kits.byId)) if (one.radioId === next.radioId) one.radioId = null;
       putRow(draft.kits, { ...next, name });
+      const of = next.radioId === null ? undefined : draft.radios.byId[next.radioId];
+      filled = of ? fillLimits(of, next).length : 0;
     });
-    store.notice = `${from}: the layout is kept with ${radio()!.name}.`;
+    const also = filled === 0 ? '' : ` ${filled} of its figures that were not known are filled in from it.`;
+    store.notice = `${from}: the layout is kept with ${radio()!.name}.${also}`;
   }
 
   /** The layout of another radio's files, for this one. */

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { MODE_DATA } from '@relay/core/plan/modes/index';
 import { formatMHz, parseMHz } from '@relay/core/units/quantities';
-import type { ModeId, Radio, RadioLimits } from '@relay/core/plan/types';
-import { FieldGroup, FormGroups, SwitchField, TextField } from '../../fields';
-import { namesBeside, takeName, takeNumber, takeWhole, type Taken } from '../../fields/field';
+import type { ModeId, NameLetters, Radio, RadioLimits } from '@relay/core/plan/types';
+import { ChoiceField, FieldGroup, FormGroups, SwitchField, TextField } from '../../fields';
+import { namesBeside, NOT_SAID, saysNothing, takeName, takeNumber, takeWhole, type Taken } from '../../fields/field';
 import { ALL_PARTS } from '../modes';
 import { usePlanStore } from '../../sync/plan-store';
+import KindFields from './KindFields.vue';
 
 const props = defineProps<{ radio: Radio }>();
 const store = usePlanStore();
@@ -14,9 +15,12 @@ const LIMITS: readonly [keyof RadioLimits, string, number, number][] = [
   ['channels', 'Channels', 1, 1_000_000],
   ['zones', 'Zones', 1, 100_000],
   ['channelsPerZone', 'Channels in a zone', 1, 10_000],
+  ['scanLists', 'Scan lists', 0, 100_000],
+  ['channelsPerScanList', 'Channels in a scan list', 1, 10_000],
   ['contacts', 'Contacts', 1, 10_000_000],
   ['receiveLists', 'Receive lists', 0, 100_000],
   ['groupsPerReceiveList', 'Groups in a list', 1, 10_000],
+  ['callSigns', 'Stored call signs', 0, 100_000],
   ['nameLength', 'Characters of a name', 4, 60],
 ];
 
@@ -31,19 +35,39 @@ function setHas(id: ModeId, has: boolean): void {
   );
 }
 
-function takeBands(text: string): Taken {
-  const bands: Radio['bands'] = [];
-  for (const part of text.split(/[;,](?!\d)|\s*,\s+|;/).filter((one) => one.trim())) {
-    const [low, high] = part.split(/\s*[–-]\s*/).map((one) => parseMHz(one));
-    if (!low || !high || low >= high)
-      return { problem: `Found “${part.trim()}”, expected two frequencies such as 400–480.` };
-    bands.push({ lowHz: low, highHz: high });
-  }
-  if (bands.length === 0 || bands.length > 10)
-    return { problem: `Found ${bands.length} bands, expected 1 to 10, such as 136–174, 400–480.` };
-  change('bands', (radio) => void (radio.bands = bands));
+const LETTERS: readonly { value: NameLetters | typeof NOT_SAID; label: string }[] = [
+  { value: NOT_SAID, label: 'not known' },
+  { value: 'any', label: 'any' },
+  { value: 'plain', label: 'A to z, no accents' },
+  { value: 'capitals', label: 'capitals, no accents' },
+];
+
+/** A limit as somebody types it; nothing is not known. */
+const takeLimit = (key: keyof RadioLimits, label: string, low: number, high: number) => (text: string) => {
+  const put = (value: number | null) => change(label, (radio) => void (radio.limits[key] = value));
+  if (!saysNothing(text)) return takeWhole(text, low, high, put);
+  put(null);
   return null;
-}
+};
+
+const bandsText = (bands: Radio['bands']) =>
+  bands.map((band) => `${short(band.lowHz)}–${short(band.highHz)}`).join(', ');
+
+const takeBands =
+  (key: 'bands' | 'receiveOnly') =>
+  (text: string): Taken => {
+    const bands: Radio['bands'] = [];
+    for (const part of text.split(/[;,](?!\d)|\s*,\s+|;/).filter((one) => one.trim())) {
+      const [low, high] = part.split(/\s*[–-]\s*/).map((one) => parseMHz(one));
+      if (!low || !high || low >= high)
+        return { problem: `Found “${part.trim()}”, expected two frequencies such as 400–480.` };
+      bands.push({ lowHz: low, highHz: high });
+    }
+    if (bands.length > 10)
+      return { problem: `Found ${bands.length} bands, expected at most 10, such as 136–174, 400–480.` };
+    change('bands', (radio) => void (radio[key] = bands));
+    return null;
+  };
 
 const takePower = (level: 'low' | 'high') => (text: string) =>
   takeNumber(text, 0.001, 2000, (watts) => change(`${level} power`, (radio) => void (radio.powerW[level] = watts)));
@@ -69,8 +93,17 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
       />
       <TextField
         label="Tunes"
-        :value="radio.bands.map((band) => `${short(band.lowHz)}–${short(band.highHz)}`).join(', ')"
-        :take="takeBands"
+        :value="bandsText(radio.bands)"
+        :take="takeBands('bands')"
+        placeholder="not known"
+        mono
+        unit="MHz"
+      />
+      <TextField
+        label="Only receives"
+        :value="bandsText(radio.receiveOnly)"
+        :take="takeBands('receiveOnly')"
+        placeholder="nowhere, or not known"
         mono
         unit="MHz"
       />
@@ -84,6 +117,7 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
         hint="Keep aerials away from people and obey your country’s limits on RF exposure."
       />
     </FieldGroup>
+    <KindFields :radio="radio" />
     <FieldGroup title="Modes">
       <SwitchField
         v-for="[id] in ALL_PARTS"
@@ -107,11 +141,16 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
           v-for="[key, label, low, high] in LIMITS"
           :key="key"
           :label="label"
-          :value="String(radio.limits[key])"
-          :take="
-            (text) => takeWhole(text, low, high, (value) => change(label, (one) => void (one.limits[key] = value)))
-          "
+          :value="radio.limits[key] === null ? '' : String(radio.limits[key])"
+          :take="takeLimit(key, label, low, high)"
+          placeholder="not known"
           mono
+        />
+        <ChoiceField
+          label="Letters of names"
+          :value="radio.letters ?? NOT_SAID"
+          :options="LETTERS"
+          @choose="(letters) => change('letters', (one) => void (one.letters = letters === NOT_SAID ? null : letters))"
         />
       </div>
     </FieldGroup>

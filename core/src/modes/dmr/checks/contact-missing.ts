@@ -6,6 +6,7 @@ import { eachDisagreement } from './walk';
 import { shortenName } from '../../../codeplug/names';
 import { toPointer } from '../../../plan/patches';
 import { freeId } from '../../../plan/table';
+import { nameRoom } from '../../../codeplug/room';
 
 export const contactMissing = defineCheck({
   id: 'contact-missing',
@@ -29,7 +30,7 @@ export const contactMissing = defineCheck({
       const name = shortenName(
         (arrives?.networkId != null ? whatIsAt(index, arrives.networkId, arrives.kind, arrives.number) : null) ??
           channel.name,
-        radio.limits.nameLength,
+        nameRoom(radio),
       );
       const base = toPointer(['codeplugs', radio.id, 'dmr', 'contacts']);
       const patches = [

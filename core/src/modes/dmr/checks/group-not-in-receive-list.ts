@@ -4,6 +4,7 @@ import { channelPointer, channelSubject, set } from '../../../checks/walk';
 import { eachDisagreement } from './walk';
 import { rows } from '../../../plan/table';
 import { toPointer } from '../../../plan/patches';
+import { roomIn } from '../../../codeplug/room';
 
 export const groupNotInReceiveList = defineCheck({
   id: 'group-not-in-receive-list',
@@ -31,7 +32,7 @@ export const groupNotInReceiveList = defineCheck({
         channel.dmr.receiveListId === null ? undefined : codeplug.dmr.receiveLists.byId[channel.dmr.receiveListId];
       const other = rows(codeplug.dmr.receiveLists).find((one) => one.groups.includes(number));
       const subject = channelSubject(context);
-      if (list && list.groups.length < radio.limits.groupsPerReceiveList) {
+      if (list && list.groups.length < roomIn(radio.limits.groupsPerReceiveList)) {
         const path = toPointer(['codeplugs', radio.id, 'dmr', 'receiveLists', 'byId', list.id, 'groups', '-']);
         report({
           message: 'lacks',

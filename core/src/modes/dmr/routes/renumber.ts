@@ -8,6 +8,7 @@ import { dmrChannels, isDmr } from '../channel';
 import type { TimeSlot } from '../../../plan/modes/dmr/types';
 import { callFor } from '../links';
 import { forward, numberFor, type RouteTable } from './table';
+import { nameRoom } from '../../../codeplug/room';
 
 export interface Renumbering {
   radioId: Id;
@@ -105,7 +106,7 @@ function moveContact(
     return;
   }
   const name = nameFitter(
-    radio.limits.nameLength,
+    nameRoom(radio),
     contacts.map((one) => one.name),
   )({ name: old?.name ?? `${kind} ${to}`, qualifier: '' });
   putRow(codeplug.dmr.contacts, {

@@ -6,4 +6,13 @@ import { references } from './references';
 import { schemas } from './schema';
 import { upgrade } from './upgrade';
 
-export const c4fm: ModeData<'c4fm'> = { name: 'C4FM', schemas, blanks, keys, records, references, upgrade };
+export const c4fm: ModeData<'c4fm'> = {
+  name: 'C4FM',
+  schemas,
+  blanks,
+  own: ['callSign'],
+  keys,
+  records,
+  references,
+  upgrade,
+};

@@ -6,4 +6,4 @@ import { references } from './references';
 import { schemas } from './schema';
 import { upgrade } from './upgrade';
 
-export const dmr: ModeData<'dmr'> = { name: 'DMR', schemas, blanks, keys, records, references, upgrade };
+export const dmr: ModeData<'dmr'> = { name: 'DMR', schemas, blanks, own: ['id'], keys, records, references, upgrade };

@@ -5,4 +5,13 @@ import { references } from './references';
 import { schemas } from './schema';
 import { upgrade } from './upgrade';
 
-export const dstar: ModeData<'dstar'> = { name: 'D-STAR', schemas, blanks, keys, records: [], references, upgrade };
+export const dstar: ModeData<'dstar'> = {
+  name: 'D-STAR',
+  schemas,
+  blanks,
+  own: ['my', 'suffix'],
+  keys,
+  records: [],
+  references,
+  upgrade,
+};

@@ -5,4 +5,4 @@ import { references } from './references';
 import { schemas } from './schema';
 import { upgrade } from './upgrade';
 
-export const fm: ModeData<'fm'> = { name: 'FM', schemas, blanks, keys, records: [], references, upgrade };
+export const fm: ModeData<'fm'> = { name: 'FM', schemas, blanks, own: [], keys, records: [], references, upgrade };

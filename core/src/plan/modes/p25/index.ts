@@ -5,4 +5,13 @@ import { references } from './references';
 import { schemas } from './schema';
 import { upgrade } from './upgrade';
 
-export const p25: ModeData<'p25'> = { name: 'P25', schemas, blanks, keys, records: [], references, upgrade };
+export const p25: ModeData<'p25'> = {
+  name: 'P25',
+  schemas,
+  blanks,
+  own: ['unitId'],
+  keys,
+  records: [],
+  references,
+  upgrade,
+};

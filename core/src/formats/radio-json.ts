@@ -1,0 +1,67 @@
+/** A description of a radio as a file to hand on (docs/formats.md): what it is, without whose it is. */
+import { MODE_IDS } from '../plan/modes';
+import { NAME_LETTERS, type RadioDescription, type RadioKind } from '../plan/types';
+import { descriptionOf } from '../radios/describe';
+import { bytesOf, type Format, sniffJson, textOf } from './format';
+import { parseJson, problemsOf, type Wanted } from './json';
+
+export const RADIO_FORMAT = 'yellow-relay-radio';
+export const RADIO_VERSION = 1;
+
+/** A description under its name. */
+export type SharedRadio = Omit<RadioKind, 'id'>;
+
+interface RadioDocument {
+  format: typeof RADIO_FORMAT;
+  formatVersion: typeof RADIO_VERSION;
+  name: string;
+  radio: RadioDescription;
+}
+
+const WANTED: readonly Wanted[] = [
+  ['format', (value) => value === RADIO_FORMAT, `“${RADIO_FORMAT}”`],
+  ['formatVersion', (value) => value === RADIO_VERSION, String(RADIO_VERSION)],
+  ['name', (value) => typeof value === 'string' && value.trim() !== '' && value.length <= 60, 'a name'],
+  ['radio', (value) => isObject(value), 'what the radio is'],
+];
+
+const isObject = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+const isWatts = (value: unknown) => typeof value === 'number' && value > 0 && value <= 2000;
+const isCount = (value: unknown) => value === null || (Number.isInteger(value) && (value as number) >= 0);
+const isBand = (value: unknown) =>
+  isObject(value) && Number.isInteger(value['lowHz']) && Number.isInteger(value['highHz']);
+const areBands = (value: unknown) => Array.isArray(value) && value.length <= 10 && value.every(isBand);
+
+/** What must hold of a description; the plan's schema tells the rest when it is taken into a plan. */
+const IN_RADIO: readonly Wanted[] = [
+  ['bands', areBands, 'at most 10 bands with lowHz and highHz'],
+  ['receiveOnly', areBands, 'at most 10 bands with lowHz and highHz'],
+  ['powerW', (value) => isObject(value) && isWatts(value['low']) && isWatts(value['high']), 'low and high in watts'],
+  ['limits', (value) => isObject(value) && Object.values(value).every(isCount), 'counts, or null where not known'],
+  ['letters', (value) => value === null || NAME_LETTERS.includes(value as never), `${NAME_LETTERS.join(', ')} or null`],
+  ...MODE_IDS.map((mode): Wanted => [mode, (value) => value === null || isObject(value), 'a block, or null']),
+];
+
+export const radioJson: Format<SharedRadio> = {
+  id: 'radio-json',
+  name: 'Description of a radio',
+  extensions: ['radio.json', 'json'],
+  mediaType: 'application/json',
+  sniff: (bytes) => sniffJson(bytes, RADIO_FORMAT),
+  write({ name, description }) {
+    const radio = descriptionOf(description);
+    const document: RadioDocument = { format: RADIO_FORMAT, formatVersion: RADIO_VERSION, name, radio };
+    return bytesOf(`${JSON.stringify(document, null, 2)}\n`);
+  },
+  read(bytes) {
+    const { value, finding } = parseJson(textOf(bytes));
+    const findings = finding ? [finding] : problemsOf(value, WANTED);
+    if (findings.length > 0) return { value: null, findings };
+    const { name, radio } = value as RadioDocument;
+    const problems = problemsOf(radio, IN_RADIO);
+    if (problems.length > 0)
+      return { value: null, findings: problems.map((one) => ({ ...one, place: `/radio${one.place}` })) };
+    return { value: { name: name.trim(), description: descriptionOf(radio) }, findings: [] };
+  },
+};
