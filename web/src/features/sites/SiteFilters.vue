@@ -1,65 +1,51 @@
 <script setup lang="ts">
 /** Which of the sites, shown how: everything stands in the address of the page. */
+import { computed } from 'vue';
 import { LISTED_MODES } from '@relay/core/lists/types';
 import { licenceBands } from '@relay/core/units/bands';
 import type { SiteFilter } from '../../sync/api';
 import { usePlanStore } from '../../sync/plan-store';
 import type { DistanceUnit } from './place';
 
-defineProps<{ filter: SiteFilter; band: string; onMap: boolean; countries: readonly string[] }>();
+const props = defineProps<{ filter: SiteFilter; band: string; onMap: boolean; countries: readonly string[] }>();
 defineEmits<{ ask: [query: Record<string, string | undefined>] }>();
 const unit = defineModel<DistanceUnit>('unit', { required: true });
 const store = usePlanStore();
 const EVERY = 'every';
+
+/** By the key that each has in the address; a list without countries asks for none. */
+const selects = computed(() =>
+  [
+    { key: 'mode', label: 'Mode', every: 'every mode', value: props.filter.mode, options: LISTED_MODES },
+    {
+      key: 'band',
+      label: 'Band',
+      every: 'every band',
+      value: props.band,
+      options: licenceBands(store.plan!.station).map(({ name }) => name),
+    },
+    {
+      key: 'status',
+      label: 'Status',
+      every: 'on and off',
+      value: props.filter.status,
+      options: ['on the air', 'off the air'],
+    },
+    { key: 'country', label: 'Country', every: 'every country', value: props.filter.country, options: props.countries },
+  ].filter(({ options }) => options.length > 0),
+);
 </script>
 
 <template>
   <el-select
+    v-for="{ key, label, every, value, options } in selects"
+    :key="key"
     :persistent="false"
-    :model-value="filter.mode || EVERY"
-    aria-label="Mode"
+    :model-value="value || EVERY"
+    :aria-label="label"
     class="mode"
-    @update:model-value="$emit('ask', { mode: $event === EVERY ? undefined : String($event) })"
-    ><el-option :value="EVERY" label="every mode" /><el-option
-      v-for="one in LISTED_MODES"
-      :key="one"
-      :value="one"
-      :label="one"
-  /></el-select>
-  <el-select
-    :persistent="false"
-    :model-value="band || EVERY"
-    aria-label="Band"
-    class="mode"
-    @update:model-value="$emit('ask', { band: $event === EVERY ? undefined : String($event) })"
-    ><el-option :value="EVERY" label="every band" /><el-option
-      v-for="one in licenceBands(store.plan!.station)"
-      :key="one.name"
-      :value="one.name"
-      :label="one.name"
-  /></el-select>
-  <el-select
-    :persistent="false"
-    :model-value="filter.status || EVERY"
-    aria-label="Status"
-    class="mode"
-    @update:model-value="$emit('ask', { status: $event === EVERY ? undefined : String($event) })"
-    ><el-option :value="EVERY" label="on and off" /><el-option value="on the air" label="on the air" /><el-option
-      value="off the air"
-      label="off the air"
-  /></el-select>
-  <el-select
-    v-if="countries.length > 0"
-    :persistent="false"
-    :model-value="filter.country || EVERY"
-    aria-label="Country"
-    class="mode"
-    @update:model-value="$emit('ask', { country: $event === EVERY ? undefined : String($event) })"
-    ><el-option :value="EVERY" label="every country" /><el-option
-      v-for="one in countries"
-      :key="one"
-      :value="one"
-      :label="one"
+    @update:model-value="$emit('ask', { [key]: $event === EVERY ? undefined : String($event) })"
+    ><el-option :value="EVERY" :label="every" /><el-option v-for="one in options" :key="one" :value="one" :label="one"
   /></el-select>
   <input
     class="plain-input network"
