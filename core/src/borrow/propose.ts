@@ -13,6 +13,7 @@ import { asRepeater, objectionTo } from '../lists/as-repeater';
 import { newRepeater } from '../plan/create';
 import { MODE_DATA, MODE_IDS } from '../plan/modes';
 import { networksOf } from '../plan/networks';
+import { lowestOf } from '../plan/power';
 import { effectiveProfile } from '../plan/profiles';
 import { recordsOf } from '../plan/records';
 import { hotspotsOf } from '../plan/sites';
@@ -140,10 +141,10 @@ class Proposer {
       this.thing(`${channel.mode}-${field.id}-${was}`, `${field.title} of the hotspot`, was, is);
       field.copy(channel, blank);
     }
-    if (channel.power === 'high') {
-      this.thing('power', 'Power near the hotspot', 'high', 'low');
-      channel.power = 'low';
-    }
+    const least = lowestOf(this.radio);
+    if (channel.power === least) return;
+    this.thing('power', 'Power near the hotspot', channel.power, least);
+    channel.power = least;
   }
 
   /** Adds to the copy of the plan what these channels need and it does not have: first what a list names, nearest first. */

@@ -5,6 +5,13 @@ import { highPowerNearHotspot } from './high-power-near-hotspot';
 testCheck(highPowerNearHotspot, {
   valid: [
     { name: '1 W at 3 m' },
+    {
+      name: 'a radio of which nobody has said how much it sends',
+      change: (plan) => {
+        plan.radios.byId['r1']!.powerW.high = null;
+        channelOf(plan, 'g1').power = 'high';
+      },
+    },
     { name: 'the lowest power is told of elsewhere', change: (plan) => void (plan.sites.byId['s1']!.distanceM = 0.5) },
     {
       name: '5 W at 20 m',
@@ -12,6 +19,20 @@ testCheck(highPowerNearHotspot, {
     },
   ],
   invalid: [
+    {
+      name: 'a middle step, where the least is named otherwise',
+      change: (plan) => {
+        Object.assign(plan.radios.byId['r1']!.powerW, { minimum: 0.1, middle: 4 });
+        channelOf(plan, 'g1').power = 'middle';
+      },
+      findings: [
+        {
+          message: 'high',
+          pointer: `${CHANNEL}/power`,
+          fixes: { low: (plan) => void (channelOf(plan, 'g1').power = 'minimum') },
+        },
+      ],
+    },
     {
       name: '5 W at 3 m',
       change: (plan) => void (channelOf(plan, 'g1').power = 'high'),

@@ -1,4 +1,5 @@
 import { levelAtSiteDbm } from '../path/common-facts';
+import { lowestOf } from '../plan/power';
 import { formatDbm } from '../units/quantities';
 import { defineCheck } from './check';
 import { channelPointer, channelSubject, eachDisagreement, set } from './walk';
@@ -21,7 +22,7 @@ export const highPowerNearHotspot = defineCheck({
     eachDisagreement(index, 'level', 'air', (context, fact) => {
       const { channel, radio } = context;
       const site = context.site!;
-      const lowDbm = levelAtSiteDbm({ radio, site, channel: { ...channel, power: 'low' } })!;
+      const lowDbm = levelAtSiteDbm({ radio, site, channel: { ...channel, power: lowestOf(radio) } })!;
       const pointer = channelPointer(context, 'power');
       report({
         message: 'high',
@@ -33,7 +34,7 @@ export const highPowerNearHotspot = defineCheck({
         },
         pointer,
         subject: channelSubject(context),
-        fixes: [{ id: 'low', patches: [set(pointer, 'low')] }],
+        fixes: [{ id: 'low', patches: [set(pointer, lowestOf(radio))] }],
       });
     });
   },

@@ -144,7 +144,8 @@ function radiosFollow(index: PlanIndex, site: Hotspot, hz: number, shiftHz: numb
     ];
     const tunes = ({ rxHz, txHz }: typeof from) => radioTunes(radio, rxHz) && radioTunes(radio, txHz);
     if (tunes(from) && !tunes(to)) return false;
-    const fits = (txHz: number) => levelAtSiteDbm({ radio, channel: { ...channel, txHz }, site })! <= site.maxInputDbm;
+    const fits = (txHz: number) =>
+      (levelAtSiteDbm({ radio, channel: { ...channel, txHz }, site }) ?? -Infinity) <= site.maxInputDbm;
     return !fits(site.rxHz) || fits(moved);
   });
 }

@@ -1,12 +1,13 @@
 /** The fields of a channel in the order of the sheet: those all modes share, then each mode's own. */
 import { columnsOf, type ColumnField, ofAll } from './channel-field';
 import { formatMHz, formatShiftMHz, meantMHz, MOST_HZ, parseMHz } from '../units/quantities';
-import type { ChannelValues, CodeplugBlocks } from '../plan/types';
+import { type ChannelValues, type CodeplugBlocks, POWER_LEVELS } from '../plan/types';
 import type { ChannelField, Reading } from './channel-field';
 import type { CodeplugModes } from './mode-codeplug';
 import { choice, oneLine, refused } from './reading';
 
 const NAME_MAX = 60;
+const POWER_WORDS = Object.fromEntries(POWER_LEVELS.map((level) => [level, level]));
 
 function readFrequency(text: string, put: (to: ChannelValues, hz: number) => void): Reading {
   const hz = parseMHz(text);
@@ -81,11 +82,11 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
     kind: 'text',
     order: 300,
     width: 76,
-    options: () => ['low', 'high'],
+    options: () => [...POWER_LEVELS],
     facts: ['level'],
     expected: () => 'low',
     show: (one) => one.power,
-    read: (text) => choice(text, { low: 'low', high: 'high' } as const, (to, power) => (to.power = power)),
+    read: (text) => choice(text, POWER_WORDS, (to, power) => (to.power = power)),
     copy: (to, from) => (to.power = from.power),
   },
 ];

@@ -37,7 +37,11 @@ const areBands = (value: unknown) => Array.isArray(value) && value.length <= 10 
 const IN_RADIO: readonly Wanted[] = [
   ['bands', areBands, 'at most 10 bands with lowHz and highHz'],
   ['receiveOnly', areBands, 'at most 10 bands with lowHz and highHz'],
-  ['powerW', (value) => isObject(value) && isWatts(value['low']) && isWatts(value['high']), 'low and high in watts'],
+  [
+    'powerW',
+    (value) => isObject(value) && Object.values(value).every((watts) => watts === null || isWatts(watts)),
+    'watts for each setting, or null',
+  ],
   ['limits', (value) => isObject(value) && Object.values(value).every(isCount), 'counts, or null where not known'],
   ['letters', (value) => value === null || NAME_LETTERS.includes(value as never), `${NAME_LETTERS.join(', ')} or null`],
   ...MODE_IDS.map((mode): Wanted => [mode, (value) => value === null || isObject(value), 'a block, or null']),

@@ -127,11 +127,12 @@ export const CHANNEL_COLUMNS: readonly KitField[] = [
     reads: {
       as: 'words',
       watts: true,
-      vague: ['middle'],
       words: {
-        low: /^(l|lo|low|lowest|min|minimum|small|qrp|l1|low1|l2|low2|ultra ?low|very ?low|eco|niedrig|klein|gering|minimal|bas|basse|faible|baja|bajo|bassa|basso|laag|lav|lag|baixa)$/,
-        high: /^(h|hi|high|highest|max|maximum|full|turbo|big|gross|hoch|maximal|voll|haut|haute|fort|forte|alta|alto|hoog|hoj|hog)$/,
+        minimum: /^(lowest|min|minimum|minimal|ultra ?low|very ?low|qrp|eco|l1|low1)$/,
+        low: /^(l|lo|low|small|l2|low2|niedrig|klein|gering|bas|basse|faible|baja|bajo|bassa|basso|laag|lav|lag|baixa)$/,
         middle: /^(m|mid|mi|middle|medium|med|normal|mittel|moyen|moyenne|media|medio|midden|medel|l3|low3)$/,
+        high: /^(h|hi|high|big|gross|hoch|haut|haute|fort|forte|alta|alto|hoog|hoj|hog)$/,
+        maximum: /^(highest|max|maximum|maximal|full|turbo|voll)$/,
       },
     },
     heading: /power|leistung|puissance|potencia|potenza|vermogen|effekt|watt|\bpwr\b|sendepegel/,

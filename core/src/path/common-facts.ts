@@ -3,6 +3,7 @@ import { amateurBandOf } from '../units/bands';
 import { satelliteSegmentOf } from '../units/segments';
 import { receivedLevelDbm } from '../units/free-space';
 import { listensFor } from '../plan/carriage';
+import { lowestOf } from '../plan/power';
 import type { NetworkModeId, Radio, Site } from '../plan/types';
 import { fact, mustEqual, noted } from './fact';
 import { isSent } from './purpose';
@@ -63,7 +64,8 @@ export function levelAtSiteDbm({
   site,
 }: Pick<PathContext, 'radio' | 'channel' | 'site'>): number | null {
   if (!site || channel.txHz <= 0) return null;
-  return receivedLevelDbm(radio.powerW[channel.power], channel.txHz, site.distanceM);
+  const watts = radio.powerW[channel.power];
+  return watts === null ? null : receivedLevelDbm(watts, channel.txHz, site.distanceM);
 }
 
 /**
@@ -73,7 +75,7 @@ export function levelAtSiteDbm({
 function levelFact(context: PathContext, { maxInputDbm: most }: Site): Fact {
   const level = levelAtSiteDbm(context);
   if (level === null || level <= most) return fact('level', level, { rule: 'at most', most }, true);
-  return context.channel.power === 'low'
+  return context.channel.power === lowestOf(context.radio)
     ? noted('level', level, { rule: 'at most', most })
     : fact('level', level, { rule: 'at most', most }, false, 'doubtful');
 }

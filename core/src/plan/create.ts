@@ -80,7 +80,7 @@ export function newRadio(
       { lowHz: 400_000_000, highHz: 480_000_000 },
     ],
     receiveOnly: [],
-    powerW: { low: 1, high: 5 },
+    powerW: { minimum: null, low: 1, middle: null, high: 5, maximum: null },
     limits: {
       channels: 4000,
       zones: 250,

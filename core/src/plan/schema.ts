@@ -9,13 +9,13 @@ import { ID_PATTERN } from './ids';
 import { KIT_SCHEMA } from './kit';
 import { exact, line, mapOf, type ModeSchemas, NAME, nullOr, ref, type Schema, table, whole } from './schema-parts';
 import { TAUGHT_FILE_SCHEMA } from './taught-file';
-import { type ModeId, NAME_LETTERS, PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
+import { type ModeId, NAME_LETTERS, PLAN_FORMAT, PLAN_FORMAT_VERSION, POWER_LEVELS } from './types';
 
 const FREQUENCY = whole(1, 6_000_000_000);
 /** RFC 3339, UTC, with or without a fraction. */
 const MOMENT: Schema = { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d(\\.\\d{1,9})?Z$' };
 const MILLISECONDS: Schema = { type: 'number', minimum: 0, maximum: 600_000 };
-const POWER = { enum: ['low', 'high'] };
+const POWER = { enum: [...POWER_LEVELS] };
 const FLAG: Schema = { type: 'boolean' };
 const LATITUDE: Schema = { type: 'number', minimum: -90, maximum: 90 };
 const LONGITUDE: Schema = { type: 'number', minimum: -180, maximum: 180 };
@@ -187,7 +187,7 @@ const BANDS: Schema = { type: 'array', maxItems: 10, items: exact({ lowHz: FREQU
 const radioValues = {
   bands: BANDS,
   receiveOnly: BANDS,
-  powerW: exact({ low: POWER_W, high: POWER_W }),
+  powerW: exact(Object.fromEntries(POWER_LEVELS.map((level) => [level, nullOr(POWER_W)]))),
   limits: exact({
     channels: nullOr(whole(1, 1_000_000)),
     zones: nullOr(whole(1, 100_000)),

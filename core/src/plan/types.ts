@@ -48,7 +48,9 @@ export interface Station extends BandPlan {
   fmWidthHz: 12_500 | 25_000;
 }
 
-export type PowerLevel = 'low' | 'high';
+/** From the least to the most. A radio has some of them. */
+export const POWER_LEVELS = ['minimum', 'low', 'middle', 'high', 'maximum'] as const;
+export type PowerLevel = (typeof POWER_LEVELS)[number];
 
 /** What the radio can hold: counts, names in characters. `null`: not known, and no check complains. */
 export interface RadioLimits {
@@ -73,8 +75,8 @@ interface RadioHardware {
   bands: Band[];
   /** Where it only receives, within what it tunes; empty for nowhere, and while it is not known. */
   receiveOnly: Band[];
-  /** Output power in watts at each setting. */
-  powerW: Record<PowerLevel, number>;
+  /** Output power in watts at each setting; `null`: it has no such setting, or it is not known. */
+  powerW: Record<PowerLevel, number | null>;
   limits: RadioLimits;
   /** `null`: not known. */
   letters: NameLetters | null;

@@ -203,7 +203,7 @@ describe('a plan of an older format', () => {
     expect(problems).toEqual([]);
     expect(channelsOf(plan!)).toEqual(channelsOf(old));
     expect(plan!.kinds).toEqual({ byId: {}, order: [] });
-    const { limits, letters, receiveOnly } = plan!.radios.byId['handheld']!;
+    const { limits, letters, receiveOnly, powerW } = plan!.radios.byId['handheld']!;
     expect(limits).toEqual({
       ...old.radios.byId['handheld']!.limits,
       scanLists: null,
@@ -211,6 +211,7 @@ describe('a plan of an older format', () => {
       callSigns: null,
     });
     expect({ letters, receiveOnly }).toEqual({ letters: null, receiveOnly: [] });
+    expect(powerW).toEqual({ minimum: null, low: 1, middle: null, high: 5, maximum: null });
     expect(agreementOf(plan!)).toMatchObject({ tally: { whole: 12, broken: 0 }, findings: [] });
     expect(
       validatePlan({ ...old, radios: { byId: { handheld: 7 }, order: ['handheld'] } }).problems.length,

@@ -303,6 +303,7 @@ const toVersion10: UpgradeStep = (document) => ({
     ...radio,
     receiveOnly: [],
     letters: null,
+    powerW: { minimum: null, middle: null, maximum: null, ...(radio['powerW'] as Document) },
     limits: { scanLists: null, channelsPerScanList: null, callSigns: null, ...(radio['limits'] as Document) },
   })),
 });

@@ -9,7 +9,7 @@ type Given = {
   modes: readonly ModeId[];
   /** MHz, both ends. */
   bands: readonly (readonly [number, number])[];
-  powerW: Record<PowerLevel, number>;
+  powerW: Partial<Record<PowerLevel, number>>;
   /** What is left out is not known. */
   limits: Partial<RadioLimits>;
   letters?: NameLetters;
@@ -28,13 +28,15 @@ const UNKNOWN: RadioLimits = {
   nameLength: null,
 };
 
+const NO_POWER = { minimum: null, low: null, middle: null, high: null, maximum: null };
+
 /** A kind in our terms: what a radio of these modes has, with what is known of the kind. */
 export function kindOf({ id, name, modes, bands, powerW, limits, letters, ...blocks }: Given): RadioKind {
   const radio = newRadio(id, name, modes, emptyPlan('').station);
   for (const mode of modes) Object.assign(radio[mode] ?? {}, blocks[mode]);
   Object.assign(radio, {
     bands: bands.map(([lowMHz, highMHz]) => ({ lowHz: lowMHz * 1e6, highHz: highMHz * 1e6 })),
-    powerW,
+    powerW: { ...NO_POWER, ...powerW },
     limits: { ...UNKNOWN, ...limits },
     letters: letters ?? null,
   });

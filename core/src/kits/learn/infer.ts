@@ -1,5 +1,6 @@
 /** How the cells of a column could stand for the values of a field: unit, digits, words. */
 import type { CellCodec } from '../../plan/kit';
+import { POWER_LEVELS, type PowerLevel } from '../../plan/types';
 import { bandNameOf } from '../../units/bands';
 import { readTone } from '../../units/tones';
 import { type CellNumber, numberIn } from '../numbers';
@@ -148,7 +149,20 @@ function hex(column: Column): Inferred | null {
 const MOST_WORDS = 24;
 const WATTS = /^(\d+(?:[.,]\d+)?)\s*(w|watts?|mw)?$/i;
 
-/** Steps of power in watts: the least is low, the most is high, what is between goes with the nearer end. */
+/** What so many settings of power are called, the least first. */
+const STEPS: Readonly<Record<number, readonly PowerLevel[]>> = {
+  1: ['low'],
+  2: ['low', 'high'],
+  3: ['low', 'middle', 'high'],
+  4: ['low', 'middle', 'high', 'maximum'],
+  5: POWER_LEVELS,
+};
+
+/** The setting at a place among so many, from the least; of very many those between are in the middle. */
+const stepAt = (at: number, of: number): PowerLevel =>
+  STEPS[of]?.[at] ?? (at === 0 ? 'low' : at === of - 1 ? 'high' : 'middle');
+
+/** Steps of power in watts, by their size. */
 function wattWords(column: Column): Map<string, string> | null {
   const steps = column.texts.map(({ text }) => ({ text, match: WATTS.exec(text.trim()) }));
   if (steps.length < 2 || !steps.every(({ match }) => match) || !steps.some(({ match }) => match![2])) return null;
@@ -156,13 +170,18 @@ function wattWords(column: Column): Map<string, string> | null {
     text,
     w: Number(match![1]!.replace(',', '.')) * (match![2]?.toLowerCase() === 'mw' ? 0.001 : 1),
   }));
-  const [low, high] = [Math.min(...watts.map(({ w }) => w)), Math.max(...watts.map(({ w }) => w))];
-  return new Map(watts.map(({ text, w }) => [text, Math.abs(w - low) <= Math.abs(w - high) ? 'low' : 'high']));
+  const sizes = [...new Set(watts.map(({ w }) => w))].sort((a, b) => a - b);
+  return new Map(watts.map(({ text, w }) => [text, stepAt(sizes.indexOf(w), sizes.length)]));
 }
 
-/** `middle` is no meaning of ours: between two steps it counts as low, above another it is high. */
-const withoutMiddle = (meaning: string, all: ReadonlySet<string>) =>
-  meaning !== 'middle' ? meaning : all.has('high') || !all.has('low') ? 'low' : 'high';
+/** Settings of power count by their order: of two the greater is high, whatever it is called. */
+function byOrder(meaning: string, all: ReadonlySet<string>): string {
+  const there = POWER_LEVELS.filter((level) => all.has(level));
+  const at = there.findIndex((level) => level === meaning);
+  // One alone tells nothing of its order.
+  if (at < 0 || there.length < 2) return meaning === 'minimum' ? 'low' : meaning === 'maximum' ? 'high' : meaning;
+  return stepAt(at, there.length);
+}
 
 function words(column: Column, known: Readonly<Record<string, RegExp>>, watts: boolean): Inferred | null {
   if (column.texts.length > MOST_WORDS || column.texts.length === 0) return null;
@@ -172,7 +191,7 @@ function words(column: Column, known: Readonly<Record<string, RegExp>>, watts: b
   const found = column.texts.map(({ text, count }) => ({ text, count, meaning: meaningOf(text) }));
   const all = new Set(found.flatMap(({ meaning }) => meaning ?? []));
   const pairs = found.flatMap(({ text, meaning }): [string, string][] =>
-    meaning === undefined ? [] : [[text, withoutMiddle(meaning, all)]],
+    meaning === undefined ? [] : [[text, inWatts || !watts ? meaning : byOrder(meaning, all)]],
   );
   const shareOfThose = (test: (one: (typeof found)[number]) => boolean) =>
     found.reduce((sum, one) => (test(one) ? sum + one.count : sum), 0) / column.filled;

@@ -11,6 +11,9 @@ import { unfit } from './fit';
 import type { Handle, WorkTable } from './work-table';
 import type { Place, Writing } from './writing';
 
+/** What a column for low power says yes to. */
+const LOW: ReadonlySet<string> = new Set(['minimum', 'low']);
+
 interface Standing {
   channel: Channel;
   place: Place;
@@ -136,7 +139,7 @@ function sayChannel(writing: Writing, saying: Saying, { channel, place: { table,
   const { mode } = channel;
   table.say(handle, 'mode', mode);
   table.say(handle, 'digital', mode === 'fm' ? 'no' : 'yes');
-  table.say(handle, 'low-power', channel.power === 'low' ? 'yes' : 'no');
+  table.say(handle, 'low-power', LOW.has(channel.power) ? 'yes' : 'no');
   if (!says('rx') || !says('shift')) sayFrequencies(table, handle, channel);
   if (!table.say(handle, 'tx-off', channel.purpose === 'receive only' ? 'yes' : 'no'))
     writing.lose('Receive only', 'no word');

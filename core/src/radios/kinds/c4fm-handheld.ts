@@ -9,7 +9,7 @@ export const c4fmHandheld = kindOf({
     [144, 148],
     [430, 450],
   ],
-  powerW: { low: 1, high: 5 },
+  powerW: { minimum: 0.3, low: 1, middle: 2.5, high: 5 },
   limits: { channels: 900, zones: 24, channelsPerZone: 100, callSigns: 60, nameLength: 16 },
   letters: 'plain',
   c4fm: { rooms: { categories: 5, perCategory: 20, nameLength: 16 }, dtmfMemories: 9 },

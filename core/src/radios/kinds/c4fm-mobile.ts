@@ -9,7 +9,7 @@ export const c4fmMobile = kindOf({
     [144, 148],
     [430, 450],
   ],
-  powerW: { low: 5, high: 50 },
+  powerW: { low: 5, middle: 25, high: 50 },
   limits: { channels: 500, zones: 24, channelsPerZone: 100, callSigns: 60, nameLength: 16 },
   letters: 'plain',
   c4fm: { rooms: { categories: 5, perCategory: 20, nameLength: 16 }, dtmfMemories: 9 },

@@ -9,7 +9,7 @@ export const dmrMobile = kindOf({
     [136, 174],
     [400, 480],
   ],
-  powerW: { low: 10, high: 50 },
+  powerW: { low: 10, middle: 25, high: 50 },
   limits: {
     channels: 4000,
     zones: 250,

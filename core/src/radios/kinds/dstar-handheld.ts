@@ -9,7 +9,7 @@ export const dstarHandheld = kindOf({
     [144, 148],
     [430, 450],
   ],
-  powerW: { low: 0.5, high: 5 },
+  powerW: { minimum: 0.1, low: 0.5, middle: 2.5, high: 5 },
   limits: { channels: 1000, zones: 26, channelsPerZone: 100, callSigns: 200, nameLength: 16 },
   letters: 'plain',
   dstar: { siteList: { sites: 1500, groups: 50, nameLength: 16, nearSearch: true } },

@@ -9,7 +9,7 @@ export const dstarMobile = kindOf({
     [144, 148],
     [430, 450],
   ],
-  powerW: { low: 5, high: 50 },
+  powerW: { low: 5, middle: 15, high: 50 },
   limits: { channels: 1000, zones: 26, channelsPerZone: 100, callSigns: 300, nameLength: 16 },
   letters: 'plain',
   dstar: { siteList: { sites: 2500, groups: 50, nameLength: 16, nearSearch: true } },

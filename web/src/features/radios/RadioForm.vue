@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { MODE_DATA } from '@relay/core/plan/modes/index';
 import { formatMHz, parseMHz } from '@relay/core/units/quantities';
-import type { ModeId, NameLetters, Radio, RadioLimits } from '@relay/core/plan/types';
+import {
+  type ModeId,
+  type NameLetters,
+  POWER_LEVELS,
+  type PowerLevel,
+  type Radio,
+  type RadioLimits,
+} from '@relay/core/plan/types';
 import { ChoiceField, FieldGroup, FormGroups, SwitchField, TextField } from '../../fields';
 import { namesBeside, NOT_SAID, saysNothing, takeName, takeNumber, takeWhole, type Taken } from '../../fields/field';
 import { ALL_PARTS } from '../modes';
@@ -69,8 +76,14 @@ const takeBands =
     return null;
   };
 
-const takePower = (level: 'low' | 'high') => (text: string) =>
-  takeNumber(text, 0.001, 2000, (watts) => change(`${level} power`, (radio) => void (radio.powerW[level] = watts)));
+const takePower = (level: PowerLevel) => (text: string) => {
+  const put = (watts: number | null) => change(`${level} power`, (radio) => void (radio.powerW[level] = watts));
+  if (!saysNothing(text)) return takeNumber(text, 0.001, 2000, put);
+  put(null);
+  return null;
+};
+const wattsText = (watts: number | null) => (watts === null ? '' : String(watts));
+const titled = (word: string) => `${word[0]!.toUpperCase()}${word.slice(1)}`;
 const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
 </script>
 
@@ -107,15 +120,17 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
         mono
         unit="MHz"
       />
-      <TextField label="Low power" :value="String(radio.powerW.low)" :take="takePower('low')" mono unit="W" />
       <TextField
-        label="High power"
-        :value="String(radio.powerW.high)"
-        :take="takePower('high')"
+        v-for="level in POWER_LEVELS"
+        :key="level"
+        :label="`${titled(level)} power`"
+        :value="wattsText(radio.powerW[level])"
+        :take="takePower(level)"
+        placeholder="no such step, or not known"
         mono
         unit="W"
-        hint="Keep aerials away from people and obey your country’s limits on RF exposure."
       />
+      <p class="soft">Keep aerials away from people and obey your country’s limits on RF exposure.</p>
     </FieldGroup>
     <KindFields :radio="radio" />
     <FieldGroup title="Modes">

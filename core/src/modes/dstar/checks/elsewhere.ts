@@ -1,4 +1,5 @@
 /** The press that takes a want to another site, or back where the other site has it already. */
+import { highestOf, lowestOf } from '../../../plan/power';
 import { receivedLevelDbm } from '../../../units/free-space';
 import { radioTunes } from '../../../path/common-facts';
 import { toPointer, type Patch } from '../../../plan/patches';
@@ -13,8 +14,8 @@ import { gatewayOf } from '../links';
 
 /** Whether what the builder sets a radio to is not too loud at a site. */
 function isQuietEnough(radio: Radio, site: Site): boolean {
-  const watts = radio.powerW[site.kind === 'hotspot' ? 'low' : 'high'];
-  return receivedLevelDbm(watts, site.rxHz, site.distanceM) <= site.maxInputDbm;
+  const watts = radio.powerW[site.kind === 'hotspot' ? lowestOf(radio) : highestOf(radio)];
+  return watts === null || receivedLevelDbm(watts, site.rxHz, site.distanceM) <= site.maxInputDbm;
 }
 
 /** A site that the radio tunes and whose gateway is known to reach a family: one's own first, then the nearest. */
