@@ -98,6 +98,8 @@ export class Directory {
     const head = await reader.head();
     return this.source.transaction(async (manager) => {
       await manager.query(`SET LOCAL statement_timeout = '${IMPORT_STATEMENT_MS}'`);
+      // Another import of the same list, also one that was given up just now, is waited for: it holds the name until it ends.
+      await manager.query(`SET LOCAL lock_timeout = '${IMPORT_STATEMENT_MS}'`);
       const [{ id }] = (await manager.query(
         `INSERT INTO directory_list (id, name, source, licence, issued_on, layout, site_count) VALUES ($1, $2, $3, $4, $5, $6, 0)
          ON CONFLICT (name) DO UPDATE SET source = excluded.source, licence = excluded.licence, issued_on = excluded.issued_on, layout = excluded.layout, imported_at = now(), forgotten_at = NULL
