@@ -1,4 +1,6 @@
-/** The layers, held by a tool: the core knows nobody, features meet only through their index. Imports of types count. */
+/**
+ * The layers, held by a tool: the core knows nobody, features meet only through their index. Imports of types count.
+ */
 
 /** The folders of the core from the bottom up; those of one floor do not know each other. */
 const FLOORS = [

@@ -1,6 +1,6 @@
 /**
- * `./relay bench`: each figure as a ratio within one run. Names of parts as arguments run those alone; with `--keep` the
- * figures of radio files are kept for the documentation.
+ * `./relay bench`: each figure as a ratio within one run. Names of parts as arguments run those alone; with `--keep`
+ * the figures of radio files are kept for the documentation.
  */
 import { writeFileSync } from 'node:fs';
 import { cpus } from 'node:os';

@@ -1,4 +1,7 @@
-/** The files of radios' own programs: a kit taught, filled, changed by the radio's program and read back; one borrowed. */
+/**
+ * The files of radios' own programs: a kit taught, filled, changed by the radio's program and read back; one
+ * borrowed.
+ */
 import { randomUUID } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';

@@ -1,4 +1,6 @@
-/** Radios as data: a kind is taken, its figures corrected, kept as a kind of one's own, handed on and read elsewhere. */
+/**
+ * Radios as data: a kind is taken, its figures corrected, kept as a kind of one's own, handed on and read elsewhere.
+ */
 import { readFileSync } from 'node:fs';
 import { expect, saved, test } from './story';
 

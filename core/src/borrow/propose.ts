@@ -147,7 +147,10 @@ class Proposer {
     channel.power = least;
   }
 
-  /** Adds to the copy of the plan what these channels need and it does not have: first what a list names, nearest first. */
+  /**
+   * Adds to the copy of the plan what these channels need and it does not have: first what a list names, nearest
+   * first.
+   */
   private proposeSite(channel: Channel): void {
     const { mode, rxHz, txHz } = channel;
     const name = this.modes[mode].name;

@@ -1,18 +1,17 @@
 /** What columns of channels hold whatever the mode, and those of zones and scan lists. Titles in eight languages. */
 import type { KitField } from './kit-field';
 import { NO, YES } from './plain';
-import { KIND, TONE_COLUMNS } from './tones/tone-columns';
+import { any, both, only, RECEIVE, TRANSMIT } from './titles';
+import { TONE_COLUMNS } from './tones/tone-columns';
 
-const RECEIVE = String.raw`(rx|receiv\w*|recept\w*|empfang\w*|recep\w*|ricez\w*|ontvang\w*|mottag\w*|downlink|output|out|ausgabe\w*|ausgang\w*|sortie|salida|uscita|saida|uitgang|uit)`;
-const TRANSMIT = String.raw`(tx|transmi\w*|send\w*|sende\w*|d?emiss?\w*|emett\w*|emis\w*|trasmis\w*|zend\w*|uplink|input|in|eingabe\w*|eingang\w*|entree|entrada|ingresso|ingang)`;
 const FREQUENCY = String.raw`(freq\w*|frequen\w*|frec\w*|qrg|mhz|khz|hz|f)`;
-const TONE = String.raw`(ctcss\w*|dcs|tones?|ton|tonos?|toni|toon|subton\w*|subaudio|pl|tonruf|subtoon|ctdcs)`;
 
-/** Both words in either order, or run together. */
-const both = (side: string, what: string) =>
-  `((\\b${side}\\b.*\\b${what}\\b)|(\\b${what}\\b.*\\b${side}\\b)|(\\b${side}${what}\\b))`;
-const NOT_FREQUENCY =
-  /ctcss|dcs|tone?\b|ton\b|list|group|gruppe|power|leistung|offset|shift|ablage|color|slot|id\b|contact|mode|lock|only|inhibit|nac/;
+const NOT_FREQUENCY = new RegExp(
+  any(
+    String.raw`ctcss|dcs|tone?\b|ton\b|list|group|gruppe|power|leistung|offset|shift|ablage`,
+    String.raw`color|slot|id\b|contact|mode|lock|only|inhibit|nac`,
+  ),
+);
 
 /** Cells with as many digits as frequencies have: `60` is a time, `145.6` and `145600` are none. */
 const areFrequencies = (cells: readonly string[]) => {
@@ -20,14 +19,34 @@ const areFrequencies = (cells: readonly string[]) => {
   return filled.filter((cell) => /\d{2}[.,]\d|\d{5}/.test(cell)).length > filled.length * 0.6;
 };
 
+/** What has a name. */
+const NAMED = any(
+  'channel|chan|ch|canal|kanal|kanaal|memory|mem|can',
+  String.raw`zone?n?|zona|list\w*|liste|lista|lijst`,
+  String.raw`contact\w*|kontakt\w*|contatto|group|gruppen?|groupe|grupo|gruppo`,
+  String.raw`room|raum|salle|sala|stanza|scan|alias|station|site|code|bank|bereich\w*`,
+);
+const CALLED = any(
+  'name[ns]?|nom|nombre|nome|naam|navn|namn|label|titel|title|titre|titolo|alias|tag',
+  'bezeichnung|benennung|libelle|etiqueta|etichetta|designation|denominazione|omschrijving|intitule',
+);
+
 export const NAME: KitField = {
   id: 'name',
   title: 'Name',
   reads: { as: 'text', fits: (cell) => cell.length <= 60 },
-  heading:
-    /^((channel|chan|ch|canal|kanal|kanaal|memory|mem|can|zone?n?|zona|list\w*|liste|lista|lijst|contact\w*|kontakt\w*|contatto|group|gruppen?|groupe|grupo|gruppo|room|raum|salle|sala|stanza|scan|alias|station|site|code|bank|bereich\w*) ?)?(name[ns]?|nom|nombre|nome|naam|navn|namn|label|titel|title|titre|titolo|alias|tag|bezeichnung|benennung|libelle|etiqueta|etichetta|designation|denominazione|omschrijving|intitule)( (display|anzeige))?$|^(kanal|kontakt|zonen|listen|gruppen|raum|canale|kanaal)(name|naam|bezeichnung)$/,
-  loose:
-    /\bname\b|\bnom\b|^(nombre|nome|naam|etiqueta|etichetta|bezeichnung|libelle|intitule) (de|du|del|di|della|des|van) |^(channel|kanal|canal|canale|kanaal|zone|zona|contact|kontakt|contatto|room|raum|liste|lista|lijst|list|alias|scan list)$/,
+  heading: new RegExp(
+    `^(${NAMED} ?)?${CALLED}( (display|anzeige))?$` +
+      '|^(kanal|kontakt|zonen|listen|gruppen|raum|canale|kanaal)(name|naam|bezeichnung)$',
+  ),
+  loose: new RegExp(
+    [
+      String.raw`\bname\b|\bnom\b`,
+      '^(nombre|nome|naam|etiqueta|etichetta|bezeichnung|libelle|intitule) (de|du|del|di|della|des|van) ',
+      '^(channel|kanal|canal|canale|kanaal|zone|zona|contact|kontakt|contatto|room|raum)$',
+      '^(liste|lista|lijst|list|alias|scan list)$',
+    ].join('|'),
+  ),
   never: /call|rufz|short|repeater|contact name of|file|own/,
   telling: 0.75,
   alone: (cells) => {
@@ -43,8 +62,13 @@ export const ROW: KitField = {
   id: 'row',
   title: 'Number of the row',
   reads: { as: 'row' },
-  heading:
-    /^(no|nr|num|number|numero|nummer|n|#|index|idx|pos|position|posicion|posizione|row|line|zeile|ligne|fila|riga|regel|id|ch|channel|kanal|canal|canale|kanaal|memory|platz|speicher|lfd( nr)?|ord\w*|emplacement|posto|plek|channel (no|nr|number)|kanal ?(nr|nummer)|memory (no|nr|number|ch)|speicherplatz|(numero|n) (de |di )?(canal|canale|ligne))$/,
+  heading: only(
+    'no|nr|num|number|numero|nummer|n|#|index|idx|pos|position|posicion|posizione',
+    String.raw`row|line|zeile|ligne|fila|riga|regel|id|lfd( nr)?|ord\w*|emplacement|posto|plek|platz`,
+    'ch|channel|kanal|canal|canale|kanaal|memory|speicher|speicherplatz',
+    'channel (no|nr|number)|kanal ?(nr|nummer)|memory (no|nr|number|ch)',
+    '(numero|n) (de |di )?(canal|canale|ligne)',
+  ),
   telling: 0.8,
   // One number or two may be anything.
   alone: (cells) => cells.filter((cell) => cell !== '').length > 2,
@@ -54,8 +78,11 @@ export const MODE: KitField = {
   id: 'mode',
   title: 'Mode',
   reads: { as: 'words', words: {} },
-  heading:
-    /^((channel|ch|canal|kanal|operating|op) ?)?(mode|modo|modus|betriebsart|kanaltyp|kanalart|modulation|modulacion|modulatie|modulazione|kanaal ?type)$|^(channel|kanal) ?type$|^type (de )?canal$|^tipo (de |di )?canale?$/,
+  heading: only(
+    '((channel|ch|canal|kanal|operating|op) ?)?(mode|modo|modus)',
+    'betriebsart|kanaltyp|kanalart|modulation|modulacion|modulatie|modulazione|kanaal ?type',
+    '(channel|kanal) ?type|type (de )?canal|tipo (de |di )?canale?',
+  ),
   loose: /^(type|typ|art|tipo|genre|soort)$|mode|modus|modo/,
   never: /call|tone|ruf|scan|power|admit|contact|squelch|\brx\b|recep|receive|empfangs/,
   telling: 0.85,
@@ -111,12 +138,20 @@ export const CHANNEL_COLUMNS: readonly KitField[] = [
       words: {
         '+': /^(\+|plus|pos\w*|up|dup ?\+|duplex ?\+|\+dup|rpt ?\+|more|hoch|haut|arriba|su|piu)$/,
         '-': /^(-|minus|neg\w*|down|dup ?-|duplex ?-|-dup|rpt ?-|moins|menos|meno|less|runter|bas|abajo|giu|min)$/,
-        '0': /^(|0|off|none|no|simplex|simp|s|sx|=|keine?|aus|aucune?|sans|ningun[oa]?|nessun[oa]?|nothing|niente|geen|direct|direkt|ohne)$/,
+        '0': only(
+          '|0|off|none|no|simplex|simp|s|sx|=|direct|direkt|nothing',
+          'keine?|aus|ohne|aucune?|sans|ningun[oa]?|nessun[oa]?|niente|geen',
+        ),
         split: /^(split|odd|oddsplit|cross|separate|getrennt|freq|tx)$/,
       },
     },
-    heading:
-      /direction|richtung|\bsens\b|sentido|direzione|richting|vorzeichen|\bsign\b|signe|signo|segno|teken|plus minus|(shift|offset|ablage|duplex|dup) ?(dir|mode|type|art)\w*/,
+    heading: new RegExp(
+      any(
+        String.raw`direction|richtung|\bsens\b|sentido|direzione|richting`,
+        String.raw`vorzeichen|\bsign\b|signe|signo|segno|teken|plus minus`,
+        String.raw`(shift|offset|ablage|duplex|dup) ?(dir|mode|type|art)\w*`,
+      ),
+    ),
     loose: /duplex|^dup\b|shift|offset|split|ablage|decalage|repeater/,
     telling: 0.85,
     alone: (cells) => cells.some((cell) => /[+-]|dup|plus|min/i.test(cell)),
@@ -129,7 +164,10 @@ export const CHANNEL_COLUMNS: readonly KitField[] = [
       watts: true,
       words: {
         minimum: /^(lowest|min|minimum|minimal|ultra ?low|very ?low|qrp|eco|l1|low1)$/,
-        low: /^(l|lo|low|small|l2|low2|niedrig|klein|gering|bas|basse|faible|baja|bajo|bassa|basso|laag|lav|lag|baixa)$/,
+        low: only(
+          'l|lo|low|small|l2|low2|niedrig|klein|gering|bas|basse|faible',
+          'baja|bajo|bassa|basso|laag|lav|lag|baixa',
+        ),
         middle: /^(m|mid|mi|middle|medium|med|normal|mittel|moyen|moyenne|media|medio|midden|medel|l3|low3)$/,
         high: /^(h|hi|high|big|gross|hoch|haut|haute|fort|forte|alta|alto|hoog|hoj|hog)$/,
         maximum: /^(highest|max|maximum|maximal|full|turbo|voll)$/,
@@ -141,33 +179,16 @@ export const CHANNEL_COLUMNS: readonly KitField[] = [
   },
   ...TONE_COLUMNS,
   {
-    id: 'tone-tx',
-    title: 'Tone sent',
-    reads: { as: 'tone' },
-    heading: new RegExp(
-      `${both(TRANSMIT, TONE)}|\\b(encode|enc|codeur|sende ?ton|sendeton|ctcss geber)\\b|\\b(encoder?)\\b|tone? ?tx`,
-    ),
-    loose: new RegExp(`\\b${TONE}\\b`),
-    never: new RegExp(`\\b${RECEIVE}\\b|decod|\\bdec\\b|\\b${KIND}\\b|squelch|auswert|1750|polari`),
-    telling: 0.75,
-  },
-  {
-    id: 'tone-rx',
-    title: 'Tone heard',
-    reads: { as: 'tone' },
-    heading: new RegExp(
-      `${both(RECEIVE, TONE)}|\\b(decode|dec|decodeur|tsql|tone sq\\w*|ctcss auswerter|empfangston)\\b|\\b(decoder?)\\b|tone? ?rx`,
-    ),
-    loose: new RegExp(`squelch.*${TONE}|${TONE}.*squelch`),
-    never: new RegExp(`\\b${TRANSMIT}\\b|encod|\\b${KIND}\\b|polari`),
-    telling: 0.5,
-  },
-  {
     id: 'tx-off',
     title: 'Receive only',
     reads: { as: 'words', words: { yes: YES, no: NO } },
-    heading:
-      /(rx|receive) ?only|tx ?(inhibit|off|forbid\w*|disable\w*|prohibit\w*|lock)|(transmit|tx) (inhibit|off|disabled?)|nur empfang|sende ?sperre|reception (seule|seulement)|solo (rx|recepcion|ricezione)|(emission|tx) (interdite|bloquee)|alleen (rx|ontvangst)/,
+    heading: new RegExp(
+      any(
+        String.raw`(rx|receive) ?only|tx ?(inhibit|off|forbid\w*|disable\w*|prohibit\w*|lock)`,
+        '(transmit|tx) (inhibit|off|disabled?)|nur empfang|sende ?sperre|reception (seule|seulement)',
+        'solo (rx|recepcion|ricezione)|(emission|tx) (interdite|bloquee)|alleen (rx|ontvangst)',
+      ),
+    ),
     telling: 0,
   },
   {
@@ -181,8 +202,9 @@ export const CHANNEL_COLUMNS: readonly KitField[] = [
     id: 'low-power',
     title: 'Low power or not',
     reads: { as: 'words', words: { yes: YES, no: NO } },
-    heading:
-      /^low ?(tx )?power$|^(kleine|niedrige) leistung$|^basse puissance$|^baja potencia$|^bassa potenza$|^laag vermogen$/,
+    heading: only(
+      'low ?(tx )?power|(kleine|niedrige) leistung|basse puissance|baja potencia|bassa potenza|laag vermogen',
+    ),
     telling: 0,
   },
   {
@@ -202,8 +224,12 @@ export const LIST_COLUMNS: readonly KitField[] = [
     id: 'member',
     title: 'Members',
     reads: { as: 'members' },
-    heading:
-      /member|channel|kanal|canal|canau\w*|mitglied|membre|miembro|membro|leden|contact|kontakt|inhalt|content|entries|groups?|gruppen?|grupos|groupes/,
+    heading: new RegExp(
+      any(
+        String.raw`member|channel|kanal|canal|canau\w*|mitglied|membre|miembro|membro|leden`,
+        'contact|kontakt|inhalt|content|entries|groups?|gruppen?|grupos|groupes',
+      ),
+    ),
     telling: 0.6,
   },
 ];

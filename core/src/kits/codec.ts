@@ -1,4 +1,7 @@
-/** The text of a cell as a value and back. What cannot be read is `undefined`; every pair is checked against the cells. */
+/**
+ * The text of a cell as a value and back. What cannot be read is `undefined`; every pair is checked against the
+ * cells.
+ */
 import type { CellCodec } from '../plan/kit';
 import { original } from '../tables/harmless';
 import { NO_TONE, TONE_PATTERN } from '../units/tones';

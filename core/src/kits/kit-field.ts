@@ -16,7 +16,10 @@ export type Reads =
   | { as: 'tone' }
   /** A digital code without tones beside it. */
   | { as: 'code' }
-  /** What each meaning is called, matched on plain words. `vague`: meanings that the other columns make one of the others. */
+  /**
+   * What each meaning is called, matched on plain words. `vague`: meanings that the other columns make one of the
+   * others.
+   */
   | { as: 'words'; words: Readonly<Record<string, RegExp>>; watts?: true; vague?: readonly string[] }
   /** A row of another table. */
   | { as: 'named'; role: KitRole }

@@ -154,7 +154,9 @@ function freeRowsOf(table: KitTable): Uint8Array {
   return Uint8Array.from(table.table.rows, (_, row) => Number(isFree(row)));
 }
 
-/** Whether a row is a free place: no name, no frequency, no number. Found once a table: it is asked for in every pass. */
+/**
+ * Whether a row is a free place: no name, no frequency, no number. Found once a table: it is asked for in every pass.
+ */
 export function isFreeRow(table: KitTable, row: number): boolean {
   let known = freeRows.get(table);
   if (!known) {

@@ -1,4 +1,7 @@
-/** What a kit shows of the radio that takes it: how many rows there are places for, how long names are, in which letters. */
+/**
+ * What a kit shows of the radio that takes it: how many rows there are places for, how long names are, in which
+ * letters.
+ */
 import type { Kit, KitRole, TableLayout } from '../plan/kit';
 import type { Radio, RadioLimits } from '../plan/types';
 

@@ -6,11 +6,13 @@ import { isNothing } from './plain';
 import { cellOf, columnsOfField, type KitTable, type PlacedColumn } from './kit-tables';
 import { isSplit, readTones, TONE_FIELDS } from './tones/split-tones';
 
+const UNITS: Readonly<Record<number, string>> = { 1e6: 'MHz', 1e3: 'kHz' };
+
 /** What a cell must be for it to be understood. */
 export function expectedIn(codec: CellCodec): string {
   switch (codec.as) {
     case 'frequency':
-      return `a number in units of ${codec.unitHz === 1e6 ? 'MHz' : codec.unitHz === 1e3 ? 'kHz' : `${codec.unitHz} Hz`}`;
+      return `a number in units of ${UNITS[codec.unitHz] ?? `${codec.unitHz} Hz`}`;
     case 'degrees':
       return 'degrees';
     case 'whole':

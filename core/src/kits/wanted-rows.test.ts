@@ -48,6 +48,15 @@ describe('a table of contacts that is long', () => {
     expect(written.wrong).toEqual([]);
   });
 
+  it('leaves its names to others where it goes', async () => {
+    const { kit, files, content } = await long();
+    const next = structuredClone(content.codeplug);
+    putRow(next.dmr.contacts, { id: 'new', name: 'Station 77', kind: 'group', number: 481 });
+    const written = await writeKit(next, kit, files, KIT_MODES, { keepOthers: false });
+    expect(written.renamed).toEqual([]);
+    expect(written.wrong).toEqual([]);
+  });
+
   it('goes where others are not kept', async () => {
     const { kit, files, content } = await long();
     const written = await writeKit(content.codeplug, kit, files, KIT_MODES, { keepOthers: false });

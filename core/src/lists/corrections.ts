@@ -1,4 +1,7 @@
-/** What a user knows better than a list. A correction stands above the list's value and outlives newer versions of the list. */
+/**
+ * What a user knows better than a list. A correction stands above the list's value and outlives newer versions of the
+ * list.
+ */
 import { readTone } from '../units/tones';
 import { readCarried, readStatus } from './cells';
 import { readFrequency } from './frequencies';
@@ -26,7 +29,10 @@ interface Field {
 
 const MOST_NOTES = 500;
 
-/** `1: 417; 2: 588 591d; ?: 99`: groups by slot, with `d` for dynamic and `?` for a slot that is not known. `null` when it cannot be read. */
+/**
+ * `1: 417; 2: 588 591d; ?: 99`: groups by slot, with `d` for dynamic and `?` for a slot that is not known. `null`
+ * when it cannot be read.
+ */
 export function readSlotGroups(text: string): ListedSite['groups'] | null {
   const parts = text
     .split(/[;\n]/)

@@ -40,8 +40,8 @@ export interface ModeUpgrade {
 }
 
 /*
- * The functions of a mode see what is of that mode only. They are declared as methods, so that a mode of one kind stands
- * in a registry beside the others; looking it up by the mode of what is handed in is what makes it right.
+ * The functions of a mode see what is of that mode only. They are declared as methods, so that a mode of one kind
+ * stands in a registry beside the others; looking it up by the mode of what is handed in is what makes it right.
  */
 export interface ModeData<M extends ModeId = ModeId> {
   /** As operators write it. */

@@ -82,7 +82,10 @@ interface RadioHardware {
   letters: NameLetters | null;
 }
 
-/** What a radio is, without whose it is: who it calls as is blank. Each mode's block is there when it speaks that mode. */
+/**
+ * What a radio is, without whose it is: who it calls as is blank. Each mode's block is there when it speaks that
+ * mode.
+ */
 export type RadioDescription = RadioHardware & { [M in ModeId]: ModeTypes[M]['radio'] | null };
 
 export type Radio = RadioDescription & { id: Id; name: string };

@@ -13,8 +13,8 @@ export interface PastVersion {
 }
 
 /**
- * The versions that can be gone back to, the newest first. What lies before the document was brought to a newer format is
- * left out: its edits name places that are gone.
+ * The versions that can be gone back to, the newest first. What lies before the document was brought to a newer format
+ * is left out: its edits name places that are gone.
  *
  * @param edits the oldest first, up to the present one
  */

@@ -27,8 +27,8 @@ export interface NewList {
   issuedOn: string | null;
 }
 
-const LIST_COLUMNS =
-  'id, name, source, licence, issued_on::text AS "issuedOn", layout, site_count AS sites, countries, imported_at AS "importedAt"';
+const LIST_COLUMNS = `id, name, source, licence, issued_on::text AS "issuedOn", layout, site_count AS sites, countries,
+    imported_at AS "importedAt"`;
 
 /** Sites of the present list that are held against a newer one at a time. */
 const DIFFERENCE_PART = 10_000;
@@ -47,7 +47,8 @@ export class Directory {
   /** By name; the forgotten ones are those that can be brought back. */
   async lists(forgotten = false): Promise<ListSummary[]> {
     return this.source.query(
-      `SELECT ${LIST_COLUMNS} FROM directory_list WHERE (forgotten_at IS NOT NULL) = $1 AND site_count > 0 ORDER BY name, id`,
+      `SELECT ${LIST_COLUMNS} FROM directory_list WHERE (forgotten_at IS NOT NULL) = $1
+        AND site_count > 0 ORDER BY name, id`,
       [forgotten],
     );
   }
@@ -59,7 +60,9 @@ export class Directory {
     }[];
     if (!list) throw new NotFound('The list');
     const plans = (await this.source.query(
-      `SELECT name FROM plan WHERE deleted_at IS NULL AND jsonb_path_exists(document, '$.sites.byId.*.listing.list ? (@.name == $name)', jsonb_build_object('name', $1::text)) ORDER BY name`,
+      `SELECT name FROM plan WHERE deleted_at IS NULL
+        AND jsonb_path_exists(document, '$.sites.byId.*.listing.list ? (@.name == $name)',
+        jsonb_build_object('name', $1::text)) ORDER BY name`,
       [list.name],
     )) as { name: string }[];
     const [{ count }] = (await this.source.query(
@@ -73,7 +76,8 @@ export class Directory {
   async alike(name: string, sites: readonly SiteName[]): Promise<{ name: string; share: number } | null> {
     if (sites.length === 0) return null;
     const [most] = (await this.source.query(
-      `SELECT l.name, count(*)::int AS count FROM unnest($1::text[], $2::text[], $3::bigint[]) AS wanted (call_sign, module, tx_hz)
+      `SELECT l.name, count(*)::int AS count
+        FROM unnest($1::text[], $2::text[], $3::bigint[]) AS wanted (call_sign, module, tx_hz)
          JOIN directory_site s ON s.call_sign = wanted.call_sign AND s.module = wanted.module AND s.tx_hz = wanted.tx_hz
          JOIN directory_list l ON l.id = s.list_id AND l.forgotten_at IS NULL
        WHERE l.name <> $4 GROUP BY l.name ORDER BY count DESC, l.name LIMIT 1`,
@@ -98,11 +102,14 @@ export class Directory {
     const head = await reader.head();
     return this.source.transaction(async (manager) => {
       await manager.query(`SET LOCAL statement_timeout = '${IMPORT_STATEMENT_MS}'`);
-      // Another import of the same list, also one that was given up just now, is waited for: it holds the name until it ends.
+      // Another import of the same list, also one that was given up just now, is waited for: it holds the name until
+      // it ends.
       await manager.query(`SET LOCAL lock_timeout = '${IMPORT_STATEMENT_MS}'`);
       const [{ id }] = (await manager.query(
-        `INSERT INTO directory_list (id, name, source, licence, issued_on, layout, site_count) VALUES ($1, $2, $3, $4, $5, $6, 0)
-         ON CONFLICT (name) DO UPDATE SET source = excluded.source, licence = excluded.licence, issued_on = excluded.issued_on, layout = excluded.layout, imported_at = now(), forgotten_at = NULL
+        `INSERT INTO directory_list (id, name, source, licence, issued_on, layout, site_count)
+          VALUES ($1, $2, $3, $4, $5, $6, 0)
+         ON CONFLICT (name) DO UPDATE SET source = excluded.source, licence = excluded.licence,
+           issued_on = excluded.issued_on, layout = excluded.layout, imported_at = now(), forgotten_at = NULL
          RETURNING id`,
         [randomUUID(), list.name, list.source, list.licence, list.issuedOn, head.layout],
       )) as [{ id: string }];
@@ -130,7 +137,8 @@ export class Directory {
       // Without fresh figures the next import would look through all groups for each site that it takes away.
       await manager.query('ANALYZE directory_site, directory_group');
       await manager.query(
-        `UPDATE directory_list SET site_count = $2, countries = ARRAY(SELECT DISTINCT country FROM directory_site WHERE list_id = $1 AND country <> '' ORDER BY country) WHERE id = $1`,
+        `UPDATE directory_list SET site_count = $2, countries = ARRAY(SELECT DISTINCT country
+          FROM directory_site WHERE list_id = $1 AND country <> '' ORDER BY country) WHERE id = $1`,
         [id, end.counts.good],
       );
       // Last, since it holds up other imports until this one is over.
@@ -148,8 +156,11 @@ export class Directory {
     // A part at a time: a long list as one text would hold up everybody else.
     for (;;) {
       const [{ said, last }] = (await this.source.query(
-        `SELECT json_agg(json_build_object('callSign', call_sign, 'key', call_sign || '|' || module || '|' || tx_hz, 'said', fingerprint) ORDER BY line)::text AS said, max(line) AS last
-         FROM (SELECT s.* FROM directory_site s JOIN directory_list l ON l.id = s.list_id WHERE l.name = $1 AND s.line > $2 ORDER BY s.line LIMIT ${DIFFERENCE_PART}) part`,
+        `SELECT json_agg(json_build_object('callSign', call_sign, 'key',
+          call_sign || '|' || module || '|' || tx_hz, 'said', fingerprint)
+          ORDER BY line)::text AS said, max(line) AS last
+         FROM (SELECT s.* FROM directory_site s JOIN directory_list l ON l.id = s.list_id WHERE l.name = $1
+           AND s.line > $2 ORDER BY s.line LIMIT ${DIFFERENCE_PART}) part`,
         [name, after],
       )) as [{ said: string | null; last: number | null }];
       if (said === null || last === null) return after === 0 ? null : reader.difference();
@@ -170,8 +181,10 @@ export class Directory {
   async held(listId: string, sites: readonly SiteName[]): Promise<boolean[]> {
     await this.check(listId);
     const rows = (await this.source.query(
-      `SELECT EXISTS (SELECT 1 FROM directory_site s WHERE s.list_id = $1 AND s.call_sign = wanted.call_sign AND s.module = wanted.module AND s.tx_hz = wanted.tx_hz) AS held
-       FROM unnest($2::text[], $3::text[], $4::bigint[]) WITH ORDINALITY AS wanted (call_sign, module, tx_hz, place) ORDER BY place`,
+      `SELECT EXISTS (SELECT 1 FROM directory_site s WHERE s.list_id = $1 AND s.call_sign = wanted.call_sign
+        AND s.module = wanted.module AND s.tx_hz = wanted.tx_hz) AS held
+       FROM unnest($2::text[], $3::text[], $4::bigint[]) WITH ORDINALITY AS wanted (call_sign, module, tx_hz,
+         place) ORDER BY place`,
       [listId, sites.map((one) => one.callSign), sites.map((one) => one.module), sites.map((one) => one.txHz)],
     )) as { held: boolean }[];
     return rows.map((one) => one.held);
@@ -187,7 +200,8 @@ export class Directory {
 
   async remember(signature: string, fields: readonly ColumnField[]): Promise<void> {
     await this.source.query(
-      'INSERT INTO directory_recipe (signature, fields) VALUES ($1, $2) ON CONFLICT (signature) DO UPDATE SET fields = excluded.fields, used_at = now()',
+      `INSERT INTO directory_recipe (signature, fields) VALUES ($1, $2) ON CONFLICT (signature)
+        DO UPDATE SET fields = excluded.fields, used_at = now()`,
       [signature.slice(0, 4000), fields],
     );
   }
@@ -207,8 +221,11 @@ export class Directory {
     const site = (await filedSites(this.query, [key])).get(keyText(key));
     if (!site) throw new NotFound('The site');
     await this.source.query(
-      `INSERT INTO directory_correction (list_id, call_sign, module, tx_hz, field, text, was, who, why) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9)
-       ON CONFLICT (list_id, call_sign, module, tx_hz, field) DO UPDATE SET text = excluded.text, was = excluded.was, who = excluded.who, why = excluded.why, made_at = now()`,
+      `INSERT INTO directory_correction (list_id, call_sign, module, tx_hz, field, text, was, who, why)
+        VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9)
+       ON CONFLICT (list_id, call_sign, module, tx_hz, field)
+         DO UPDATE SET text = excluded.text, was = excluded.was, who = excluded.who, why = excluded.why,
+         made_at = now()`,
       [
         listId,
         site.callSign,
@@ -226,7 +243,8 @@ export class Directory {
   /** The list’s own value holds again. */
   async uncorrect(listId: string, line: number, field: CorrectableField): Promise<void> {
     await this.source.query(
-      'DELETE FROM directory_correction c USING directory_site s WHERE c.list_id = $1 AND s.list_id = $1 AND s.line = $2 AND c.call_sign = s.call_sign AND c.module = s.module AND c.tx_hz = s.tx_hz AND c.field = $3',
+      `DELETE FROM directory_correction c USING directory_site s WHERE c.list_id = $1 AND s.list_id = $1
+        AND s.line = $2 AND c.call_sign = s.call_sign AND c.module = s.module AND c.tx_hz = s.tx_hz AND c.field = $3`,
       [listId, line, field],
     );
   }
@@ -234,7 +252,8 @@ export class Directory {
   /** For the list’s keeper: every correction of a list, with who, when and why. */
   async corrections(listId: string): Promise<SiteCorrection[]> {
     return this.source.query(
-      'SELECT call_sign AS "callSign", module, tx_hz::float8 AS "txHz", field, text, was, who, why, made_at AS "madeAt" FROM directory_correction WHERE list_id = $1 ORDER BY call_sign, module, tx_hz, field',
+      `SELECT call_sign AS "callSign", module, tx_hz::float8 AS "txHz", field, text, was, who, why,
+        made_at AS "madeAt" FROM directory_correction WHERE list_id = $1 ORDER BY call_sign, module, tx_hz, field`,
       [listId],
     );
   }
@@ -242,7 +261,8 @@ export class Directory {
   /** Forgets a list, or brings it back. Corrections stay either way. @throws NotFound */
   async setForgotten(id: string, forgotten: boolean): Promise<void> {
     const [, count] = (await this.source.query(
-      'UPDATE directory_list SET forgotten_at = CASE WHEN $2 THEN now() END WHERE id = $1 AND (forgotten_at IS NULL) = $2 AND site_count > 0',
+      `UPDATE directory_list SET forgotten_at = CASE WHEN $2 THEN now() END WHERE id = $1
+        AND (forgotten_at IS NULL) = $2 AND site_count > 0`,
       [id, forgotten],
     )) as [unknown, number];
     if (count === 0) throw new NotFound('The list');
@@ -253,7 +273,8 @@ export class Directory {
   async clear(): Promise<void> {
     await this.source.transaction(async (manager) => {
       const old = (await manager.query(
-        `SELECT id FROM directory_list WHERE forgotten_at < now() - interval '${KEPT_DAYS} days' AND site_count > 0 FOR UPDATE`,
+        `SELECT id FROM directory_list WHERE forgotten_at < now() - interval '${KEPT_DAYS} days'
+          AND site_count > 0 FOR UPDATE`,
       )) as { id: string }[];
       for (const { id } of old) {
         await manager.query('DELETE FROM directory_group WHERE list_id = $1', [id]);

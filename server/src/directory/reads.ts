@@ -147,7 +147,8 @@ export class DirectoryReads {
       const part = value(like(word));
       const begins = value(`${word.replace(',', '.').replace(/[^0-9.]/g, '~')}%`);
       wanted.push(
-        `(call_sign ILIKE ${part} OR name ILIKE ${part} OR place ILIKE ${part} OR (tx_hz / 1000000.0)::text LIKE ${begins})`,
+        `(call_sign ILIKE ${part} OR name ILIKE ${part} OR place ILIKE ${part}
+          OR (tx_hz / 1000000.0)::text LIKE ${begins})`,
       );
     }
     if (placed === false) wanted.push('(lat IS NULL OR lon IS NULL)');
@@ -158,7 +159,8 @@ export class DirectoryReads {
     if (network !== null) wanted.push(`array_to_string(networks || linked, chr(31)) ILIKE ${value(like(network))}`);
     // On a sphere with its meridians drawn together it is near enough to choose by; what was chosen is then measured.
     const near = from
-      ? `power(lat - ${value(from.lat)}, 2) + power(least(abs(lon - ${value(from.lon)}), 360 - abs(lon - ${value(from.lon)}))
+      ? `power(lat - ${value(from.lat)}, 2) + power(least(abs(lon - ${value(from.lon)}),
+        360 - abs(lon - ${value(from.lon)}))
            * cos(radians(${value(from.lat)})), 2) NULLS LAST,`
       : '';
     const found = (await this.query(
@@ -222,7 +224,8 @@ export class DirectoryReads {
       `SELECT list_id AS "listId", line, lat, lon, modes, tx_hz::float8 AS "txHz", status, networks, linked, country,
          call_sign AS "callSign", name, place
        FROM directory_site
-       WHERE lat IS NOT NULL AND lon IS NOT NULL AND list_id IN (SELECT id FROM directory_list WHERE forgotten_at IS NULL)
+       WHERE lat IS NOT NULL AND lon IS NOT NULL AND list_id IN (SELECT id FROM directory_list
+         WHERE forgotten_at IS NULL)
        ORDER BY list_id, line`,
     )) as Spot[];
     return { spots, nearest: nearestIndex(spots) };

@@ -1,7 +1,7 @@
 /**
  * A layout for each table of the files that a radio's own program saved, learnt from one sample: first what the rows of
- * each table are, then what its columns hold, then how tables name rows of each other. Deterministic; what somebody said
- * settles a guess, and everything that hangs on it is worked out again.
+ * each table are, then what its columns hold, then how tables name rows of each other. Deterministic; what somebody
+ * said settles a guess, and everything that hangs on it is worked out again.
  */
 import type { NamedFile } from '../../tables/open';
 import type { KitModes } from '../kit-field';

@@ -115,6 +115,7 @@ const LISTS: readonly KitRole[] = ['zones', 'scan lists'];
 
 function ofRole(draft: Draft): Question[] {
   if (draft.roleConfidence >= SURE || !LISTS.includes(draft.role)) return [];
+  const part = draft.table.part === '' ? '' : ` (${draft.table.part})`;
   const option = (role: KitRole, label: string) => ({
     label,
     detail: '',
@@ -125,7 +126,7 @@ function ofRole(draft: Draft): Question[] {
       id: key(draft, 'role'),
       ...place(draft),
       column: null,
-      text: `What are the lists of channels in ${draft.file}${draft.table.part === '' ? '' : ` (${draft.table.part})`}?`,
+      text: `What are the lists of channels in ${draft.file}${part}?`,
       why: 'They name channels, and nothing says what for.',
       options: [
         option('zones', 'Zones: channels that the knob steps through'),

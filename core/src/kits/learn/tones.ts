@@ -34,7 +34,9 @@ function differs(draft: Draft, mode: Candidate, word: string): boolean {
   });
 }
 
-/** What a word of the selector can mean, by the other columns and words: one meaning, or several that are asked about. */
+/**
+ * What a word of the selector can mean, by the other columns and words: one meaning, or several that are asked about.
+ */
 function meaningsOf(
   draft: Draft,
   mode: Candidate,

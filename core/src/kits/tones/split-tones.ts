@@ -164,8 +164,8 @@ function ways({ has, words }: ToneWriter, now: ToneTexts): ToneTexts[] {
 }
 
 /**
- * What the parts of a row must say for two tones (or `none`); `null`: the columns have no way to say it. Parts that do not
- * matter for it are not in the answer.
+ * What the parts of a row must say for two tones (or `none`); `null`: the columns have no way to say it. Parts that do
+ * not matter for it are not in the answer.
  */
 export function writeTones(
   writer: ToneWriter,

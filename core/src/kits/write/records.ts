@@ -77,14 +77,15 @@ export function writeRecords(writing: Writing, role: RecordRole): void {
     ...(role.lists ? [{ of: ({ name }: RecordRow) => name, there: ({ name }: RecordRow) => name }] : []),
   ]);
   const paired = new Set(pairs.values());
-  writing.keepOrRemove(there.all.filter((row) => !paired.has(row)));
+  // Before any name is given: what goes has none any more.
   writing.keepOrRemovePassed(role.role);
+  writing.keepOrRemove(there.all.filter((row) => !paired.has(row)));
   for (const row of mine.all) placeRecord(writing, role, row, pairs.get(row));
 }
 
 /**
- * The row for what a channel or a list names: one of the plan, one that only the files have, or one that is made for it.
- * `null` where there is no table for it, or no room, which is told once.
+ * The row for what a channel or a list names: one of the plan, one that only the files have, or one that is made for
+ * it. `null` where there is no table for it, or no room, which is told once.
  */
 export function placeFor(writing: Writing, role: RecordRole, like: Omit<RecordRow, 'id'>): Place | null {
   const row = { ...like, id: `made for ${role.role}: ${role.same(like as RecordRow)}` } as RecordRow;

@@ -38,7 +38,9 @@ export class WorkTable {
   private readonly added: string[][] = [];
   /** Rows of the file that hold something. */
   private readonly held: Handle[] = [];
-  /** Rows of those that were taken away: what named them names nothing any more, also where the place is filled again. */
+  /**
+   * Rows of those that were taken away: what named them names nothing any more, also where the place is filled again.
+   */
   private readonly gone = new Set<Handle>();
   /** Places of the file that something new stands in. */
   private readonly refilled = new Set<Handle>();

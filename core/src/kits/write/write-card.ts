@@ -1,6 +1,6 @@
 /**
- * A list of sites as a radio takes it from a card: the rows of sites that stay are left as they are, others go, new ones
- * come, up to what there is room for.
+ * A list of sites as a radio takes it from a card: the rows of sites that stay are left as they are, others go, new
+ * ones come, up to what there is room for.
  */
 import type { Kit } from '../../plan/kit';
 import { type NamedBytes, type NamedFile, openTables } from '../../tables/open';

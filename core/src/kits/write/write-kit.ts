@@ -1,6 +1,6 @@
 /**
- * A codeplug into the files of a kit: only what differs is changed, new rows are like the others of their kind, and every
- * file is read back before it is handed out.
+ * A codeplug into the files of a kit: only what differs is changed, new rows are like the others of their kind, and
+ * every file is read back before it is handed out.
  *
  *   base files ─ read → match by meaning → rows set, added, removed → references → bytes → read back → compared
  */

@@ -242,9 +242,10 @@ export class Writing {
     const { role } = table.of.layout;
     const all = this.namesOfRole.get(role) ?? new Set<string>();
     this.namesOfRole.set(role, all);
-    // Rows that could not be read stay as they are, with their names.
+    // Rows that could not be read, or were passed by, stay as they are, with their names.
     const read = this.idsAt().get(table)!;
-    const own = new Set(table.rows().flatMap((row) => (read.has(row) ? [] : [table.nameBefore(row)])));
+    const staying = table.rows().filter((row) => !read.has(row) && !table.isRemoved(row));
+    const own = new Set(staying.map((row) => table.nameBefore(row)));
     for (const name of own) all.add(name);
     const made = { own, fit: kitNames(this.rulesOf(table), own, all) };
     this.fitters.set(table, made);

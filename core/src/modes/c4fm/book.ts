@@ -97,7 +97,10 @@ export function putDealt(plan: Plan, radioId: Id): Dealt {
   return dealt;
 }
 
-/** Saves a room into a category of a draft: one that is there, or a new one of this name. The same room is kept once. @returns whether it is new in the book */
+/**
+ * Saves a room into a category of a draft: one that is there, or a new one of this name. The same room is kept once.
+ * @returns whether it is new in the book
+ */
 export function saveRoom(plan: Plan, { network, room }: FoundRoom, category: RoomCategory): boolean {
   const { categories, entries } = plan.shared.c4fm;
   if (!(category.id in categories.byId)) putRow(categories, category);

@@ -98,7 +98,10 @@ interface ListDraft {
   group: number;
 }
 
-/** One list per network and site; when a radio's lists are short, several, each full before the next begins. `null` when the call needs none. */
+/**
+ * One list per network and site; when a radio's lists are short, several, each full before the next begins. `null`
+ * when the call needs none.
+ */
 function listFor({ plan, radio, codeplug }: RadioWork, draft: ChannelDraft<'dmr'>): ListDraft | null {
   const { kind, number: group } = draft.values.dmr.call;
   if (kind !== 'group') return null;

@@ -1,6 +1,7 @@
 /** DMR in the files of other people's programs: titles and words by which it is recognised. */
 import type { ChannelLink, KitField, ModeKit, RecordRole } from '../../kits/kit-field';
 import { NAME, ROW } from '../../kits/channel-columns';
+import { any, only } from '../../kits/titles';
 import { isOwnId } from '../../plan/station';
 import { freeId, putRow, rows } from '../../plan/table';
 import { ADDRESS_MAX, COLOR_CODE_MAX, LOCAL_GROUP } from '../../plan/modes/dmr/limits';
@@ -8,17 +9,26 @@ import type { Contact, ReceiveList } from '../../plan/modes/dmr/types';
 import { isStationId } from './addresses';
 import type { ChannelValues, ValuesOf } from '../../plan/types';
 
-const GROUP =
-  /^(g|group|groups|group ?call|gruppe\w*|gruppenruf|(appel )?(de )?groupe|(llamada )?(de |en )?grupo|(chiamata )?(di )?gruppo|groep\w*|tg|talk ?group|0)$/;
-const PRIVATE =
-  /^(p|private|private ?call|individual\w*|einzel\w*|einzelruf|privat\w*|(appel )?(individuel|prive)|(llamada )?(privada|individual)|(chiamata )?(privata|individuale)|prive\w*|person\w*|1)$/;
+const raw = String.raw;
+const GROUP = only(
+  raw`g|group|groups|group ?call|gruppe\w*|gruppenruf|groep\w*|tg|talk ?group|0`,
+  '(appel )?(de )?groupe|(llamada )?(de |en )?grupo|(chiamata )?(di )?gruppo',
+);
+const PRIVATE = only(
+  raw`p|private|private ?call|individual\w*|einzel\w*|einzelruf|privat\w*|prive\w*|person\w*|1`,
+  '(appel )?(individuel|prive)|(llamada )?(privada|individual)|(chiamata )?(privata|individuale)',
+);
 
 const CALL: KitField = {
   id: 'call',
   title: 'Call',
   reads: { as: 'words', words: { group: GROUP, private: PRIVATE } },
-  heading:
-    /call ?(type|kind)|ruf ?(art|typ)|type d ?appel|tipo (de |di )?(llamada|chiamata)|(contact|kontakt) ?(type|typ|art)|gesprekstype|oproep/,
+  heading: new RegExp(
+    any(
+      'call ?(type|kind)|ruf ?(art|typ)|type d ?appel|tipo (de |di )?(llamada|chiamata)',
+      '(contact|kontakt) ?(type|typ|art)|gesprekstype|oproep',
+    ),
+  ),
   loose: /^(type|typ|art|tipo|genre|soort|call|ruf|appel|llamada|chiamata)$/,
   never: /id|alert|mode|confirm/,
   telling: 0.6,
@@ -29,8 +39,13 @@ const NUMBER: KitField = {
   id: 'number',
   title: 'Number called',
   reads: { as: 'whole', low: 1, high: ADDRESS_MAX },
-  heading:
-    /talk ?group|^tg\b|(call|dmr|contact|group|ruf|gruppen?|kontakt|ziel|dest\w*)[ -]?(id|no|nr|num\w*|nummer)\b|^(id|number|nummer|numero|rufnummer|zielnummer|num|dmr ?id|identifiant)$|numero (de |du |di )?(groupe|grupo|gruppo|appel)/,
+  heading: new RegExp(
+    any(
+      raw`talk ?group|^tg\b|numero (de |du |di )?(groupe|grupo|gruppo|appel)`,
+      raw`(call|dmr|contact|group|ruf|gruppen?|kontakt|ziel|dest\w*)[ -]?(id|no|nr|num\w*|nummer)\b`,
+      '^(id|number|nummer|numero|rufnummer|zielnummer|num|dmr ?id|identifiant)$',
+    ),
+  ),
   never: /radio|own|eigene|name|list|row|color|slot|alias|\b(rx|tx|gid|dg|sent|heard)\b/,
   telling: 0.5,
   alone: (cells) => {
@@ -47,6 +62,8 @@ const CONTACT_NUMBER: KitField = {
   heading: new RegExp(`${NUMBER.heading.source}|^(radio|dmr|station|tg|group) ?id$`),
   never: /own|eigene|name|list|row|slot|alias/,
 };
+
+const HEARD_OR_GROUP = any('rx|receive|empfangs?|group|gruppen', 'reception|recepcion|ricezione|ontvangst');
 
 const isDmr = (values: ChannelValues): values is ValuesOf<'dmr'> & ChannelValues => values.mode === 'dmr';
 
@@ -104,8 +121,12 @@ const receiveLists: RecordRole = {
   role: 'receive lists',
   mode: 'dmr',
   key: 'receiveLists',
-  called:
-    /(rx|receive|group|empfang\w*|gruppen) ?(group)? ?list|rx ?group|empfangs|liste\w* (de )?(reception|groupes?)|lista (de )?(recepcion|ricezione|grupos)|ontvangst/,
+  called: new RegExp(
+    any(
+      raw`(rx|receive|group|empfang\w*|gruppen) ?(group)? ?list|rx ?group|empfangs|ontvangst`,
+      raw`liste\w* (de )?(reception|groupes?)|lista (de )?(recepcion|ricezione|grupos)`,
+    ),
+  ),
   needs: ['name', 'member'],
   fields: [
     NAME,
@@ -156,8 +177,12 @@ export const kit: ModeKit = {
       id: 'contact',
       title: 'Contact called',
       reads: { as: 'named', role: 'contacts' },
-      heading:
-        /contact|kontakt|contatt|talk ?group|^tg\b|ziel|destin\w*|sprechgruppe|rufgruppe|groupe d ?appel|destinatario|bestemming/,
+      heading: new RegExp(
+        any(
+          raw`contact|kontakt|contatt|talk ?group|^tg\b|ziel|destin\w*`,
+          'sprechgruppe|rufgruppe|groupe d ?appel|destinatario|bestemming',
+        ),
+      ),
       never: /list|type|typ|art|\bid\b|alias|rx|empf/,
       telling: 0.8,
     },
@@ -165,8 +190,12 @@ export const kit: ModeKit = {
       id: 'receive-list',
       title: 'Receive list',
       reads: { as: 'named', role: 'receive lists' },
-      heading:
-        /(rx|receive|empfangs?|group|gruppen|reception|recepcion|ricezione|ontvangst)[ -]?(group|gruppen|groupe)?[ -]?(list\w*|lijst|gruppe)|li(st|jst)\w* (de |di |du )?(rx|reception|recepcion|ricezione|ontvangst)/,
+      heading: new RegExp(
+        any(
+          `${HEARD_OR_GROUP}[ -]?(group|gruppen|groupe)?[ -]?` + raw`(list\w*|lijst|gruppe)`,
+          raw`li(st|jst)\w* (de |di |du )?(rx|reception|recepcion|ricezione|ontvangst)`,
+        ),
+      ),
       never: /scan/,
       telling: 0.75,
     },
@@ -177,13 +206,19 @@ export const kit: ModeKit = {
         as: 'words',
         words: {
           always: /^(always|immer|toujours|siempre|sempre|altijd|allow tx|off|always allow)$/,
-          'channel free':
-            /^(channel|free|idle|busy)?.*(channel|kanal|canal|canale|kanaal)[ -]?(free|frei|libre|libero|vrij|idle)$|^(frei|free|libre|kanal frei)$/,
+          'channel free': only(
+            '((channel|free|idle|busy)?.*(channel|kanal|canal|canale|kanaal)[ -]?(free|frei|libre|libero|vrij|idle))',
+            'frei|free|libre|kanal frei',
+          ),
           'color code free': /(colou?r|farb|couleur|kleur|cc|codigo|colore).*(free|frei|libre|libero|vrij|idle|same)?$/,
         },
       },
-      heading:
-        /admit|(tx|transmit) ?(permit|admit|criteri\w*|allow\w*)|sende ?(erlaubnis|freigabe|bedingung)|permis\w*|permess\w*|critere|criterio|zend ?(voorwaarde|criterium)|busy lock/,
+      heading: new RegExp(
+        any(
+          raw`admit|(tx|transmit) ?(permit|admit|criteri\w*|allow\w*)|busy lock|critere|criterio`,
+          raw`sende ?(erlaubnis|freigabe|bedingung)|permis\w*|permess\w*|zend ?(voorwaarde|criterium)`,
+        ),
+      ),
       telling: 0.6,
     },
   ],

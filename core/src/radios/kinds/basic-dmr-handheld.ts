@@ -1,4 +1,6 @@
-/** A DMR handheld with few channels. Figures usual for their kind, from memory: a user corrects them from the manual. */
+/**
+ * A DMR handheld with few channels. Figures usual for their kind, from memory: a user corrects them from the manual.
+ */
 import { kindOf } from '../kind-of';
 
 export const basicDmrHandheld = kindOf({

@@ -1,4 +1,7 @@
-/** A C4FM handheld of two bands that keeps rooms. Figures usual for their kind, from memory: a user corrects them from the manual. */
+/**
+ * A C4FM handheld of two bands that keeps rooms. Figures usual for their kind, from memory: a user corrects them from
+ * the manual.
+ */
 import { kindOf } from '../kind-of';
 
 export const c4fmHandheld = kindOf({

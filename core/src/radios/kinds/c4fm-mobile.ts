@@ -1,4 +1,7 @@
-/** A C4FM radio for a car or a desk that keeps rooms. Figures usual for their kind, from memory: a user corrects them from the manual. */
+/**
+ * A C4FM radio for a car or a desk that keeps rooms. Figures usual for their kind, from memory: a user corrects them
+ * from the manual.
+ */
 import { kindOf } from '../kind-of';
 
 export const c4fmMobile = kindOf({

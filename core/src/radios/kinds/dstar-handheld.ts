@@ -1,4 +1,7 @@
-/** A D-STAR handheld of two bands, with a list of repeaters. Figures usual for their kind, from memory: a user corrects them from the manual. */
+/**
+ * A D-STAR handheld of two bands, with a list of repeaters. Figures usual for their kind, from memory: a user
+ * corrects them from the manual.
+ */
 import { kindOf } from '../kind-of';
 
 export const dstarHandheld = kindOf({

@@ -1,4 +1,7 @@
-/** A D-STAR radio for a car or a desk, with a list of repeaters. Figures usual for their kind, from memory: a user corrects them from the manual. */
+/**
+ * A D-STAR radio for a car or a desk, with a list of repeaters. Figures usual for their kind, from memory: a user
+ * corrects them from the manual.
+ */
 import { kindOf } from '../kind-of';
 
 export const dstarMobile = kindOf({

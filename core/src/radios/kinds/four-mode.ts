@@ -1,4 +1,7 @@
-/** A handheld that speaks DMR, D-STAR, C4FM and P25. Figures usual for their kind, from memory: a user corrects them from the manual. */
+/**
+ * A handheld that speaks DMR, D-STAR, C4FM and P25. Figures usual for their kind, from memory: a user corrects them
+ * from the manual.
+ */
 import { kindOf } from '../kind-of';
 
 export const fourMode = kindOf({

@@ -1,4 +1,7 @@
-/** A DMR handheld of two bands with room for whole directories. Figures usual for their kind, from memory: a user corrects them from the manual. */
+/**
+ * A DMR handheld of two bands with room for whole directories. Figures usual for their kind, from memory: a user
+ * corrects them from the manual.
+ */
 import { kindOf } from '../kind-of';
 
 export const largeDmrHandheld = kindOf({

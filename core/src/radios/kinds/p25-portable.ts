@@ -1,4 +1,7 @@
-/** A P25 portable as services have them. Figures usual for their kind, from memory: a user corrects them from the manual. */
+/**
+ * A P25 portable as services have them. Figures usual for their kind, from memory: a user corrects them from the
+ * manual.
+ */
 import { kindOf } from '../kind-of';
 
 export const p25Portable = kindOf({

@@ -22,7 +22,10 @@ export interface Dialect {
   /** Both frequencies, or one with a shift: with its sign, or with a column for it. */
   shift: 'two frequencies' | 'signed' | 'direction';
   toneTenths: boolean;
-  /** A column for each direction; one that selects and others that hold; one that selects for each direction; codes apart. */
+  /**
+   * A column for each direction; one that selects and others that hold; one that selects for each direction; codes
+   * apart.
+   */
   tones: 'two columns' | 'one mode' | 'two kinds' | 'codes apart';
   contactBy: 'name' | 'number' | 'row';
   listBy: 'name' | 'row';

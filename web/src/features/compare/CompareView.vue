@@ -68,9 +68,14 @@ async function askPast(): Promise<void> {
 
 function takeVersion(editId: string): void {
   const found = codeplugsBefore(past.value!, editId);
-  const mine = found.findIndex(({ radioId }) => left.value?.id === `plan/${radioId}`);
-  read.value = [...read.value, ...found];
-  if (found.length > 0) rightId.value = `file/${read.value.length - found.length + Math.max(0, mine)}`;
+  const mine = Math.max(
+    0,
+    found.findIndex(({ radioId }) => left.value?.id === `plan/${radioId}`),
+  );
+  // A version that was chosen before is there already.
+  const there = read.value.findIndex(({ name }) => name === found[mine]?.name);
+  if (there < 0) read.value = [...read.value, ...found];
+  if (found.length > 0) rightId.value = `file/${there < 0 ? read.value.length - found.length + mine : there}`;
 }
 
 function look(one: ChannelMatch): void {

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-/** A borrowed codeplug, reviewed before it becomes one's own: the lender's things, matches, proposals, what to leave. */
+/**
+ * A borrowed codeplug, reviewed before it becomes one's own: the lender's things, matches, proposals, what to leave.
+ */
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { BorrowedChannel, Borrowing } from '@relay/core/borrow/borrowing';

@@ -1,4 +1,7 @@
-/** Keeping channels on what they reach when the routes of their hotspot change: new numbers, contacts and list members. */
+/**
+ * Keeping channels on what they reach when the routes of their hotspot change: new numbers, contacts and list
+ * members.
+ */
 import { nameFitter } from '../../../codeplug/names';
 import { contactKey } from '../contact-key';
 import { freeId, putRow, rows } from '../../../plan/table';
@@ -41,7 +44,10 @@ function translator(before: RouteTable, after: RouteTable): Translate {
   };
 }
 
-/** A channel that is meant for a network which only the new routes reach goes there now, not where it went astray before. */
+/**
+ * A channel that is meant for a network which only the new routes reach goes there now, not where it went astray
+ * before.
+ */
 function meant(
   plan: Plan,
   { destination, dmr: { slot } }: ChannelOf<'dmr'>,
@@ -117,7 +123,10 @@ function moveContact(
   });
 }
 
-/** Members of receive lists that serve only channels through this site are all translated; in shared lists the new number joins. */
+/**
+ * Members of receive lists that serve only channels through this site are all translated; in shared lists the new
+ * number joins.
+ */
 function moveLists(
   plan: Plan,
   codeplug: Codeplug,
