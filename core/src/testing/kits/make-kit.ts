@@ -1,5 +1,4 @@
 /** The files that an invented program would save of a codeplug, with the truth about every cell. */
-import Excel from 'exceljs';
 import { shortenName } from '../../codeplug/names';
 import { encodeText } from '../../tables/encoding';
 import type { NamedBytes } from '../../tables/open';
@@ -11,6 +10,7 @@ import type { Dialect } from './dialect';
 import { OWN_COLUMNS, TITLES, WORDS } from './languages';
 import type { Random } from './random';
 import { splitTones } from './split-tones';
+import { delimitedText, jsonText, type MadeColumn, type MadeTable, workbook, xmlText } from './write-tables';
 
 /** What a cell stands for: the field and its value in our words; `null`: only the program knows. */
 export interface TruthColumn {
@@ -28,20 +28,6 @@ export interface TruthTable {
 export interface MadeKit {
   files: NamedBytes[];
   truth: TruthTable[];
-}
-
-/** A column before it is written: its texts, and what they mean. */
-interface MadeColumn {
-  title: string;
-  field: string | null;
-  texts: string[];
-  values: (string | null)[];
-}
-
-interface MadeTable {
-  role: string;
-  element: string;
-  columns: MadeColumn[];
 }
 
 class Maker {
@@ -99,6 +85,24 @@ class Maker {
 
   column(field: string | null, title: string, of: readonly (readonly [string, string | null])[]): MadeColumn {
     return { field, title, texts: of.map(([text]) => text), values: of.map(([, value]) => value) };
+  }
+
+  /** The number of each row, from 1. */
+  private numbers(count: number): MadeColumn {
+    const texts = Array.from({ length: count }, (_, at) => String(at + 1));
+    return this.column(
+      'row',
+      this.title('row'),
+      texts.map((text) => [text, text] as const),
+    );
+  }
+
+  private namesOf(all: readonly { name: string }[], title: string): MadeColumn {
+    return this.column(
+      'name',
+      title,
+      all.map(({ name }) => [this.name(name), this.name(name)] as const),
+    );
   }
 
   private get channelList(): Channel[] {
@@ -230,16 +234,7 @@ class Maker {
 
   channels(): MadeTable {
     const all = this.channelList;
-    const number = this.column(
-      'row',
-      this.title('row'),
-      all.map((_, at) => [String(at + 1), String(at + 1)] as const),
-    );
-    const name = this.column(
-      'name',
-      this.title('name'),
-      all.map((one) => [this.name(one.name), this.name(one.name)] as const),
-    );
+    const [number, name] = [this.numbers(all.length), this.namesOf(all, this.title('name'))];
     const several = this.dialect.modes.length > 1;
     const mode = several
       ? this.column(
@@ -294,11 +289,7 @@ class Maker {
         ],
       };
     }
-    const number = this.column(
-      'row',
-      this.title('row'),
-      of.map((_, at) => [String(at + 1), String(at + 1)] as const),
-    );
+    const number = this.numbers(of.length);
     const name = this.column('name', titles.name, names(of.map((one) => one.name)));
     if (way === 'columns') {
       const most = Math.max(...of.map(({ members }) => members.length));
@@ -355,16 +346,8 @@ class Maker {
       role: 'contacts',
       element: 'contact',
       columns: [
-        this.column(
-          'row',
-          this.title('row'),
-          all.map((_, at) => [String(at + 1), String(at + 1)] as const),
-        ),
-        this.column(
-          'name',
-          this.plainTitle('name'),
-          all.map(({ name }) => [this.name(name), this.name(name)] as const),
-        ),
+        this.numbers(all.length),
+        this.namesOf(all, this.plainTitle('name')),
         ...this.random.shuffled([
           this.column(
             'call',
@@ -400,16 +383,8 @@ class Maker {
       role: 'rooms',
       element: 'room',
       columns: [
-        this.column(
-          'row',
-          this.title('row'),
-          all.map((_, at) => [String(at + 1), String(at + 1)] as const),
-        ),
-        this.column(
-          'name',
-          this.plainTitle('name'),
-          all.map(({ name }) => [this.name(name), this.name(name)] as const),
-        ),
+        this.numbers(all.length),
+        this.namesOf(all, this.plainTitle('name')),
         this.column(
           'room',
           this.plainTitle('number'),
@@ -423,85 +398,6 @@ class Maker {
       ],
     };
   }
-}
-
-function delimitedText(table: MadeTable, dialect: Dialect): string {
-  const { delimiter, newline, quotes, headed, fixedRows } = dialect;
-  const quoted = (text: string, isTitle: boolean) => {
-    const must = text.includes(delimiter) || /["\r\n]/.test(text) || text !== text.trim();
-    const is = must || quotes === 'all' || (quotes === 'texts' && !isTitle && /[a-z]/i.test(text));
-    return is ? `"${text.replaceAll('"', '""')}"` : text;
-  };
-  const { columns } = table;
-  const count = columns[0]!.texts.length;
-  const lines = Array.from({ length: count }, (_, at) =>
-    columns.map(({ texts }) => quoted(texts[at]!, false)).join(delimiter),
-  );
-  if (fixedRows > count && table.role === 'channels')
-    for (let at = count; at < fixedRows; at += 1)
-      lines.push(columns.map(({ field }) => (field === 'row' ? String(at + 1) : '')).join(delimiter));
-  const head = headed ? [columns.map(({ title }) => quoted(title, true)).join(delimiter)] : [];
-  return [...head, ...lines].map((line) => line + newline).join('');
-}
-
-/** A title as an element or a key: letters only. */
-const asKey = (title: string) =>
-  title
-    .normalize('NFKD')
-    .replace(/[^A-Za-z0-9 -]/g, '')
-    .trim()
-    .replace(/[ -]+(\w?)/g, (_, next: string) => next.toUpperCase()) || 'n';
-const escapeXml = (text: string) => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('"', '&quot;');
-
-function xmlText(tables: readonly MadeTable[]): string {
-  const element = ({ columns, element: name }: MadeTable, at: number) => {
-    const inner = columns.map(({ title, texts, field }) => {
-      const key = asKey(title);
-      if (field === 'member')
-        return (JSON.parse(texts[at]!) as string[]).map((one) => `<${key}>${escapeXml(one)}</${key}>`).join('');
-      return texts[at] === '' ? `<${key}/>` : `<${key}>${escapeXml(texts[at]!)}</${key}>`;
-    });
-    return `    <${name}>${inner.join('')}</${name}>`;
-  };
-  const parts = tables.map((table) => {
-    const all = table.columns[0]!.texts.map((_, at) => element(table, at));
-    return `  <${table.element}s>\n${all.join('\n')}\n  </${table.element}s>`;
-  });
-  return `<?xml version="1.0" encoding="UTF-8"?>\n<codeplug version="3">\n${parts.join('\n')}\n</codeplug>\n`;
-}
-
-function jsonText(tables: readonly MadeTable[]): string {
-  const value = (text: string, column: MadeColumn): unknown => {
-    if (column.field === 'member') return JSON.parse(text) as unknown;
-    return column.texts.every((one) => one === '' || /^-?(0|[1-9]\d*)(\.\d+)?$/.test(one)) && text !== ''
-      ? Number(text)
-      : text;
-  };
-  const document = Object.fromEntries(
-    tables.map((table) => [
-      `${table.element}s`,
-      table.columns[0]!.texts.map((_, at) =>
-        Object.fromEntries(table.columns.map((column) => [asKey(column.title), value(column.texts[at]!, column)])),
-      ),
-    ]),
-  );
-  return `${JSON.stringify({ version: 2, ...document }, null, 1)}\n`;
-}
-
-async function workbook(tables: readonly MadeTable[], names: readonly string[]): Promise<Uint8Array> {
-  const book = new Excel.Workbook();
-  // A fixed day, so that the same kit has the same bytes.
-  book.created = book.modified = new Date('2026-01-01T00:00:00Z');
-  tables.forEach((table, at) => {
-    const sheet = book.addWorksheet(names[at]!);
-    sheet.addRow(table.columns.map(({ title }) => title));
-    table.columns[0]!.texts.forEach((_, row) =>
-      sheet.addRow(
-        table.columns.map(({ texts }) => (/^-?\d+(\.\d+)?$/.test(texts[row]!) ? Number(texts[row]) : texts[row])),
-      ),
-    );
-  });
-  return new Uint8Array(await book.xlsx.writeBuffer());
 }
 
 export async function makeKit(codeplug: Codeplug, dialect: Dialect, random: Random): Promise<MadeKit> {
