@@ -55,6 +55,28 @@ test('a cell that was opened and left as it was, or cannot be opened, does not h
   await expect(await cell(page, 1, 'Channel')).toContainText('First');
 });
 
+test('what is typed before the cell has opened is in it, and Enter ends it', async ({ page, relay }) => {
+  const id = await relay.threePaths();
+  await openSheet(page, relay.at(id, 'codeplugs/r1'));
+  await expect(tally(page)).toContainText('3 whole');
+  await (await cell(page, 0, 'Number')).click();
+  // All of them in one task: the machine has no time to draw in between.
+  await page.evaluate(() => {
+    for (const key of ['6', '2', '3', '9', 'Enter'])
+      document.activeElement!.dispatchEvent(
+        new KeyboardEvent('keydown', {
+          key,
+          code: key === 'Enter' ? key : `Digit${key}`,
+          bubbles: true,
+          cancelable: true,
+        }),
+      );
+  });
+  await expect(await cell(page, 0, 'Number')).toContainText('6239');
+  await expect(page.locator('revogr-edit')).toHaveCount(0);
+  await expect(tally(page)).toContainText('1 broken');
+});
+
 test('what cannot be read stays in the cell with its reason, and changes nothing', async ({ page, relay }) => {
   const id = await relay.threePaths();
   await openSheet(page, relay.at(id, 'codeplugs/r1'));

@@ -43,7 +43,7 @@ const refusedAt = (row: SheetRow, column: string) =>
 const columnIds = computed(() => props.shown.map((column) => column.id));
 const titleOf = (columnId: string) => props.shown.find((one) => one.id === columnId)?.title.toLowerCase() ?? 'cell';
 
-const { typing, onEditStart, onLeave, openCell, leaveByEscape } = useCellEditor({
+const { typing, onEditStart, onLeave, openCell, endsTooSoon, leaveByEscape } = useCellEditor({
   element,
   look: remember,
   last: () => range.value,
@@ -204,6 +204,10 @@ function onKey(event: KeyboardEvent): void {
   const command = event.ctrlKey || event.metaKey;
   // While a cell is open these keys belong to its text.
   if (isTyping) return command ? event.stopPropagation() : undefined;
+  if (endsTooSoon(event)) {
+    event.preventDefault();
+    return event.stopPropagation();
+  }
   const key = event.key.toLowerCase();
   if (event.key === 'F2') return void openCell();
   if (event.key === 'Escape') return giveUp();
