@@ -25,7 +25,7 @@ export function generatedPlan({ channels, sites, groups }: Size): Plan {
     putRow(plan.radios, {
       ...radio,
       limits: { ...radio.limits, channels: 100_000, zones: 10_000, receiveLists: 10_000 },
-      dmr: { id: ID, hearsOwnGroup: false },
+      dmr: { id: ID, hearsOwnGroup: false, admits: null },
     });
     putRow(plan.networks, {
       ...newNetwork('dmr', 'n', 'Net'),

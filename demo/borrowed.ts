@@ -2,7 +2,7 @@
  * The codeplug that a neighbour shares: an invented operator of the Ostrey Isles, whose hotspot, ID, friends and power
  * are in it, and who has been where the lists have not.
  */
-import { emptyCodeplug } from '@relay/core/plan/create';
+import { emptyCodeplug, newZone } from '@relay/core/plan/create';
 import { putRow, tableOf } from '@relay/core/plan/table';
 import type { Channel, Codeplug } from '@relay/core/plan/types';
 import { DIALECTS } from '@relay/core/testing/kits/dialect';
@@ -53,7 +53,7 @@ class Shelf {
     } as unknown as Channel);
     const known = Object.values(this.codeplug.zones.byId).find((one) => one.name === zone);
     const zoneId = known?.id ?? `z${this.codeplug.zones.order.length + 1}`;
-    putRow(this.codeplug.zones, { id: zoneId, name: zone, channelIds: [...(known?.channelIds ?? []), id] });
+    putRow(this.codeplug.zones, newZone(zoneId, zone, [...(known?.channelIds ?? []), id]));
   }
 
   dmr(

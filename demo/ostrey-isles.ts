@@ -101,7 +101,7 @@ const home: Recipe = (plan) => {
   });
   putRow(plan.radios, {
     ...newRadio('handheld', 'Handheld', ['dmr', 'fm']),
-    dmr: { id: OWN_ID, hearsOwnGroup: false },
+    dmr: { id: OWN_ID, hearsOwnGroup: false, admits: null },
   });
   addHotspot(plan, 'home', 'QO3VES 03', 439_125_000, ['dmr']);
   putRow(plan.networks, lantern());

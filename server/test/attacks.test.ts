@@ -1,4 +1,5 @@
 /** What an unkind client, a careless list or a curious reader of the disk may try. */
+import { newZone } from '@relay/core/plan/create';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import pg from 'pg';
@@ -50,7 +51,7 @@ describe('many edits in one request', () => {
         {
           op: 'add' as const,
           path: `/codeplugs/handheld/zones/byId/z${at}`,
-          value: { id: `z${at}`, name: `Zone ${at}`, channelIds: [] },
+          value: newZone(`z${at}`, `Zone ${at}`, []),
         },
         { op: 'add' as const, path: '/codeplugs/handheld/zones/order/0', value: `z${at}` },
       ],

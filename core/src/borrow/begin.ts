@@ -5,7 +5,7 @@ import { recordsOf } from '../plan/records';
 import { freeId, putRow, removeRow, rows } from '../plan/table';
 import type { Channel, Destination, Id, Plan } from '../plan/types';
 import type { Borrowing, BorrowModes, ProposedSite } from './borrowing';
-import { nameRoom } from '../codeplug/room';
+import { nameRoom, nameRules } from '../codeplug/room';
 
 export interface BorrowChoice {
   /** Proposed sites and groups that are added. */
@@ -64,7 +64,7 @@ export function beginWith(
   const long = rows(own.channels).filter(({ name }) => nameLength(name) > nameRoom(radio));
   const kept = rows(own.channels).filter((one) => !long.includes(one));
   const fit = nameFitter(
-    nameRoom(radio),
+    nameRules(draft, radio),
     kept.map(({ name }) => name),
   );
   for (const channel of long) channel.name = fit({ name: channel.name, qualifier: '' });

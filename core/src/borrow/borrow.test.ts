@@ -1,3 +1,4 @@
+import { newZone } from '../plan/create';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { edit } from '../plan/edit';
@@ -97,7 +98,7 @@ describe('a borrowed codeplug', () => {
       const copy = { ...structuredClone(first(codeplug)), id: 'twice', name: 'Twice' };
       codeplug.channels.byId['twice'] = copy;
       codeplug.channels.order.push('twice');
-      codeplug.zones.byId['z'] = { id: 'z', name: 'Spare', channelIds: ['twice'] };
+      codeplug.zones.byId['z'] = newZone('z', 'Spare', ['twice']);
       codeplug.zones.order.push('z');
     });
     const { removals } = propose(twice);

@@ -5,6 +5,7 @@
  * runs it in the plan for the lines the user takes. What is already right is left alone, so a second run finds nothing
  * to do; what was changed by hand is listed as such and not taken unless asked for.
  */
+import { newZone } from '../plan/create';
 import { current, isDraft } from 'immer';
 import { differences, valuesOf } from '../codeplug/channel-fields';
 import { fitNames, sharedWords } from '../codeplug/names';
@@ -18,7 +19,7 @@ import { draftsFor } from './cross-drafts';
 import type { BuildModes, RadioWork } from './mode-build';
 import { buildProfiles } from './profile';
 import type { BuildItem, ChannelDraft } from './types';
-import { nameRoom, roomIn } from '../codeplug/room';
+import { nameRules, roomIn } from '../codeplug/room';
 
 export type Accept = (item: BuildItem) => boolean;
 
@@ -89,7 +90,13 @@ function wantedOf(work: Work): Wanted[] {
 }
 
 /** Names that fit, given to all at once: they must differ from each other and from those that stay. */
-function nameAll({ plan, radio, codeplug }: Work, wanted: readonly Wanted[]): void {
+function nameAll({ plan, radio, codeplug }: Work, all: readonly Wanted[]): void {
+  // What a zone names by a pattern is not named again here.
+  const byPattern = new Set(rows(codeplug.zones).flatMap((zone) => (zone.pattern === '' ? [] : zone.channelIds)));
+  const wanted = all.filter(({ channel }) => !channel || !byPattern.has(channel.id));
+  for (const one of all)
+    if (one.channel && byPattern.has(one.channel.id))
+      one.draft = { ...one.draft, values: { ...one.draft.values, name: one.channel.name } };
   const builtFor = new Set(wanted.map((one) => one.channel?.id));
   const taken = rows(codeplug.channels)
     .filter((channel) => !builtFor.has(channel.id))
@@ -103,7 +110,7 @@ function nameAll({ plan, radio, codeplug }: Work, wanted: readonly Wanted[]): vo
     networksOf.get(nameOf(one))!.size > 1 ? placeName(plan, one.draft) : plan.sites.byId[one.draft.siteId]!.name;
   const names = fitNames(
     wanted.map((one) => ({ name: nameOf(one), qualifier: qualifier(one) })),
-    nameRoom(radio),
+    nameRules(plan, radio),
     taken,
     sharedWords(wanted.map(nameOf)),
   );
@@ -181,7 +188,7 @@ function addToZone(work: Work, draft: ChannelDraft, channelId: Id, channelName: 
   const wish = [placeName(plan, draft), draft.use === 'service' ? 'service' : ''].join(' ');
   const [freshName] = fitNames(
     [{ name: wish, qualifier: plan.sites.byId[draft.siteId]!.name }],
-    nameRoom(radio),
+    nameRules(plan, radio),
     rows(codeplug.zones).map((zone) => zone.name),
   );
   const name = withRoom?.name ?? freshName!;
@@ -196,7 +203,15 @@ function addToZone(work: Work, draft: ChannelDraft, channelId: Id, channelName: 
   };
   work.offer(item, () => {
     if (withRoom) withRoom.channelIds.push(channelId);
-    else putRow(codeplug.zones, { id: freeId(base, (id) => id in codeplug.zones.byId), name, channelIds: [channelId] });
+    else
+      putRow(
+        codeplug.zones,
+        newZone(
+          freeId(base, (id) => id in codeplug.zones.byId),
+          name,
+          [channelId],
+        ),
+      );
   });
 }
 

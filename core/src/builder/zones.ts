@@ -1,11 +1,12 @@
 /** Repeaters → channels and zones of one radio, up to what it holds. What is there already is used, not made again. */
+import { newZone } from '../plan/create';
 import { destinationKey } from '../plan/destination-key';
 import { freeId, putRow, rows } from '../plan/table';
 import type { Channel, Destination, Id, ModeId, Plan, Site, Zone } from '../plan/types';
 import { furnished, type Work, workOn } from './build';
 import type { BuildModes } from './mode-build';
 import { nameFitter, type NameWish } from '../codeplug/names';
-import { nameRoom, roomIn } from '../codeplug/room';
+import { nameRoom, nameRules, roomIn } from '../codeplug/room';
 
 export interface ZoneRequest {
   radioId: Id;
@@ -73,11 +74,11 @@ export function buildZones(plan: Plan, modes: BuildModes, { radioId, siteIds, na
     ),
   );
   const channelName = nameFitter(
-    nameRoom(radio),
+    nameRules(plan, radio),
     rows(codeplug.channels).map((channel) => channel.name),
   );
   const zoneName = nameFitter(
-    nameRoom(radio),
+    nameRules(plan, radio),
     rows(codeplug.zones).map((zone) => zone.name),
   );
   let zone: Zone | null = null;
@@ -96,12 +97,13 @@ export function buildZones(plan: Plan, modes: BuildModes, { radioId, siteIds, na
           skip(`${radio.name} holds ${radio.limits.zones} zones, and they are full`);
           continue;
         }
-        zone = {
-          id: freeId('zn-sites', (id) => id in codeplug.zones.byId),
-          // Where one zone does not hold them all, each further one says where it begins.
-          name: zoneName({ name, qualifier: site.name }),
-          channelIds: [],
-        };
+        // Where one zone does not hold them all, each further one says where it begins.
+        const nameOfIt = zoneName({ name, qualifier: site.name });
+        zone = newZone(
+          freeId('zn-sites', (id) => id in codeplug.zones.byId),
+          nameOfIt,
+          [],
+        );
       }
       const key = keyOf(site.id, spot.destination);
       let channelId = present.get(key);

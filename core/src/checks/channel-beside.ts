@@ -3,8 +3,8 @@ import { radioTunes } from '../path/common-facts';
 import { nameFitter } from '../codeplug/names';
 import { type Patch, toPointer } from '../plan/patches';
 import { freeId, rows } from '../plan/table';
-import type { Channel, ChannelValues, Codeplug, Destination, Id, Radio, Site } from '../plan/types';
-import { nameRoom, roomIn } from '../codeplug/room';
+import type { Channel, ChannelValues, Codeplug, Destination, Id, Plan, Radio, Site } from '../plan/types';
+import { nameRules, roomIn } from '../codeplug/room';
 
 export interface Beside {
   site: Site;
@@ -26,6 +26,7 @@ export interface Added {
 
 /** The patches that add a channel to a radio, in no zone yet; with the id and the name that it has there. */
 export function addedChannel(
+  plan: Plan,
   radio: Radio,
   codeplug: Codeplug,
   added: Added,
@@ -33,7 +34,7 @@ export function addedChannel(
   const { base, name: wish, power, site, values, destination } = added;
   const id = freeId(base, (taken) => taken in codeplug.channels.byId);
   const fit = nameFitter(
-    nameRoom(radio),
+    nameRules(plan, radio),
     rows(codeplug.channels).map((one) => one.name),
   );
   const name = fit({ name: wish, qualifier: site.name });
@@ -50,13 +51,13 @@ export function addedChannel(
  * The patches that add a channel through a site, in the zone of another channel; empty where the radio has no room for
  * it, or does not tune the site.
  */
-export function channelBeside(radio: Radio, codeplug: Codeplug, channel: Channel, beside: Beside): Patch[] {
+export function channelBeside(plan: Plan, radio: Radio, codeplug: Codeplug, channel: Channel, beside: Beside): Patch[] {
   const { site, values, destination } = beside;
   const zones = rows(codeplug.zones).filter((one) => one.channelIds.length < roomIn(radio.limits.channelsPerZone));
   const zone = zones.find((one) => one.channelIds.includes(channel.id)) ?? zones[0];
   if (!zone || codeplug.channels.order.length >= roomIn(radio.limits.channels)) return [];
   if (!radioTunes(radio, site.txHz) || !radioTunes(radio, site.rxHz)) return [];
-  const { id, patches } = addedChannel(radio, codeplug, {
+  const { id, patches } = addedChannel(plan, radio, codeplug, {
     base: `ch-${values.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`,
     name: values.name,
     power: site.kind === 'hotspot' ? 'low' : 'high',

@@ -1,3 +1,4 @@
+import { newZone } from '../plan/create';
 import { putRow } from '../plan/table';
 import { testCheck } from '../testing/check-tester';
 import { CHANNEL } from '../testing/sample-plan';
@@ -31,8 +32,7 @@ testCheck(channelInNoZone, {
           message: 'none',
           pointer: CHANNEL,
           fixes: {
-            zone: (plan) =>
-              putRow(plan.codeplugs['r1']!.zones, { id: 'zone', name: 'Channels', channelIds: ['ch-w-g1'] }),
+            zone: (plan) => putRow(plan.codeplugs['r1']!.zones, newZone('zone', 'Channels', ['ch-w-g1'])),
           },
         },
       ],

@@ -1,18 +1,19 @@
-import { nameFitter } from '../codeplug/names';
+import { newZone } from '../plan/create';
+import { nameFitter, type NameRules } from '../codeplug/names';
 import { freeId, rows } from '../plan/table';
 import type { Codeplug, Id, Zone } from '../plan/types';
 import { defineCheck } from './check';
 import { channelNames, eachCodeplug } from './walk';
-import { nameRoom, roomIn } from '../codeplug/room';
+import { nameRules, roomIn } from '../codeplug/room';
 
 /** The press that makes a zone for channels that have none. */
-function zoneFix(pointer: string, codeplug: Codeplug, channel: { id: Id }, zones: readonly Zone[], length: number) {
+function zoneFix(pointer: string, codeplug: Codeplug, channel: { id: Id }, zones: readonly Zone[], rules: NameRules) {
   const id = freeId('zone', (taken) => taken in codeplug.zones.byId);
   const fit = nameFitter(
-    length,
+    rules,
     zones.map((zone) => zone.name),
   );
-  const zone: Zone = { id, name: fit({ name: 'Channels', qualifier: '' }), channelIds: [channel.id] };
+  const zone: Zone = newZone(id, fit({ name: 'Channels', qualifier: '' }), [channel.id]);
   return {
     id: 'zone' as const,
     data: { zone: zone.name },
@@ -53,7 +54,7 @@ export const channelInNoZone = defineCheck({
               },
             ]
           : roomIn(radio.limits.zones) > zones.length
-            ? [zoneFix(pointer, codeplug, channel, zones, nameRoom(radio))]
+            ? [zoneFix(pointer, codeplug, channel, zones, nameRules(index.plan, radio))]
             : [];
         report({
           message: 'none',

@@ -1,6 +1,6 @@
 import { inLetters } from '../codeplug/letters';
 import { fitNames } from '../codeplug/names';
-import { nameRoom } from '../codeplug/room';
+import { nameRules } from '../codeplug/room';
 import { namedTables } from '../plan/records';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
@@ -28,7 +28,7 @@ export const nameLetters = defineCheck({
           const plain = inLetters(name, radio.letters);
           if (plain === name) continue;
           const others = named.filter((one) => one.id !== id).map((one) => one.name);
-          const [fresh] = fitNames([{ name: plain, qualifier: '' }], nameRoom(radio), others);
+          const [fresh] = fitNames([{ name: plain, qualifier: '' }], nameRules(index.plan, radio), others);
           const at = `${pointer}/${kind}/byId/${id}/name`;
           const subject = kind === 'channels' ? { radioId: radio.id, channelId: id } : { radioId: radio.id };
           report({

@@ -3,7 +3,7 @@ import { namedTables } from '../plan/records';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
 import { channelNames, eachCodeplug, set } from './walk';
-import { nameRoom } from '../codeplug/room';
+import { nameRules, shownRoom } from '../codeplug/room';
 
 export const nameNotUnique = defineCheck({
   id: 'name-not-unique',
@@ -18,7 +18,7 @@ export const nameNotUnique = defineCheck({
   fixes: { rename: 'Rename this one to “{name}”' },
   check(index, report) {
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
-      const length = nameRoom(radio);
+      const length = shownRoom(radio);
       for (const { kind: key, what: kind, table } of namedTables(codeplug, (record) => record.distinct === true)) {
         const named = key === 'channels' ? channelNames(index, radio.id) : rows(table);
         const counts = new Map<string, number>();
@@ -34,7 +34,7 @@ export const nameNotUnique = defineCheck({
             continue;
           }
           const at = `${pointer}/${key}/byId/${id}/name`;
-          const [fresh] = fitNames([{ name, qualifier: '' }], length, [...counts.keys()]);
+          const [fresh] = fitNames([{ name, qualifier: '' }], nameRules(index.plan, radio), [...counts.keys()]);
           const subject = key === 'channels' ? { radioId: radio.id, channelId: id } : { radioId: radio.id };
           report({
             message: 'same',

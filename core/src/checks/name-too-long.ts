@@ -3,7 +3,7 @@ import { namedTables } from '../plan/records';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
 import { channelNames, eachCodeplug, set } from './walk';
-import { nameRoom } from '../codeplug/room';
+import { nameRoom, nameRules } from '../codeplug/room';
 
 export const nameTooLong = defineCheck({
   id: 'name-too-long',
@@ -28,7 +28,7 @@ export const nameTooLong = defineCheck({
           const at = `${pointer}/${kind}/byId/${one.id}/name`;
           const [short] = fitNames(
             [{ name: one.name, qualifier: '' }],
-            expects,
+            nameRules(index.plan, radio),
             names.map((other) => other.name),
             shared,
           );

@@ -2,6 +2,7 @@
  * The entry by which a radio recalls a stored profile of a hotspot: a channel with what goes along, or a code that it
  * keeps.
  */
+import { newZone } from '../plan/create';
 import { nameFitter } from '../codeplug/names';
 import { radioTunes } from '../path/common-facts';
 import type { Modes } from '../path/mode-path';
@@ -10,7 +11,7 @@ import { type Patch, toPointer } from '../plan/patches';
 import { freeId, rows } from '../plan/table';
 import type { Destination, Hotspot, NetworkModeId, Plan, Radio, RecallSlot } from '../plan/types';
 import { addedChannel } from './channel-beside';
-import { nameRoom, roomIn } from '../codeplug/room';
+import { nameRules, roomIn } from '../codeplug/room';
 
 /** What an entry is called before its name is made to fit: `3 Travel`. */
 function titleOf(plan: Plan, site: Hotspot, slot: RecallSlot): string {
@@ -99,7 +100,7 @@ function rightenPatches(...[plan, modes, site, slot, radio, mode]: About): Patch
           path: toPointer(['codeplugs', radio.id, 'channels', 'byId', channelId!, mode]),
           value: (values as Record<string, unknown>)[mode],
         },
-        ...(recall.channel!.along?.(radio, codeplug, call, name) ?? []),
+        ...(recall.channel!.along?.(plan, radio, codeplug, call, name) ?? []),
       ];
     });
 }
@@ -110,7 +111,7 @@ function codePatches(...[plan, modes, site, slot, radio, mode]: About): Patch[] 
   const at = (...path: string[]) => toPointer(['codeplugs', radio.id, ...codes.path, ...path]);
   const id = freeId(`code-${slot.id}`.slice(0, 50), (taken) => taken in table.byId);
   const fit = nameFitter(
-    nameRoom(radio),
+    nameRules(plan, radio),
     rows(table).map((one) => one.name),
   );
   const recalls = { siteId: site.id, slotId: slot.id };
@@ -132,7 +133,7 @@ function channelPatches(...[plan, modes, site, slot, radio, mode]: About): Patch
   const call = slot.calls[mode];
   const values = structuredClone(blank(site));
   send(values, call);
-  const { id, name, patches } = addedChannel(radio, codeplug, {
+  const { id, name, patches } = addedChannel(plan, radio, codeplug, {
     base: `ch-recall-${slot.id}-${mode}`.slice(0, 50),
     name: titleOf(plan, site, slot),
     power: 'low',
@@ -141,7 +142,7 @@ function channelPatches(...[plan, modes, site, slot, radio, mode]: About): Patch
     // A mode that recalls by codes has no such channel.
     destination: { mode, kind: 'recall', siteId: site.id, slotId: slot.id } as Destination,
   });
-  return [...patches, ...zonePatches(plan, site, radio, id), ...(along?.(radio, codeplug, call, name) ?? [])];
+  return [...patches, ...zonePatches(plan, site, radio, id), ...(along?.(plan, radio, codeplug, call, name) ?? [])];
 }
 
 /** Into the zone for recalls of that hotspot, which is made where there is none yet; nowhere where no zone has room. */
@@ -159,11 +160,11 @@ function zonePatches(plan: Plan, site: Hotspot, radio: Radio, channelId: string)
   }
   const id = freeId(base, (taken) => taken in zones.byId);
   const name = nameFitter(
-    nameRoom(radio),
+    nameRules(plan, radio),
     all.map((one) => one.name),
   )({ name: 'Recall', qualifier: site.name });
   return [
-    { op: 'add', path: at('byId', id), value: { id, name, channelIds: [channelId] } },
+    { op: 'add', path: at('byId', id), value: newZone(id, name, [channelId]) },
     { op: 'add', path: at('order', '-'), value: id },
   ];
 }

@@ -1,12 +1,12 @@
 /** Where one's own hotspot may be: what is around it, where it is clear, and how it moves with its channels. */
+import { positionOf } from '../plan/site-position';
 import { levelAtSiteDbm, radioTunes } from '../path/common-facts';
 import type { PlanIndex } from '../path/types';
 import { toPointer } from '../plan/patches';
-import { effectiveProfile } from '../plan/profiles';
 import { hotspotsOf } from '../plan/sites';
 import { rows } from '../plan/table';
 import type { Patch } from '../plan/patches';
-import type { Hotspot, Id, Position, Site } from '../plan/types';
+import type { Hotspot, Id, Site } from '../plan/types';
 import { clearanceAt, isClearPair, nearestClearHz, type Occupied } from '../units/frequency-finder';
 import { legBetween } from '../units/geo/geodesic';
 import { formatMHz } from '../units/quantities';
@@ -50,15 +50,9 @@ function widthOf({ plan, modes }: PlanIndex, siteId: Id): number {
   return Math.max(...(own.length > 0 ? own : all).map((mode) => mode.siteWidthHz?.(site) ?? mode.widthHz()));
 }
 
-/** Where a site is: a hotspot where its settings say, else at the station. `null` while nobody has said. */
-export function positionOf({ plan }: Pick<PlanIndex, 'plan'>, site: Site): Position | null {
-  if (site.kind === 'repeater') return site.listing.position;
-  return effectiveProfile(plan, site.id)?.location ?? plan.station.position;
-}
-
 /** Metres between two sites; `null` while one of them is nowhere. */
 export function apartM(index: Pick<PlanIndex, 'plan'>, a: Site, b: Site): number | null {
-  const [here, there] = [positionOf(index, a), positionOf(index, b)];
+  const [here, there] = [positionOf(index.plan, a), positionOf(index.plan, b)];
   return here && there ? legBetween(here, there).distanceM : null;
 }
 
@@ -94,7 +88,7 @@ function ofSite(index: PlanIndex, site: Hotspot, other: Site, isOfInterest: OfIn
 
 /** Sites of lists that the plan does not hold; how wide they are is not known. */
 function ofLists(index: PlanIndex, site: Hotspot, isOfInterest: OfInterest): Around[] {
-  const here = positionOf(index, site);
+  const here = positionOf(index.plan, site);
   if (!here || index.around.length === 0) return [];
   const inPlan = new Set(
     rows(index.plan.sites).flatMap((one) => (one.kind === 'repeater' ? [`${one.listing.callSign} ${one.txHz}`] : [])),

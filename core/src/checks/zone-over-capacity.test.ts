@@ -1,3 +1,4 @@
+import { newZone } from '../plan/create';
 import { testCheck } from '../testing/check-tester';
 import { zoneOverCapacity } from './zone-over-capacity';
 
@@ -22,7 +23,7 @@ testCheck(zoneOverCapacity, {
             split: (plan) => {
               const { zones } = plan.codeplugs['r1']!;
               zones.byId[ZONE]!.channelIds = ['ch-w-g1', 'ch-w-g2'];
-              zones.byId[`${ZONE}-more`] = { id: `${ZONE}-more`, name: 'Lantern +', channelIds: ['ch-w-g3'] };
+              zones.byId[`${ZONE}-more`] = newZone(`${ZONE}-more`, 'Lantern +', ['ch-w-g3']);
               zones.order.splice(1, 0, `${ZONE}-more`);
             },
           },

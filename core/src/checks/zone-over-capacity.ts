@@ -1,8 +1,9 @@
+import { newZone } from '../plan/create';
 import { shortenName } from '../codeplug/names';
 import { rows } from '../plan/table';
 import { defineCheck } from './check';
 import { eachCodeplug } from './walk';
-import { nameRoom, roomIn } from '../codeplug/room';
+import { nameRules, roomIn } from '../codeplug/room';
 
 export const zoneOverCapacity = defineCheck({
   id: 'zone-over-capacity',
@@ -18,6 +19,7 @@ export const zoneOverCapacity = defineCheck({
   check(index, report) {
     eachCodeplug(index.plan, (radio, codeplug, pointer) => {
       const limit = roomIn(radio.limits.channelsPerZone);
+      const rules = nameRules(index.plan, radio);
       for (const zone of rows(codeplug.zones)) {
         if (zone.channelIds.length <= limit) continue;
         const rest = zone.channelIds.slice(limit);
@@ -26,14 +28,14 @@ export const zoneOverCapacity = defineCheck({
           rest.length <= limit &&
           codeplug.zones.order.length < roomIn(radio.limits.zones) &&
           !(id in codeplug.zones.byId);
-        const name = `${shortenName(zone.name, nameRoom(radio) - 2)} +`;
+        const name = `${shortenName(zone.name, { ...rules, length: rules.length - 2 })} +`;
         const patches = [
           {
             op: 'replace' as const,
             path: `${pointer}/zones/byId/${zone.id}/channelIds`,
             value: zone.channelIds.slice(0, limit),
           },
-          { op: 'add' as const, path: `${pointer}/zones/byId/${id}`, value: { id, name, channelIds: rest } },
+          { op: 'add' as const, path: `${pointer}/zones/byId/${id}`, value: newZone(id, name, rest) },
           {
             op: 'add' as const,
             path: `${pointer}/zones/order/${codeplug.zones.order.indexOf(zone.id) + 1}`,

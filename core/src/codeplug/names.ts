@@ -3,7 +3,9 @@
  * words, the rest of known words (abbreviations), words that the names beside it share, vowels, then letters. Digits
  * and call signs are never cut, and no character is cut in half.
  */
+import type { NameLetters } from '../plan/types';
 import { ABBREVIATIONS } from './abbreviations';
+import { inLetters } from './letters';
 
 export interface NameWish {
   name: string;
@@ -36,14 +38,22 @@ const lengthOf = (words: readonly string[]): number => nameLength(words.join(' '
 /** Numbers and call signs: cut, they would name something else. */
 const isKept = (word: string): boolean => /\p{N}/u.test(word);
 
+/** Short forms of somebody's own, by the word in small letters. They come before those that are known. */
+export type ShortForms = Readonly<Record<string, string>>;
+
 /** The longest saving first, until it fits. */
-function abbreviate(words: string[], maxLength: number): string[] {
+function abbreviate(words: string[], maxLength: number, { shortForms: own, letters }: NameRules): string[] {
   const result = [...words];
-  const saving = (word: string) => word.length - (ABBREVIATIONS.get(word.toLowerCase()) ?? word).length;
+  const shortOf = (word: string): string => {
+    const key = word.toLowerCase();
+    const short = Object.hasOwn(own, key) ? own[key] : ABBREVIATIONS.get(key);
+    return short === undefined ? word : inLetters(short, letters);
+  };
+  const saving = (word: string) => word.length - shortOf(word).length;
   const order = result.map((_, at) => at).sort((a, b) => saving(result[b]!) - saving(result[a]!) || a - b);
   for (const at of order) {
     if (lengthOf(result) <= maxLength) break;
-    result[at] = ABBREVIATIONS.get(result[at]!.toLowerCase()) ?? result[at]!;
+    result[at] = shortOf(result[at]!);
   }
   return result;
 }
@@ -126,25 +136,42 @@ function cutWords(words: string[], maxLength: number): string[] {
 
 const NOTHING: ReadonlySet<string> = new Set();
 
+/** What a radio asks of a name. */
+export interface NameRules {
+  /** Characters that it keeps, from 1 up. */
+  length: number;
+  /** Characters that are seen at once: names differ within these. */
+  shown: number;
+  letters: NameLetters | null;
+  shortForms: ShortForms;
+}
+
+/** A number of characters where nothing else is known. */
+export type NameRoom = number | NameRules;
+
+const rulesOf = (room: NameRoom): NameRules =>
+  typeof room === 'number' ? { length: room, shown: room, letters: null, shortForms: {} } : room;
+
 /**
- * A name that fits: itself, or shortened. `maxLength` in characters, from 1 up. `shared`: words, in small letters, that
- * the names beside it share. Empty where nothing of it fits without cutting a number or a call sign.
+ * A name that fits: itself, or shortened. `shared`: words, in small letters, that the names beside it share. Empty
+ * where nothing of it fits without cutting a number or a call sign.
  */
-export function shortenName(name: string, maxLength: number, shared: ReadonlySet<string> = NOTHING): string {
-  return shorten(name, maxLength, [...readable(shared), dropVowels, cutWords]).join(' ');
+export function shortenName(name: string, room: NameRoom, shared: ReadonlySet<string> = NOTHING): string {
+  const rules = rulesOf(room);
+  return shorten(name, rules, [...readable(shared, rules), dropVowels, cutWords]).join(' ');
 }
 
 type Step = (words: string[], maxLength: number) => string[];
 
 /** The steps that leave every word as people read it. */
-const readable = (shared: ReadonlySet<string>): Step[] => [
+const readable = (shared: ReadonlySet<string>, rules: NameRules): Step[] => [
   dropFillers,
-  abbreviate,
+  (words, maxLength) => abbreviate(words, maxLength, rules),
   (words, maxLength) => dropShared(words, maxLength, shared),
 ];
 
-function shorten(name: string, maxLength: number, steps: readonly Step[]): string[] {
-  let words = squeeze(name).split(' ');
+function shorten(name: string, { length: maxLength, letters }: NameRules, steps: readonly Step[]): string[] {
+  let words = squeeze(inLetters(name, letters)).split(' ');
   for (const step of steps) {
     if (lengthOf(words) <= maxLength) break;
     words = step(words, maxLength);
@@ -158,14 +185,14 @@ function shorten(name: string, maxLength: number, steps: readonly Step[]): strin
  */
 function qualified(
   { name, qualifier }: NameWish,
-  maxLength: number,
+  rules: NameRules,
   shared: ReadonlySet<string>,
   free: (name: string) => boolean,
 ): string | null {
   const words = squeeze(qualifier).split(' ');
   for (let kept = words.length; kept > 0; kept -= 1) {
-    const fitted = shorten(`${name} ${words.slice(0, kept).join(' ')}`, maxLength, readable(shared));
-    if (lengthOf(fitted) <= maxLength && free(fitted.join(' '))) return fitted.join(' ');
+    const fitted = shorten(`${name} ${words.slice(0, kept).join(' ')}`, rules, readable(shared, rules));
+    if (lengthOf(fitted) <= rules.length && free(fitted.join(' '))) return fitted.join(' ');
   }
   return null;
 }
@@ -184,28 +211,35 @@ const UNNAMED = 'Channel';
 
 /** Gives one name after another; each is kept from being given again. `taken` are names already in the radio. */
 export function nameFitter(
-  maxLength: number,
+  room: NameRoom,
   taken: Iterable<string> = [],
   shared: ReadonlySet<string> = NOTHING,
 ): (wish: NameWish) => string {
-  const used = new Set(taken);
+  const rules = rulesOf(room);
+  // Two names that differ only behind what is seen are not told apart.
+  const seen = Math.min(rules.length, rules.shown);
+  const used = new Set([...taken].map((name) => cutName(name, seen)));
   const next = new Map<string, number>();
-  const free = (candidate: string) => candidate !== '' && !used.has(candidate);
+  const free = (candidate: string) => candidate !== '' && !used.has(cutName(candidate, seen));
   return (wish) => {
     const { name, qualifier } = wish;
-    let fitted = shortenName(name || UNNAMED, maxLength, shared);
+    let fitted = shortenName(name || UNNAMED, rules, shared);
     if (!free(fitted) && qualifier !== '')
-      fitted = qualified(wish, maxLength, shared, free) ?? shortenName(`${name} ${qualifier}`, maxLength, shared);
+      fitted = qualified(wish, rules, shared, free) ?? shortenName(`${name} ${qualifier}`, rules, shared);
+    const tight = { ...rules, length: seen };
+    // What tells them apart has to be among what is seen.
+    if (!free(fitted) && seen < rules.length && qualifier !== '')
+      fitted = qualified(wish, tight, shared, free) ?? fitted;
     if (!free(fitted)) {
       let n = next.get(name) ?? 2;
       for (; !free(fitted); n += 1) {
-        const suffix = maxLength >= 6 ? ` ${n}` : String(n);
-        const room = Math.max(1, maxLength - suffix.length);
-        fitted = (shortenName(name || UNNAMED, room, shared) || shortenName(UNNAMED, room)) + suffix;
+        const suffix = seen >= 6 ? ` ${n}` : String(n);
+        const before = { ...rules, length: Math.max(1, seen - suffix.length) };
+        fitted = (shortenName(name || UNNAMED, before, shared) || shortenName(UNNAMED, before)) + suffix;
       }
       next.set(name, n);
     }
-    used.add(fitted);
+    used.add(cutName(fitted, seen));
     return fitted;
   };
 }
@@ -213,9 +247,9 @@ export function nameFitter(
 /** A name for each wish, in order: earlier wishes keep theirs when more come after. */
 export function fitNames(
   wishes: readonly NameWish[],
-  maxLength: number,
+  room: NameRoom,
   taken: Iterable<string> = [],
   shared: ReadonlySet<string> = NOTHING,
 ): string[] {
-  return wishes.map(nameFitter(maxLength, taken, shared));
+  return wishes.map(nameFitter(room, taken, shared));
 }

@@ -84,8 +84,8 @@ export function takeFrom(modes: CodeplugModes, into: Codeplug, matches: readonly
     if (!from) {
       if (hereId === null) continue;
       removeRow(into.channels, hereId);
-      for (const zone of Object.values(into.zones.byId))
-        zone.channelIds = zone.channelIds.filter((id) => id !== hereId);
+      for (const list of [...Object.values(into.zones.byId), ...Object.values(into.scanLists.byId)])
+        list.channelIds = list.channelIds.filter((id) => id !== hereId);
       continue;
     }
     const here = hereId === null ? undefined : into.channels.byId[hereId];

@@ -9,7 +9,7 @@ import { sameJson } from '../plan/patches';
 import type { RecordRow } from '../plan/record-kind';
 import { recordsOf } from '../plan/records';
 import { rows, tableOf } from '../plan/table';
-import type { Codeplug, CodeplugBlocks, Id, Plan, Table, Written } from '../plan/types';
+import type { Codeplug, CodeplugBlocks, Id, Plan, ScanList, Table, Written, Zone } from '../plan/types';
 
 function blocksOf(codeplug: CodeplugBlocks): CodeplugBlocks {
   return Object.fromEntries(MODE_IDS.map((mode) => [mode, codeplug[mode]])) as unknown as CodeplugBlocks;
@@ -18,7 +18,8 @@ function blocksOf(codeplug: CodeplugBlocks): CodeplugBlocks {
 /** A snapshot of a codeplug's values. `at`: RFC 3339, UTC. `readBack`: fingerprint of the files that hold it. */
 export function snapshot(codeplug: Codeplug, at: string, readBack: string | null = null): Written {
   const channels = tableOf(rows(codeplug.channels).map((channel) => ({ id: channel.id, ...valuesOf(channel) })));
-  return structuredClone({ at, readBack, channels, zones: codeplug.zones, ...blocksOf(codeplug) });
+  const { zones, scanLists } = codeplug;
+  return structuredClone({ at, readBack, channels, zones, scanLists, ...blocksOf(codeplug) });
 }
 
 /** Records in a draft that a radio holds its codeplug as planned now. */
@@ -57,7 +58,7 @@ export interface Reprogramming {
   /** `null`: nothing was ever written, so everything is new. */
   writtenAt: string | null;
   channels: ChannelChange[];
-  /** Contacts, lists, rooms, then zones; what has no changes is left out. */
+  /** Contacts, lists, rooms, then zones and scan lists; what has no changes is left out. */
   records: RecordChanges[];
 }
 
@@ -65,17 +66,36 @@ function changedRows<T extends { id: Id; name: string }>(
   before: Table<T>,
   after: Table<T>,
   show: (row: T) => string,
+  isSame: (a: T, b: T) => boolean = sameJson,
 ): RowChange[] {
   const gone = rows(before)
     .filter((row) => !(row.id in after.byId))
     .map((row): RowChange => ({ name: row.name, kind: 'gone', from: show(row), to: '' }));
   const others = rows(after).flatMap((row): RowChange[] => {
     const old = before.byId[row.id];
-    if (old && sameJson(old, row)) return [];
+    if (old && isSame(old, row)) return [];
     return [{ name: row.name, kind: old ? 'changed' : 'new', from: old ? show(old) : '', to: show(row) }];
   });
   return [...others, ...gone];
 }
+
+type ChannelList = Pick<Zone, 'id' | 'name' | 'channelIds'>;
+
+/** Rules and patterns are the plan's: a radio holds only what came of them. */
+const isSameList = (a: ChannelList, b: ChannelList): boolean =>
+  a.name === b.name && sameJson(a.channelIds, b.channelIds);
+const isSameScanList = (a: ScanList, b: ScanList): boolean =>
+  isSameList(a, b) && a.priorityId === b.priorityId && a.talkBack === b.talkBack;
+
+/** `Head, Quay; first Quay; answers on the selected one`. */
+const scanWords =
+  (names: ReadonlyMap<Id, string>) =>
+  ({ channelIds, priorityId, talkBack }: ScanList): string =>
+    [
+      channelIds.map((id) => names.get(id) ?? id).join(', '),
+      ...(priorityId === null ? [] : [`first ${names.get(priorityId) ?? priorityId}`]),
+      ...(talkBack === null ? [] : [`answers on the ${talkBack} one`]),
+    ].join('; ');
 
 function places(index: PlanIndex, radioId: Id): Map<Id, string> {
   const mine = index.paths().filter(({ path }) => path.radioId === radioId);
@@ -120,6 +140,7 @@ function changedChannels(
 const nothing = (): Omit<Written, 'at' | 'readBack'> => ({
   channels: tableOf([]),
   zones: tableOf([]),
+  scanLists: tableOf([]),
   ...emptyBlocks(),
 });
 
@@ -136,10 +157,13 @@ function changedRecords(
     const show = (row: RecordRow) => modes[mode].files[kind.key]!.show(row);
     return { what: kind.what, changes: changedRows(before[at]!.table, table, show) };
   });
-  const zones = changedRows(written.zones, codeplug.zones, (one) =>
-    one.channelIds.map((id) => names.get(id) ?? id).join(', '),
+  const members = ({ channelIds }: { channelIds: readonly Id[] }) =>
+    channelIds.map((id) => names.get(id) ?? id).join(', ');
+  const zones = changedRows(written.zones, codeplug.zones, members, isSameList);
+  const lists = changedRows(written.scanLists, codeplug.scanLists, scanWords(names), isSameScanList);
+  return [...records, { what: 'zone', changes: zones }, { what: 'scan list', changes: lists }].filter(
+    (one) => one.changes.length > 0,
   );
-  return [...records, { what: 'zone', changes: zones }].filter((one) => one.changes.length > 0);
 }
 
 /** What must be written to one radio, `null` when it holds what is planned. */

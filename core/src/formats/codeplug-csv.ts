@@ -6,12 +6,12 @@
 import type { ColumnField } from '../codeplug/channel-field';
 import { channelFields } from '../codeplug/channel-fields';
 import type { Cells, CodeplugModes, ModeCodeplug } from '../codeplug/mode-codeplug';
-import { emptyCodeplug } from '../plan/create';
+import { emptyCodeplug, newZone } from '../plan/create';
 import { destinationKey, destinationOfKey } from '../plan/destination-key';
 import { ID_PATTERN } from '../plan/ids';
 import { recordsOf } from '../plan/records';
 import { putRow, rows } from '../plan/table';
-import type { Channel, Codeplug, Purpose } from '../plan/types';
+import { type Channel, type Codeplug, type Purpose, TALK_BACKS } from '../plan/types';
 import { PURPOSES } from '../path/purpose';
 import { type CsvRow, readCsv, writeCsv } from './csv';
 import { bytesOf, type Format, quoted, type ReadFinding, sniffColumns, textOf } from './format';
@@ -19,9 +19,12 @@ import { bytesOf, type Format, quoted, type ReadFinding, sniffColumns, textOf } 
 const LINK_COLUMNS = ['Members', 'Site key', 'Destination key'] as const;
 /** What a channel is for; empty where nobody has said. */
 const PURPOSE = 'Purpose';
+/** Of a scan list: its zone, the channel it comes back to, and where the radio answers. */
+const SCAN_COLUMNS = ['Zone key', 'Priority key', 'Talk back'] as const;
 /** Columns that the oldest tables have; those of other modes came later. */
 const OLDEST_MODE = 'dmr';
 const SEPARATOR = ' | ';
+const SCAN_LIST = 'scan list';
 const KEY = new RegExp(ID_PATTERN);
 
 /** The columns of a table, whichever modes there are. */
@@ -40,8 +43,8 @@ function layoutOf(modes: CodeplugModes): Layout {
   return {
     modes,
     fields,
-    columns: ['Record', 'Key', 'Mode', 'Name', ...fields.map((field) => field.title), ...LINK_COLUMNS, PURPOSE],
-    olderLack: ['Mode', PURPOSE, ...later.map((field) => field.title)],
+    columns: ['Record', 'Key', 'Mode', 'Name', ...fields.map((field) => field.title), ...LINK_COLUMNS, PURPOSE, ...SCAN_COLUMNS],
+    olderLack: ['Mode', PURPOSE, ...SCAN_COLUMNS, ...later.map((field) => field.title)],
   };
 }
 
@@ -64,6 +67,15 @@ function write({ modes, fields, columns }: Layout, codeplug: Codeplug): string {
   }
   for (const zone of rows(codeplug.zones))
     add('zone', { Key: zone.id, Name: zone.name, Members: zone.channelIds.join(SEPARATOR) });
+  for (const { id, name, channelIds, zoneId, priorityId, talkBack } of rows(codeplug.scanLists))
+    add(SCAN_LIST, {
+      Key: id,
+      Name: name,
+      Members: channelIds.join(SEPARATOR),
+      'Zone key': zoneId ?? '',
+      'Priority key': priorityId ?? '',
+      'Talk back': talkBack ?? '',
+    });
   for (const { mode, kind, table: records } of recordsOf(codeplug)) {
     for (const row of rows(records))
       add(kind.what, { Key: row.id, Name: row.name, ...modes[mode].files[kind.key]!.cells(row) });
@@ -91,6 +103,7 @@ class Reader {
     const record = named['Record'] ?? '';
     if (record === 'channel') this.channel(line, named);
     else if (record === 'zone') this.zone(line, named);
+    else if (record === SCAN_LIST) this.scanList(line, named);
     else this.record(line, record, named);
     return `${record} ${named['Key'] || `line-${line}`}`;
   }
@@ -155,13 +168,28 @@ class Reader {
 
   private zone(line: number, cells: Cells): void {
     const id = this.key(line, cells, this.codeplug.zones.byId);
-    putRow(this.codeplug.zones, { id, name: this.name(line, cells), channelIds: members(cells) });
+    putRow(this.codeplug.zones, newZone(id, this.name(line, cells), members(cells)));
+  }
+
+  private scanList(line: number, cells: Cells): void {
+    const id = this.key(line, cells, this.codeplug.scanLists.byId);
+    const said = cells['Talk back'] ?? '';
+    const talkBack = TALK_BACKS.find((one) => one === said) ?? null;
+    if (talkBack === null && said !== '') this.wrong(line, 'Talk back', said, `${TALK_BACKS.join(', ')}, or nothing`);
+    putRow(this.codeplug.scanLists, {
+      id,
+      name: this.name(line, cells),
+      channelIds: members(cells),
+      zoneId: cells['Zone key'] || null,
+      priorityId: cells['Priority key'] || null,
+      talkBack,
+    });
   }
 
   private record(line: number, what: string, cells: Cells): void {
     const found = this.records.find(({ kind }) => kind.what === what);
     if (!found) {
-      this.wrong(line, 'Record', what, ['channel', 'zone', ...this.records.map(({ kind }) => kind.what)].join(', '));
+      this.wrong(line, 'Record', what, ['channel', 'zone', SCAN_LIST, ...this.records.map(({ kind }) => kind.what)].join(', '));
       return;
     }
     const id = this.key(line, cells, found.table.byId);
@@ -180,11 +208,20 @@ class Reader {
 
   /** Zones and channels may name each other in any order, so links are checked at the end. */
   links(lines: Map<string, number>): void {
-    const { channels, zones } = this.codeplug;
-    for (const zone of rows(zones)) {
-      for (const id of zone.channelIds)
-        if (!(id in channels.byId))
-          this.wrong(lines.get(`zone ${zone.id}`) ?? 1, 'Members', id, 'the key of a channel in this file');
+    const { channels, zones, scanLists } = this.codeplug;
+    const lists = [
+      ...rows(zones).map(({ id, channelIds }) => ({ line: lines.get(`zone ${id}`) ?? 1, channelIds })),
+      ...rows(scanLists).map(({ id, channelIds }) => ({ line: lines.get(`${SCAN_LIST} ${id}`) ?? 1, channelIds })),
+    ];
+    for (const { line, channelIds } of lists)
+      for (const id of channelIds)
+        if (!(id in channels.byId)) this.wrong(line, 'Members', id, 'the key of a channel in this file');
+    for (const { id, zoneId, priorityId, channelIds } of rows(scanLists)) {
+      const line = lines.get(`${SCAN_LIST} ${id}`) ?? 1;
+      if (zoneId !== null && !(zoneId in zones.byId))
+        this.wrong(line, 'Zone key', zoneId, 'the key of a zone in this file');
+      if (priorityId !== null && !channelIds.includes(priorityId))
+        this.wrong(line, 'Priority key', priorityId, 'the key of one of its members');
     }
     for (const channel of rows(channels)) {
       for (const { title, link } of this.layout.fields) {

@@ -133,7 +133,7 @@ describe('codeplug table', () => {
     [
       'a kind of record that is none',
       spoiled(6, 'zone', 'zoo'),
-      'Line 6, Record: found “zoo”, expected channel, zone, contact, receive list, room, tone code.',
+      'Line 6, Record: found “zoo”, expected channel, zone, scan list, contact, receive list, room, tone code.',
     ],
     ['a cell missing', spoiled(4, 'channel,', ''), `Line 4, row: found “${CELLS - 1} cells”, expected ${CELLS} cells.`],
     ['a column missing', spoiled(1, 'Slot', 'Slit'), 'Line 1, Slot: found nothing, expected a column headed “Slot”.'],

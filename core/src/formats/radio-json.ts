@@ -1,26 +1,27 @@
 /** A description of a radio as a file to hand on (docs/formats.md): what it is, without whose it is. */
 import { MODE_IDS } from '../plan/modes';
-import { NAME_LETTERS, type RadioDescription, type RadioKind } from '../plan/types';
+import { NAME_LETTERS, POWER_LEVELS, type RadioDescription, type RadioKind } from '../plan/types';
+import { radioOf11 } from '../plan/upgrades/to-11';
 import { descriptionOf } from '../radios/describe';
 import { bytesOf, type Format, sniffJson, textOf } from './format';
 import { parseJson, problemsOf, type Wanted } from './json';
 
 export const RADIO_FORMAT = 'yellow-relay-radio';
-export const RADIO_VERSION = 1;
+export const RADIO_VERSION = 2;
 
 /** A description under its name. */
 export type SharedRadio = Omit<RadioKind, 'id'>;
 
 interface RadioDocument {
   format: typeof RADIO_FORMAT;
-  formatVersion: typeof RADIO_VERSION;
+  formatVersion: 1 | typeof RADIO_VERSION;
   name: string;
   radio: RadioDescription;
 }
 
 const WANTED: readonly Wanted[] = [
   ['format', (value) => value === RADIO_FORMAT, `“${RADIO_FORMAT}”`],
-  ['formatVersion', (value) => value === RADIO_VERSION, String(RADIO_VERSION)],
+  ['formatVersion', (value) => value === 1 || value === RADIO_VERSION, `1 or ${RADIO_VERSION}`],
   ['name', (value) => typeof value === 'string' && value.trim() !== '' && value.length <= 60, 'a name'],
   ['radio', (value) => isObject(value), 'what the radio is'],
 ];
@@ -43,6 +44,16 @@ const IN_RADIO: readonly Wanted[] = [
     'watts for each setting, or null',
   ],
   ['limits', (value) => isObject(value) && Object.values(value).every(isCount), 'counts, or null where not known'],
+  [
+    'display',
+    (value) => isObject(value) && isCount(value['lines']) && isCount(value['letters']),
+    'lines and letters of one, or null where not known',
+  ],
+  [
+    'powerNames',
+    (value) => isObject(value) && POWER_LEVELS.every((level) => typeof value[level] === 'string'),
+    'a name for each step of power, which may be empty',
+  ],
   ['letters', (value) => value === null || NAME_LETTERS.includes(value as never), `${NAME_LETTERS.join(', ')} or null`],
   ...MODE_IDS.map((mode): Wanted => [mode, (value) => value === null || isObject(value), 'a block, or null']),
 ];
@@ -62,7 +73,8 @@ export const radioJson: Format<SharedRadio> = {
     const { value, finding } = parseJson(textOf(bytes));
     const findings = finding ? [finding] : problemsOf(value, WANTED);
     if (findings.length > 0) return { value: null, findings };
-    const { name, radio } = value as RadioDocument;
+    const { name, formatVersion, radio: as } = value as RadioDocument;
+    const radio = formatVersion === 1 ? (radioOf11({ ...as }) as unknown as RadioDescription) : as;
     const problems = problemsOf(radio, IN_RADIO);
     if (problems.length > 0)
       return { value: null, findings: problems.map((one) => ({ ...one, place: `/radio${one.place}` })) };

@@ -4,7 +4,7 @@
  */
 import type { ColumnField, Reading } from '../codeplug/channel-field';
 import { channelFields } from '../codeplug/channel-fields';
-import { emptyCodeplug } from '../plan/create';
+import { emptyCodeplug, newZone } from '../plan/create';
 import type { CellCodec, KitRole } from '../plan/kit';
 import { MODE_IDS } from '../plan/modes';
 import type { RecordRow } from '../plan/record-kind';
@@ -353,7 +353,7 @@ class Reader {
     const lookup = this.lookups.get('channels');
     for (const table of ofRole(this.tables, 'zones')) {
       for (const { id, name, members, at } of this.listsIn(table, lookup, (channelId) => channelId)) {
-        putRow(this.codeplug.zones, { id, name: (name || 'Zone').slice(0, 60), channelIds: members });
+        putRow(this.codeplug.zones, newZone(id, (name || 'Zone').slice(0, 60), members));
         for (const row of at) this.put(id, table, row);
       }
     }
@@ -371,7 +371,7 @@ class Reader {
       const known = byName.get(name);
       if (known) known.channelIds.push(channelId);
       else {
-        const zone = { id: this.id(`zone-of-${channelId}`), name, channelIds: [channelId] };
+        const zone = newZone(this.id(`zone-of-${channelId}`), name, [channelId]);
         byName.set(name, zone);
         putRow(this.codeplug.zones, zone);
       }

@@ -8,6 +8,7 @@ import type {
   ChannelOf,
   Codeplug,
   Destination,
+  DestinationOf,
   Gap,
   Hotspot,
   Id,
@@ -249,7 +250,7 @@ export interface ModeRecall<M extends ModeId = ModeId> {
     /** A channel of a hotspot before anything was said of what it sends. */
     blank(site: Site): ValuesOf<M>;
     /** What goes along in the radio where a channel is added that sends a call: a contact. */
-    along?(radio: Radio, codeplug: Codeplug, call: string, name: string): Patch[];
+    along?(plan: Plan, radio: Radio, codeplug: Codeplug, call: string, name: string): Patch[];
   };
   /** By a code that the radio keeps: where, and how many it can keep. */
   codes?: { of(codeplug: Codeplug): Table<KeptCode>; path: readonly [string, string]; most(radio: Radio): number };
@@ -277,6 +278,13 @@ export interface ModePath<M extends ModeId = ModeId> {
   readonly saidAt: Partial<Record<FactKey, SaidAt>>;
   /** What a hotspot is linked to without anybody keying up, by the settings that it runs. */
   standing?(index: PlanIndex, site: Hotspot): Standing[];
+  /** Why a destination is seldom quiet, in a few words: `worldwide`; `null` where it may be, or nobody knows. */
+  busy?(plan: Plan, destination: DestinationOf<M>): string | null;
+  /**
+   * What opens a radio on a channel's frequency, beside who is called: channels with the same hear the same, as far as
+   * their lists let them. Without, all of a frequency do.
+   */
+  opensFor?(values: ValuesOf<M>): string;
   /** How a radio recalls a stored profile of a hotspot; for modes in which it can. */
   recall?: ModeRecall<M>;
   /** How one leaves what a site is linked to; for modes in which something can be. */

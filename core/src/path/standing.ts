@@ -15,3 +15,7 @@ export interface Standing {
 
 /** From this many links or nodes on, a reflector or room is seldom quiet. From memory. */
 export const BUSY_LINKS = 20;
+
+/** `24 connected`, from what a directory says of a reflector or room; `null` where that is not many, or not known. */
+export const busyLinks = (activity: number | null | undefined): string | null =>
+  activity != null && activity >= BUSY_LINKS ? `${activity} connected` : null;

@@ -21,6 +21,7 @@ import type {
   Repeater,
   Server,
   Station,
+  Zone,
 } from './types';
 import { PLAN_FORMAT, PLAN_FORMAT_VERSION } from './types';
 
@@ -57,6 +58,8 @@ export function emptyPlan(name: string): Plan {
     written: {},
     kits: emptyTable(),
     kinds: emptyTable(),
+    shortForms: {},
+    priorities: {},
     done: {},
   };
 }
@@ -94,6 +97,8 @@ export function newRadio(
       nameLength: 16,
     },
     letters: null,
+    display: { lines: null, letters: null },
+    powerNames: { minimum: '', low: '', middle: '', high: '', maximum: '' },
     ...(blocks as { [M in ModeId]: ModeTypes[M]['radio'] | null }),
   };
 }
@@ -105,8 +110,17 @@ export function emptyBlocks(): CodeplugBlocks {
 
 /** A codeplug without channels. */
 export function emptyCodeplug(): Codeplug {
-  return { channels: emptyTable(), zones: emptyTable(), ...emptyBlocks() };
+  return { channels: emptyTable(), zones: emptyTable(), scanLists: emptyTable(), ...emptyBlocks() };
 }
+
+/** A zone that is filled by hand. */
+export const newZone = (id: Id, name: string, channelIds: Id[]): Zone => ({
+  id,
+  name,
+  channelIds,
+  rule: null,
+  pattern: '',
+});
 
 /** Nothing said of any mode. */
 const noMode = () => byMode(MODE_IDS, () => null) as { [M in ModeId]: null };

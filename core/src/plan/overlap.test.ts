@@ -1,3 +1,4 @@
+import { newZone } from './create';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { samplePlan } from '../testing/sample-plan';
@@ -73,7 +74,7 @@ describe('many edits at once', () => {
   it('leave the document alone when one does not fit, and never change what they put in', () => {
     const plan = samplePlan();
     const before = JSON.stringify(plan);
-    const put = { id: 'z', name: 'Zone', channelIds: [] as string[] };
+    const put = newZone('z', 'Zone', []);
     const edits: Patch[][] = [
       [{ op: 'add', path: '/codeplugs/r1/zones/byId/z', value: put }],
       [{ op: 'add', path: '/codeplugs/r1/zones/byId/z/channelIds/-', value: 'x' }],

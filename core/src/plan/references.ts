@@ -8,7 +8,8 @@
  * whose base goes becomes a base itself; a slot for recall forgets a profile that is gone;
  * - a repeater whose network goes carries nothing that is known, and a site forgets that it reached it; a room leaves
  * the room book;
- * - zones forget a channel that is gone, channels a receive list, logins a server or static group.
+ * - zones and scan lists forget a channel that is gone, a zone a rule whose network is gone, a scan list its zone and the
+ * channel that it comes back to, channels a receive list, logins a server or static group.
  */
 import { pairOf, setPair } from './carriage';
 import { type BrokenReference, checkMembers, checkOrder, type Found, lookOnce, type NamedTable } from './broken';
@@ -21,7 +22,7 @@ import { valuesAbove } from './some-values';
 import { recordsOf } from './records';
 import { hotspotsOf, slotOf } from './sites';
 import { freeId, putRow, removeRow, rows } from './table';
-import type { Codeplug, Destination, Hotspot, Id, Network, Plan, Profile, ProfileValues } from './types';
+import type { Codeplug, Destination, Hotspot, Id, Network, Plan, Profile, ProfileValues, ScanList } from './types';
 
 /** Whether what a destination names is in the plan. */
 export function destinationExists(plan: Plan, destination: Destination): boolean {
@@ -45,7 +46,7 @@ const LINKS = ['siteId', 'wantId', 'destination'] as const;
 
 function checkCodeplug(plan: Plan, radioId: Id, codeplug: Codeplug, found: Found): void {
   const base = ['codeplugs', radioId];
-  for (const kind of ['channels', 'zones'] as const)
+  for (const kind of ['channels', 'zones', 'scanLists'] as const)
     checkOrder(found, [...base, kind], (draft) => draft.codeplugs[radioId]![kind], codeplug[kind]);
   for (const { path, table } of recordsOf(codeplug))
     checkOrder(found, [...base, ...path], (draft) => tableAt(draft.codeplugs[radioId], path), table);
@@ -67,17 +68,35 @@ function checkCodeplug(plan: Plan, radioId: Id, codeplug: Codeplug, found: Found
           (draft) => (draft.codeplugs[radioId]!.channels.byId[id]![link] = null),
         );
   }
-  for (const zone of rows(codeplug.zones)) {
-    checkMembers(
-      found,
-      [...base, 'zones', 'byId', zone.id, 'channelIds'],
-      zone.channelIds,
-      (id) => id in codeplug.channels.byId,
-      (draft, kept) => {
-        draft.codeplugs[radioId]!.zones.byId[zone.id]!.channelIds = kept;
-      },
-    );
-  }
+  for (const kind of ['zones', 'scanLists'] as const)
+    for (const list of rows<{ id: Id; channelIds: Id[] }>(codeplug[kind]))
+      checkMembers(
+        found,
+        [...base, kind, 'byId', list.id, 'channelIds'],
+        list.channelIds,
+        (id) => id in byId,
+        (draft, kept) => void (draft.codeplugs[radioId]![kind].byId[list.id]!.channelIds = kept),
+      );
+  for (const { id, rule } of rows(codeplug.zones))
+    if (rule?.from.kind === 'network' && !(rule.from.networkId in plan.networks.byId))
+      found(
+        [...base, 'zones', 'byId', id, 'rule'],
+        rule.from.networkId,
+        (draft) => (draft.codeplugs[radioId]!.zones.byId[id]!.rule = null),
+      );
+  for (const list of rows(codeplug.scanLists)) checkScanList(base, list, codeplug, found);
+}
+
+/** A list whose zone is gone is filled by hand from then on; what it comes back to is one of its own. */
+function checkScanList(base: string[], list: ScanList, codeplug: Codeplug, found: Found): void {
+  const { id, zoneId, priorityId, channelIds } = list;
+  const radioId = base[1]!;
+  const at = (key: string) => [...base, 'scanLists', 'byId', id, key];
+  const listOf = (draft: Plan) => draft.codeplugs[radioId]!.scanLists.byId[id]!;
+  if (zoneId !== null && !(zoneId in codeplug.zones.byId))
+    found(at('zoneId'), zoneId, (draft) => (listOf(draft).zoneId = null));
+  if (priorityId !== null && !channelIds.includes(priorityId))
+    found(at('priorityId'), priorityId, (draft) => (listOf(draft).priorityId = null));
 }
 
 function checkNetwork(network: Network, found: Found): void {

@@ -9,7 +9,16 @@ import { ID_PATTERN } from './ids';
 import { KIT_SCHEMA } from './kit';
 import { exact, line, mapOf, type ModeSchemas, NAME, nullOr, ref, type Schema, table, whole } from './schema-parts';
 import { TAUGHT_FILE_SCHEMA } from './taught-file';
-import { type ModeId, NAME_LETTERS, PLAN_FORMAT, PLAN_FORMAT_VERSION, POWER_LEVELS } from './types';
+import {
+  type ModeId,
+  NAME_LETTERS,
+  PLAN_FORMAT,
+  PLAN_FORMAT_VERSION,
+  POWER_LEVELS,
+  PRIORITIES,
+  TALK_BACKS,
+  ZONE_ORDERS,
+} from './types';
 
 const FREQUENCY = whole(1, 6_000_000_000);
 /** RFC 3339, UTC, with or without a fraction. */
@@ -179,7 +188,27 @@ const station = exact({
   fmWidthHz: { enum: [12_500, 25_000] },
 });
 
-const codeplugBlocks = { zones: table(ref('zone')), ...blocks('codeplug') };
+const codeplugBlocks = { zones: table(ref('zone')), scanLists: table(ref('scanList')), ...blocks('codeplug') };
+
+const PURPOSE: Schema = { enum: ['talk', 'direct', 'receive only', 'satellite', 'service'] };
+const WITHIN_KM: Schema = { type: 'number', exclusiveMinimum: 0, maximum: 20_100 };
+const MEMBERS: Schema = { type: 'array', items: ref('id') };
+
+const zoneRule = exact({
+  from: tagged('kind', [
+    exact({ kind: { const: 'near' }, centre: nullOr(ref('position')), withinKm: WITHIN_KM }),
+    exact({
+      kind: { const: 'along' },
+      points: { type: 'array', minItems: 1, maxItems: 500, items: ref('position') },
+      withinKm: WITHIN_KM,
+    }),
+    exact({ kind: { const: 'home' } }),
+    exact({ kind: { const: 'network' }, networkId: ref('id') }),
+    exact({ kind: { const: 'purpose' }, purpose: PURPOSE }),
+  ]),
+  modes: { type: 'array', maxItems: MODE_IDS.length, items: { enum: [...MODE_IDS] } },
+  order: { enum: [...ZONE_ORDERS] },
+});
 
 const BANDS: Schema = { type: 'array', maxItems: 10, items: exact({ lowHz: FREQUENCY, highHz: FREQUENCY }) };
 
@@ -201,6 +230,8 @@ const radioValues = {
     nameLength: nullOr(whole(4, 60)),
   }),
   letters: nullOr({ enum: [...NAME_LETTERS] }),
+  display: exact({ lines: nullOr(whole(1, 20)), letters: nullOr(whole(1, 60)) }),
+  powerNames: exact(Object.fromEntries(POWER_LEVELS.map((level) => [level, line(20)]))),
   ...blocks('radio', nullOr),
 };
 
@@ -225,6 +256,18 @@ export const PLAN_SCHEMA: Schema = {
     written: mapOf(ref('written')),
     kits: table(ref('kit')),
     kinds: table(ref('kind')),
+    shortForms: {
+      type: 'object',
+      maxProperties: 2_000,
+      propertyNames: { pattern: '^\\S{1,40}$' },
+      additionalProperties: line(20, 1),
+    },
+    priorities: {
+      type: 'object',
+      maxProperties: 20_000,
+      propertyNames: { pattern: '^.{1,300}$' },
+      additionalProperties: { enum: [...PRIORITIES] },
+    },
     done: {
       type: 'object',
       maxProperties: 10_000,
@@ -278,13 +321,21 @@ export const PLAN_SCHEMA: Schema = {
     channelValues: channelWith({}),
     channel: channelWith({
       id: ref('id'),
-      purpose: nullOr({ enum: ['talk', 'direct', 'receive only', 'satellite', 'service'] }),
+      purpose: nullOr(PURPOSE),
       siteId: nullOr(ref('id')),
       destination: nullOr(ref('destination')),
       wantId: nullOr(ref('id')),
       built: nullOr(ref('channelValues')),
     }),
-    zone: exact({ id: ref('id'), name: NAME, channelIds: { type: 'array', items: ref('id') } }),
+    zone: exact({ id: ref('id'), name: NAME, channelIds: MEMBERS, rule: nullOr(zoneRule), pattern: line(100) }),
+    scanList: exact({
+      id: ref('id'),
+      name: NAME,
+      channelIds: MEMBERS,
+      zoneId: nullOr(ref('id')),
+      priorityId: nullOr(ref('id')),
+      talkBack: nullOr({ enum: [...TALK_BACKS] }),
+    }),
     callKind: { enum: ['group', 'private'] },
     hang: exact({ radioS: nullOr(SECONDS), networkS: nullOr(SECONDS) }),
     wifi: exact({ id: ref('id'), place: line(60), name: line(60), password: line(200) }),

@@ -23,7 +23,7 @@ export type { Position } from '../units/geo/position';
 export const PLAN_FORMAT = 'yellow-relay-plan';
 export const NAME_LETTERS = ['any', 'plain', 'capitals'] as const;
 
-export const PLAN_FORMAT_VERSION = 10;
+export const PLAN_FORMAT_VERSION = 11;
 
 /** `region`, `edges` and `kept` are the licence profile: what may be used, and what of it is kept for others. */
 export interface Station extends BandPlan {
@@ -80,6 +80,17 @@ interface RadioHardware {
   limits: RadioLimits;
   /** `null`: not known. */
   letters: NameLetters | null;
+  display: Display;
+  /** What the radio calls each step of its power; empty where it is not said. */
+  powerNames: Record<PowerLevel, string>;
+}
+
+/** How much of a channel's name is seen at once; `null`: not known. */
+export interface Display {
+  /** Lines that a name takes. */
+  lines: number | null;
+  /** Letters of one line. */
+  letters: number | null;
 }
 
 /**
@@ -244,6 +255,45 @@ export interface Zone {
   id: Id;
   name: string;
   channelIds: Id[];
+  /** What belongs into it; `null`: it is filled by hand. Nothing moves by itself: it is brought up to date on request. */
+  rule: ZoneRule | null;
+  /** How its channels are called, `{place} {group}`; empty: by hand. See `codeplug/name-pattern.ts`. */
+  pattern: string;
+}
+
+export interface ZoneRule {
+  from: ZoneSource;
+  /** Only channels of these modes; empty: of any. */
+  modes: ModeId[];
+  order: ZoneOrder;
+}
+
+/** Where the channels of a zone come from. `centre`: `null` for the station's position. */
+export type ZoneSource =
+  | { kind: 'near'; centre: Position | null; withinKm: number }
+  | { kind: 'along'; points: Position[]; withinKm: number }
+  | { kind: 'home' }
+  | { kind: 'network'; networkId: Id }
+  | { kind: 'purpose'; purpose: Purpose };
+
+/** `codeplug`: as the channels stand. `use`: by purpose, what is talked through first. */
+export const ZONE_ORDERS = ['codeplug', 'distance', 'name', 'use'] as const;
+export type ZoneOrder = (typeof ZONE_ORDERS)[number];
+
+/** Where a radio answers when one keys up while it scans. */
+export const TALK_BACKS = ['selected', 'active'] as const;
+
+/** Channels that a radio listens to in turn. */
+export interface ScanList {
+  id: Id;
+  name: string;
+  channelIds: Id[];
+  /** The zone whose channels it has, as far as they are worth scanning; `null`: it is filled by hand. */
+  zoneId: Id | null;
+  /** The channel it comes back to in between; one of its own. */
+  priorityId: Id | null;
+  /** On the channel that is selected, or on the one that was heard last; `null` while nobody has said. */
+  talkBack: (typeof TALK_BACKS)[number] | null;
 }
 
 /** What each mode keeps in a radio beside its channels: contacts, lists, memories. */
@@ -252,6 +302,7 @@ export type CodeplugBlocks = { [M in ModeId]: ModeTypes[M]['codeplug'] };
 export interface Codeplug extends CodeplugBlocks {
   channels: Table<Channel>;
   zones: Table<Zone>;
+  scanLists: Table<ScanList>;
 }
 
 /** What was last written to a radio, by the same ids as the codeplug: values only, no links. */
@@ -262,6 +313,7 @@ export interface Written extends CodeplugBlocks {
   readBack: string | null;
   channels: Table<ChannelValues & { id: Id }>;
   zones: Table<Zone>;
+  scanLists: Table<ScanList>;
 }
 
 /**
@@ -379,9 +431,17 @@ export interface Plan {
   kits: Table<Kit>;
   /** Descriptions of radios that somebody made and kept. */
   kinds: Table<RadioKind>;
+  /** Short forms of words in names, by the word in small letters; beside those that are known, and before them. */
+  shortForms: Record<string, string>;
+  /** What goes in first, and what last, where a radio has not room for all; by the key of a destination. */
+  priorities: Record<string, Priority>;
   /** Steps of run sheets that were carried out, by their ids. */
   done: Record<string, DoneStep>;
 }
+
+/** What has none is between the two. */
+export const PRIORITIES = ['first', 'last'] as const;
+export type Priority = (typeof PRIORITIES)[number];
 
 /** A step of a run sheet that was carried out. */
 export interface DoneStep {

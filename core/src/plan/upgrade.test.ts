@@ -4,7 +4,7 @@ import { agreementOf } from '../agreement/agreement';
 import { upgradePlan } from './upgrade';
 import { listensFor } from './carriage';
 import { rows } from './table';
-import type { Plan } from './types';
+import type { Plan, Written } from './types';
 import { validatePlan } from './validate';
 import { effectiveProfile } from './profiles';
 import { profileOf } from '../testing/profile-of';
@@ -192,7 +192,10 @@ describe('a plan of an older format', () => {
     expect(problems).toEqual([]);
     expect(channelsOf(plan!)).toEqual(channelsOf(old));
     expect(plan!.kits).toEqual({ byId: {}, order: [] });
-    expect(plan!.written['handheld']).toEqual({ ...old.written['handheld'], readBack: null });
+    const { zones, ...written } = plan!.written['handheld']!;
+    const { zones: oldZones, ...oldWritten } = old.written['handheld'] as Written;
+    expect(written).toEqual({ ...oldWritten, readBack: null, scanLists: { byId: {}, order: [] } });
+    expect(rows(zones)).toEqual(rows(oldZones).map((zone) => ({ ...zone, rule: null, pattern: '' })));
     expect(agreementOf(plan!)).toMatchObject({ tally: { broken: 0 }, findings: [] });
     expect(validatePlan({ ...old, written: { handheld: 7 } }).problems.length).toBeGreaterThan(0);
   });
@@ -216,5 +219,23 @@ describe('a plan of an older format', () => {
     expect(
       validatePlan({ ...old, radios: { byId: { handheld: 7 }, order: ['handheld'] } }).problems.length,
     ).toBeGreaterThan(0);
+  });
+
+  it('of format 10 opens as it was: zones by hand, no scan lists, and no more known of its radios', () => {
+    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-10.json', import.meta.url), 'utf8')) as Plan;
+    const { plan, problems } = validatePlan(old);
+    expect(problems).toEqual([]);
+    expect(channelsOf(plan!)).toEqual(channelsOf(old));
+    for (const [id, { zones, scanLists }] of Object.entries(plan!.codeplugs)) {
+      expect(rows(zones)).toEqual(rows(old.codeplugs[id]!.zones).map((zone) => ({ ...zone, rule: null, pattern: '' })));
+      expect(scanLists).toEqual({ byId: {}, order: [] });
+    }
+    for (const { display, dmr } of [...rows(plan!.radios), ...rows(plan!.kinds).map((kind) => kind.description)])
+      expect({ display, admits: dmr?.admits ?? null }).toEqual({
+        display: { lines: null, letters: null },
+        admits: null,
+      });
+    expect(agreementOf(plan!)).toMatchObject({ tally: { whole: 12, broken: 0 }, findings: [] });
+    expect(validatePlan({ ...old, kinds: { byId: { one: 7 }, order: ['one'] } }).problems.length).toBeGreaterThan(0);
   });
 });

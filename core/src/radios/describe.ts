@@ -12,8 +12,9 @@ const NOBODY = emptyPlan('').station;
 const ownOf = (mode: ModeId, block: Block): Block =>
   Object.fromEntries(MODE_DATA[mode].own.map((key) => [key, block[key as string]]));
 
-function hardwareOf({ bands, receiveOnly, powerW, limits, letters }: RadioDescription): Omit<RadioDescription, ModeId> {
-  return structuredClone({ bands, receiveOnly, powerW, limits, letters });
+function hardwareOf(of: RadioDescription): Omit<RadioDescription, ModeId> {
+  const { bands, receiveOnly, powerW, powerNames, limits, letters, display } = of;
+  return structuredClone({ bands, receiveOnly, powerW, powerNames, limits, letters, display });
 }
 
 /** A block of each mode that it speaks, with what is somebody's own from `own`. */

@@ -1,6 +1,15 @@
 /** Plans as a few readable lines: a station, its radios, sites, networks and channels. Everything in them is invented. */
 import { contactKey } from '../modes/dmr/contact-key';
-import { emptyCodeplug, emptyPlan, newNetwork, newRadio, newRepeater, newServer, NO_LISTING } from '../plan/create';
+import {
+  emptyCodeplug,
+  emptyPlan,
+  newNetwork,
+  newRadio,
+  newRepeater,
+  newServer,
+  NO_LISTING,
+  newZone,
+} from '../plan/create';
 import { edit, type Recipe } from '../plan/edit';
 import { addHotspot, switchMode } from '../plan/hotspot';
 import { dataOf, MODE_IDS } from '../plan/modes';
@@ -197,7 +206,7 @@ export function channel(radioName: string, name: string, mode: ModeId, line: Cha
     }
     const zone = codeplug.zones.byId['all'];
     if (zone) zone.channelIds.push(id);
-    else putRow(codeplug.zones, { id: 'all', name: 'All', channelIds: [id] });
+    else putRow(codeplug.zones, newZone('all', 'All', [id]));
   };
 }
 

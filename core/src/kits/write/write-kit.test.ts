@@ -1,4 +1,5 @@
 /** Kits whose files are parted, full, or laid out in other ways: what goes where, and what stops the files. */
+import { newZone } from '../../plan/create';
 import { describe, expect, it } from 'vitest';
 import { putRow, removeRow, rows } from '../../plan/table';
 import type { Channel, Codeplug } from '../../plan/types';
@@ -199,7 +200,7 @@ describe('lists of one row for each member', () => {
     const [home, quay] = rows(codeplug.zones);
     home!.channelIds = [];
     quay!.channelIds = [named('Ferry Net').id];
-    putRow(codeplug.zones, { id: 'z', name: 'Sund', channelIds: [named('Hask Wide').id, named('Quay FM').id] });
+    putRow(codeplug.zones, newZone('z', 'Sund', [named('Hask Wide').id, named('Quay FM').id]));
     const written = await write(codeplug, kit);
     expect(written.wrong).toEqual([]);
     expect(textOf(written.files, 'zones.csv')).toBe(
@@ -248,7 +249,7 @@ describe('reading back', () => {
     const kit = await misled(role, 'name', CAPITALS);
     const { codeplug, named, add } = draftOf(kit);
     add(named('Quay FM'), 'Sund', 50_000);
-    putRow(codeplug.zones, { id: 'z', name: 'Sund', channelIds: [named('Quay FM').id] });
+    putRow(codeplug.zones, newZone('z', 'Sund', [named('Quay FM').id]));
     putRow(codeplug.dmr.contacts, { id: 'c', name: 'Sund', kind: 'group', number: 77 });
     const written = await write(codeplug, kit);
     expect(written.files).toEqual([]);

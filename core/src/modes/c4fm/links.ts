@@ -1,6 +1,6 @@
 /** Where a C4FM call goes: which rooms a site reaches, what it is connected to, and what waits there. */
 import type { ModePath } from '../../path/mode-path';
-import { BUSY_LINKS } from '../../path/standing';
+import { busyLinks } from '../../path/standing';
 import type { PathContext, PlanIndex } from '../../path/types';
 import { stateOf } from '../../path/world';
 import { listensFor } from '../../plan/carriage';
@@ -158,6 +158,10 @@ export function route(context: PathContext<'c4fm'>): ArrivalOf<'c4fm'> | null {
   return network ? { mode: 'c4fm', kind: 'room', networkId: network.id, number: asked } : null;
 }
 
+/** A room that many nodes are connected to. */
+export const busy: NonNullable<ModePath<'c4fm'>['busy']> = (plan, destination) =>
+  destination.kind === 'room' ? busyLinks(roomNetwork(plan, destination.networkId)?.rooms.byId[destination.roomId]?.activity) : null;
+
 /** The room that a hotspot connects to when it starts. */
 export const standing: NonNullable<ModePath<'c4fm'>['standing']> = ({ plan, profile }, site) => {
   const values = profile(site.id)!;
@@ -170,7 +174,7 @@ export const standing: NonNullable<ModePath<'c4fm'>['standing']> = ({ plan, prof
   return [
     {
       what: `room ${roomDigits(startRoom)}`,
-      busy: Math.max(0, ...activity) >= BUSY_LINKS,
+      busy: busyLinks(Math.max(0, ...activity)) !== null,
       pointer,
       out: ({ c4fm }) => void (c4fm.startRoom = null),
     },

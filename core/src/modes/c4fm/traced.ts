@@ -5,7 +5,7 @@ import { NO_TONE, type SiteTone } from '../../units/tones';
 import { blankChannel, fields } from './channel';
 import { cross } from './cross';
 import { files } from './files';
-import { route, standing } from './links';
+import { busy, route, standing } from './links';
 import { machine } from './machine';
 import { groupIdText } from './rooms';
 import { trace } from './trace';
@@ -27,6 +27,8 @@ export const traced: TracedMode<'c4fm'> = {
     'fm-tone-heard': { path: ['fm', 'toneOut'], value: (has: SiteTone) => has ?? NO_TONE },
   },
   standing,
+  busy,
+  opensFor: ({ c4fm: { groupRx, receive } }) => `${groupRx} ${receive}`,
   ways,
   recall,
   route,

@@ -6,17 +6,17 @@ import { freeId, putRow, rows } from '../../plan/table';
 import type { ChannelOf, Id, ValuesOf } from '../../plan/types';
 import { dmrChannels } from './channel';
 import { contactKey } from './contact-key';
-import { nameRoom, roomIn } from '../../codeplug/room';
+import { nameRules, roomIn } from '../../codeplug/room';
 
 type Call = ValuesOf<'dmr'>['dmr']['call'];
 
 /** What is there already, kept up to date as the work goes on. */
-function known({ codeplug, radio }: RadioWork): { contacts: Set<string>; contactName: (wish: NameWish) => string } {
+function known({ plan, codeplug, radio }: RadioWork): { contacts: Set<string>; contactName: (wish: NameWish) => string } {
   const contacts = rows(codeplug.dmr.contacts);
   return {
     contacts: new Set(contacts.map(({ kind, number }) => contactKey(kind, number))),
     contactName: nameFitter(
-      nameRoom(radio),
+      nameRules(plan, radio),
       contacts.map((contact) => contact.name),
     ),
   };
@@ -116,7 +116,7 @@ function listFor({ plan, radio, codeplug }: RadioWork, draft: ChannelDraft<'dmr'
   const site = plan.sites.byId[draft.siteId]!;
   const [name] = fitNames(
     [{ name: network.name, qualifier: site.name }],
-    nameRoom(radio),
+    nameRules(plan, radio),
     rows(receiveLists).map((list) => list.name),
   );
   return { id: freeId(base, (id) => id in receiveLists.byId), name: name!, group };

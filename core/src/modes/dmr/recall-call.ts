@@ -14,8 +14,8 @@ export const recall: ModeRecall<'dmr'> = {
   channel: {
     sent: ({ dmr: { call } }) => (call.kind === 'group' ? String(call.number) : ''),
     blank: blankChannel,
-    along: (radio, codeplug, call, name) =>
-      newContactPatches(radio, codeplug, { kind: 'group', number: Number(call) }, name),
+    along: (plan, radio, codeplug, call, name) =>
+      newContactPatches(plan, radio, codeplug, { kind: 'group', number: Number(call) }, name),
     send: (values, call) => void (values.dmr = { ...values.dmr, call: { kind: 'group', number: Number(call) } }),
   },
 };

@@ -8,11 +8,11 @@ import { channelPointer, set } from '../../checks/walk';
 import { nameFitter } from '../../codeplug/names';
 import { type Patch, toPointer } from '../../plan/patches';
 import { freeId, rows } from '../../plan/table';
-import type { CallKind, Codeplug, Id, Radio } from '../../plan/types';
+import type { CallKind, Codeplug, Id, Plan, Radio } from '../../plan/types';
 import { slotFor } from './carriage';
 import { dmrChannels } from './channel';
 import { contactKey } from './contact-key';
-import { nameRoom, roomIn } from '../../codeplug/room';
+import { nameRules, roomIn } from '../../codeplug/room';
 
 type Context = Pick<PathContext<'dmr'>, 'index' | 'radio' | 'codeplug' | 'channel' | 'site'>;
 
@@ -47,18 +47,18 @@ export function contactPatches({ index, radio, codeplug, channel }: Context, to:
       ...(old.kind === to.kind ? [] : [set(`${base}/byId/${old.id}/kind`, to.kind)]),
       ...(old.number === to.number ? [] : [set(`${base}/byId/${old.id}/number`, to.number)]),
     ];
-  return newContactPatches(radio, codeplug, to, name);
+  return newContactPatches(index.plan, radio, codeplug, to, name);
 }
 
 /** The patches that add a contact for a call; none where the radio has it, or no room for it. */
-export function newContactPatches(radio: Radio, codeplug: Codeplug, to: Call, name: string): Patch[] {
+export function newContactPatches(plan: Plan, radio: Radio, codeplug: Codeplug, to: Call, name: string): Patch[] {
   const contacts = rows(codeplug.dmr.contacts);
   if (contacts.some((one) => one.kind === to.kind && one.number === to.number)) return [];
   if (contacts.length >= roomIn(radio.limits.contacts)) return [];
   const base = toPointer(['codeplugs', radio.id, 'dmr', 'contacts']);
   const id = freeId(`ct-${contactKey(to.kind, to.number)}`, (taken) => taken in codeplug.dmr.contacts.byId);
   const fitted = nameFitter(
-    nameRoom(radio),
+    nameRules(plan, radio),
     contacts.map((one) => one.name),
   )({ name, qualifier: '' });
   return [

@@ -4,10 +4,15 @@ import type { ModePath } from '../../path/mode-path';
 import type { Standing } from '../../path/standing';
 import { profilePointer } from '../../plan/profiles';
 import type { GroupCategory } from '../../plan/modes/dmr/types';
-import { dmrNetworks } from './networks';
+import { dmrNetwork, dmrNetworks } from './networks';
 
 /** Groups of whole countries and the world are seldom quiet. Common practice. */
-const BUSY: readonly GroupCategory[] = ['nation', 'world'];
+const BUSY: Partial<Record<GroupCategory, string>> = { nation: 'nationwide', world: 'worldwide' };
+
+export const busy: NonNullable<ModePath<'dmr'>['busy']> = (plan, destination) =>
+  destination.kind === 'group'
+    ? (BUSY[dmrNetwork(plan, destination.networkId)?.groups.byId[destination.groupId]?.category ?? 'local'] ?? null)
+    : null;
 
 export const standing: NonNullable<ModePath<'dmr'>['standing']> = ({ plan, profile }, { id: siteId }) => {
   const values = profile(siteId)!;
@@ -20,7 +25,7 @@ export const standing: NonNullable<ModePath<'dmr'>['standing']> = ({ plan, profi
       const { number, category } = network.groups.byId[id]!;
       return {
         what: `group ${number} of ${network.name}`,
-        busy: BUSY.includes(category),
+        busy: category in BUSY,
         pointer,
         out({ dmr }) {
           const bound = dmr.logins[network.id]!;

@@ -6,7 +6,7 @@ import { cross } from './cross';
 import { files } from './files';
 import { route } from './links';
 import { machine } from './machine';
-import { standing } from './standing';
+import { busy, standing } from './standing';
 import { trace } from './trace';
 import { recall } from './recall-call';
 import { ways } from './ways';
@@ -28,6 +28,8 @@ export const traced: TracedMode<'dmr'> = {
     },
   },
   standing,
+  busy,
+  opensFor: ({ dmr: { slot, colorCode } }) => `${slot} ${colorCode}`,
   ways,
   recall,
   route,

@@ -1,7 +1,7 @@
 /** Where a D-STAR call goes: what a site is linked to, what its gateway makes of UR, and what waits there. */
 import type { ArrivalWords, ModePath } from '../../path/mode-path';
 import type { PathContext, PlanIndex } from '../../path/types';
-import { BUSY_LINKS } from '../../path/standing';
+import { busyLinks } from '../../path/standing';
 import { stateOf } from '../../path/world';
 import { listensFor } from '../../plan/carriage';
 import { eachDestination, networkOf, networksOf } from '../../plan/networks';
@@ -307,6 +307,10 @@ export function arrivalWords(plan: Plan, site: Site, arrival: DstarArrival): Arr
   }
 }
 
+/** A reflector that many are connected to. */
+export const busy: NonNullable<ModePath<'dstar'>['busy']> = (plan, destination) =>
+  destination.kind === 'reflector' ? busyLinks(families(plan).find(({ id }) => id === destination.networkId)?.reflectors.byId[destination.reflectorId]?.activity) : null;
+
 /** The reflector that a hotspot links to when it starts. */
 export const standing: NonNullable<ModePath<'dstar'>['standing']> = ({ plan, profile }, site) => {
   const values = profile(site.id)!;
@@ -317,7 +321,7 @@ export const standing: NonNullable<ModePath<'dstar'>['standing']> = ({ plan, pro
   return [
     {
       what: `reflector ${reflectorWords(startLink)}`,
-      busy: activity !== null && activity >= BUSY_LINKS,
+      busy: busyLinks(activity) !== null,
       pointer,
       out: ({ dstar }) => void (dstar.automatic = false),
     },

@@ -2,8 +2,8 @@
  * A site list for radios in which access and destination are chosen apart: every D-STAR site of the plan, hotspots first,
  * within what the radio holds. Hotspots on one frequency are duplex with a shift of zero (common practice).
  */
+import { positionOf } from '../../plan/site-position';
 import { fitNames, shortenName } from '../../codeplug/names';
-import { effectiveProfile } from '../../plan/profiles';
 import { rows } from '../../plan/table';
 import type { Plan, Position, Radio, Site } from '../../plan/types';
 import { withModule } from './addresses';
@@ -28,13 +28,6 @@ export interface SiteList {
   rows: SiteListRow[];
   /** Sites for which the radio has no room, and why. */
   left: { name: string; why: string }[];
-}
-
-/** Of a repeater as listed, of a hotspot where it says it is, else where the station is. */
-export function positionOf(plan: Plan, site: Site): Position | null {
-  if (site.kind === 'repeater') return site.listing.position;
-  const location = effectiveProfile(plan, site.id)?.location;
-  return location ? { lat: location.lat, lon: location.lon } : plan.station.position;
 }
 
 function groupOf(site: Site): string {

@@ -3,7 +3,7 @@ import { MODE_DATA } from '../../plan/modes';
 import { CHANNEL_WIDTH_HZ, GATEWAY_LETTER } from '../../plan/modes/dstar/limits';
 import { moduleOf, readCommand, withModule } from './addresses';
 import { blankChannel, fields } from './channel';
-import { route, standing } from './links';
+import { busy, route, standing } from './links';
 import { machine } from './machine';
 import { trace } from './trace';
 import { recall } from './recall-call';
@@ -31,6 +31,7 @@ export const traced: TracedMode<'dstar'> = {
     },
   },
   standing,
+  busy,
   ways,
   recall,
   route,

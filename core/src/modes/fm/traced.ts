@@ -21,6 +21,7 @@ export const traced: TracedMode<'fm'> = {
   // What is not said is unknown: nothing is found that would be right for a narrow one.
   siteWidthHz: (site) => fmOccupiedHz(site.fm?.widthHz ?? NARROWEST_HZ),
   isDirect: () => true,
+  opensFor: ({ fm: { toneRx } }) => toneRx ?? '',
   access: ({ fm: block }) => (block && block.toneIn !== null ? siteAccess(block.toneIn) : null),
   saidAt: {
     tone: { path: ['fm', 'toneIn'], value: (has: SiteTone) => has ?? NO_TONE },

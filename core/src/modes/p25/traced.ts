@@ -17,6 +17,7 @@ export const traced: TracedMode<'p25'> = {
   name: MODE_DATA.p25.name,
   widthHz: () => CHANNEL_WIDTH_HZ,
   isDirect: () => true,
+  opensFor: ({ p25: { nacRx } }) => String(nacRx),
   access: ({ p25: block }) => (block && block.nac !== null ? `NAC ${nacText(block.nac)}` : null),
   saidAt: { nac: { path: ['p25', 'nac'], value: (has) => has } },
   standing,

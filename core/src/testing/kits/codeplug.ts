@@ -1,5 +1,5 @@
 /** Codeplugs to make kits of: invented sites and groups of the Ostrey Isles, in the modes that are asked for. */
-import { emptyCodeplug } from '../../plan/create';
+import { emptyCodeplug, newZone } from '../../plan/create';
 import { putRow, rows, tableOf } from '../../plan/table';
 import type { Channel, Codeplug, ModeId } from '../../plan/types';
 import type { Random } from './random';
@@ -176,7 +176,7 @@ export function sampleCodeplug(random: Random, size: number, modes: readonly Mod
     const channelIds = rows(codeplug.channels)
       .filter(({ rxHz }) => rxHz === site.rxHz)
       .map(({ id }) => id);
-    if (channelIds.length > 0) putRow(codeplug.zones, { id: `z${at}`, name: site.place, channelIds });
+    if (channelIds.length > 0) putRow(codeplug.zones, newZone(`z${at}`, site.place, channelIds));
   }
   return codeplug;
 }

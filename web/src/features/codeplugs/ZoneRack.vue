@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Zones as racks: how full each is, what is in it, in which order. Drag, or move by keyboard. */
+import { newZone } from '@relay/core/plan/create';
 import { VueDraggable } from 'vue-draggable-plus';
 import { computed, ref } from 'vue';
 import { roomIn } from '@relay/core/codeplug/room';
@@ -45,7 +46,7 @@ function add(): void {
   );
   const selected = props.selected;
   change(`add zone ${name}`, (codeplug) =>
-    putRow(codeplug.zones, { id: newId('zone'), name, channelIds: selected ? [selected] : [] }),
+    putRow(codeplug.zones, newZone(newId('zone'), name, selected ? [selected] : [])),
   );
   newName.value = '';
 }

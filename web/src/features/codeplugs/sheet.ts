@@ -4,13 +4,13 @@ import { inMode } from '@relay/core/registries/builder';
 import { modeOf, MODES } from '@relay/core/registries/modes';
 import { PURPOSES, purposeOf } from '@relay/core/path/purpose';
 import { CHANNEL_FIELDS } from '@relay/core/registries/outputs';
+import { destinationChoices, destinationNamer } from '@relay/core/naming/destination-names';
 import { crossesTo } from '@relay/core/path/cross-mode';
 import { MODE_IDS } from '@relay/core/plan/modes/index';
 import { effectiveProfile } from '@relay/core/plan/profiles';
 import { rows } from '@relay/core/plan/table';
 import type { Channel, Codeplug, Id, ModeId, Plan } from '@relay/core/plan/types';
 import type { Verdict } from '@relay/core/path/types';
-import { destinationChoices, destinationNamer } from './destination-names';
 
 export interface SheetColumn {
   id: string;
@@ -131,7 +131,7 @@ function blocksOf(codeplug: Codeplug): readonly unknown[] {
 export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null): SheetRow[] {
   const codeplug = plan.codeplugs[radioId];
   if (!codeplug) return [];
-  const nameOf = destinationNamer(plan);
+  const nameOf = destinationNamer(MODES, plan);
   const verdicts = agreement ? verdictsOf(agreement.channels).get(radioId) : undefined;
   const zonesOf = zoneNames(codeplug.zones);
   const blocks = blocksOf(codeplug);
@@ -239,7 +239,7 @@ function putCell(plan: Plan, radioId: Id, channel: Channel, columnId: string, te
   if (columnId === 'reaches') {
     const profile = channel.siteId === null ? null : effectiveProfile(plan, channel.siteId);
     const modes: ModeId[] = [channel.mode, ...crossesTo(profile, channel.mode)];
-    const reachable = destinationChoices(plan).filter(({ value }) => modes.includes(value.mode));
+    const reachable = destinationChoices(MODES, plan).filter(({ value }) => modes.includes(value.mode));
     return named(
       text,
       `destination of ${modeOf(channel.mode).name}`,

@@ -65,7 +65,7 @@ export const noDisconnectEntry = defineCheck({
         const site = plan.sites.byId[siteId]!;
         const destination: Destination = { mode: 'c4fm', kind: 'disconnect', networkId };
         const blank = blankChannel(site);
-        const patches = channelBeside(radio, plan.codeplugs[radio.id]!, like, {
+        const patches = channelBeside(plan, radio, plan.codeplugs[radio.id]!, like, {
           site,
           values: { ...blank, name: LEAVE, c4fm: { ...blank.c4fm, room: out } },
           destination,

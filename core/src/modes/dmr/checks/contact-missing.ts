@@ -6,7 +6,7 @@ import { eachDisagreement } from './walk';
 import { shortenName } from '../../../codeplug/names';
 import { toPointer } from '../../../plan/patches';
 import { freeId } from '../../../plan/table';
-import { nameRoom } from '../../../codeplug/room';
+import { nameRules } from '../../../codeplug/room';
 
 export const contactMissing = defineCheck({
   id: 'contact-missing',
@@ -30,7 +30,7 @@ export const contactMissing = defineCheck({
       const name = shortenName(
         (arrives?.networkId != null ? whatIsAt(index, arrives.networkId, arrives.kind, arrives.number) : null) ??
           channel.name,
-        nameRoom(radio),
+        nameRules(index.plan, radio),
       );
       const base = toPointer(['codeplugs', radio.id, 'dmr', 'contacts']);
       const patches = [

@@ -25,7 +25,7 @@ function unlinkPatches(context: PathContext<'dmr'>, networkId: Id, unlink: Speci
   const call = { kind: unlink.kind, number };
   const name = SPECIAL_TITLES.unlink;
   const blank = blankChannel(site!);
-  const added = channelBeside(radio, codeplug, channel, {
+  const added = channelBeside(index.plan, radio, codeplug, channel, {
     site: site!,
     values: { ...blank, name, dmr: { ...blank.dmr, call } },
     destination: { mode: 'dmr', kind: 'special', networkId, special: 'unlink' },

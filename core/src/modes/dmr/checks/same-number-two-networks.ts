@@ -4,7 +4,7 @@ import { channelNames, eachCodeplug, type NamedChannel, set } from '../../../che
 import type { TracedPath } from '../../../path/types';
 import type { Id } from '../../../plan/types';
 import { callFor } from '../links';
-import { nameRoom } from '../../../codeplug/room';
+import { nameRules } from '../../../codeplug/room';
 
 /** The name as the ear has it: without case and without a count at its end. */
 function spoken(name: string): string {
@@ -56,7 +56,7 @@ export const sameNumberTwoNetworks = defineCheck({
         if (!other) first.set(key, channel);
         if (!other || other.networkId === channel.networkId) continue;
         const nameOf = (one: GroupChannel) => plan.networks.byId[one.networkId]!.name;
-        const fresh = shortenName(`${channel.name.replace(/\s*\d+$/, '')} ${nameOf(channel)}`, nameRoom(radio));
+        const fresh = shortenName(`${channel.name.replace(/\s*\d+$/, '')} ${nameOf(channel)}`, nameRules(index.plan, radio));
         const at = `${pointer}/channels/byId/${channel.id}/name`;
         const fixes =
           taken.has(fresh) || spoken(fresh) === spoken(other.name)

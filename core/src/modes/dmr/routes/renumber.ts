@@ -11,7 +11,7 @@ import { dmrChannels, isDmr } from '../channel';
 import type { TimeSlot } from '../../../plan/modes/dmr/types';
 import { callFor } from '../links';
 import { forward, numberFor, type RouteTable } from './table';
-import { nameRoom } from '../../../codeplug/room';
+import { nameRules } from '../../../codeplug/room';
 
 export interface Renumbering {
   radioId: Id;
@@ -97,6 +97,7 @@ function setNumber(channel: ChannelOf<'dmr'>, to: number): void {
 
 /** The contact of a number that no channel calls any more takes the new number; else a new one is added. */
 function moveContact(
+  plan: Plan,
   radio: Radio,
   codeplug: Codeplug,
   kind: CallKind,
@@ -112,7 +113,7 @@ function moveContact(
     return;
   }
   const name = nameFitter(
-    nameRoom(radio),
+    nameRules(plan, radio),
     contacts.map((one) => one.name),
   )({ name: old?.name ?? `${kind} ${to}`, qualifier: '' });
   putRow(codeplug.dmr.contacts, {
@@ -170,7 +171,7 @@ export function renumber(plan: Plan, siteId: Id, before: RouteTable, after: Rout
     const called = new Set(dmrChannels(codeplug).map(({ dmr: { call } }) => contactKey(call.kind, call.number)));
     for (const { kind, from, to } of changes)
       if (to !== null)
-        moveContact(plan.radios.byId[radioId]!, codeplug, kind, from, to, called.has(contactKey(kind, from)));
+        moveContact(plan, plan.radios.byId[radioId]!, codeplug, kind, from, to, called.has(contactKey(kind, from)));
     moveLists(plan, codeplug, siteId, changes, translate);
   }
 }

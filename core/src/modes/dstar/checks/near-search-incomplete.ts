@@ -1,6 +1,6 @@
 import { defineCheck } from '../../../checks/check';
 import { rows } from '../../../plan/table';
-import { positionOf } from '../site-list';
+import { positionOf } from '../../../plan/site-position';
 import { eachDstarRadio } from './walk';
 
 export const nearSearchIncomplete = defineCheck({

@@ -41,7 +41,7 @@ export const noUnlinkEntry = defineCheck({
         if (left.has(siteId)) continue;
         const site = plan.sites.byId[siteId]!;
         const blank = blankChannel(site);
-        const patches = channelBeside(radio, plan.codeplugs[radio.id]!, like, {
+        const patches = channelBeside(plan, radio, plan.codeplugs[radio.id]!, like, {
           site,
           values: {
             ...blank,

@@ -53,7 +53,7 @@ export const noP25UnlinkChannel = defineCheck({
         const site = plan.sites.byId[siteId]!;
         const destination: Destination = { mode: 'p25', kind: 'special', networkId, special: 'unlink' };
         const blank = blankChannel(site);
-        const patches = channelBeside(radio, plan.codeplugs[radio.id]!, like, {
+        const patches = channelBeside(plan, radio, plan.codeplugs[radio.id]!, like, {
           site,
           values: { ...blank, name: SPECIAL_TITLES.unlink, p25: { ...blank.p25, group: out } },
           destination,

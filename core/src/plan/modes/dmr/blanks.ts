@@ -9,7 +9,7 @@ export function newLogin(): NetworkLogin {
 }
 
 export const blanks: ModeBlanks<'dmr'> = {
-  radio: ({ dmrId }) => ({ id: dmrId, hearsOwnGroup: true }),
+  radio: ({ dmrId }) => ({ id: dmrId, hearsOwnGroup: true, admits: null }),
   /** Color code 1 is what most hotspots have; of a repeater nobody has said anything yet. */
   site: (_plan, { kind }) => ({
     colorCode: kind === 'repeater' ? null : 1,

@@ -33,15 +33,21 @@ const login: Record<string, Schema> = {
   staticGroupIds: { type: 'array', items: ref('id') },
 };
 
+const ADMIT = { enum: ['always', 'channel-free', 'color-code-free'] };
+
 export const schemas: ModeSchemas = {
-  radio: exact({ id: nullOr(whole(0, 999_999_999)), hearsOwnGroup: flag }),
+  radio: exact({
+    id: nullOr(whole(0, 999_999_999)),
+    hearsOwnGroup: flag,
+    admits: nullOr({ type: 'array', minItems: 1, uniqueItems: true, items: ADMIT }),
+  }),
   site: exact({ colorCode: nullOr(whole(0, COLOR_CODE_MAX)), carries: nullOr(ref('dmrCarriage')) }),
   channel: exact({
     colorCode: whole(0, COLOR_CODE_MAX),
     slot,
     call: exact({ kind: ref('callKind'), number: ref('dmrAddress') }),
     receiveListId: nullOr(ref('id')),
-    admit: { enum: ['always', 'channel-free', 'color-code-free'] },
+    admit: ADMIT,
   }),
   network: {
     servers: table(ref('server')),

@@ -21,6 +21,8 @@ export interface DmrRadioFields {
   id: number | null;
   /** Whether the radio hears its channel's own group without a receive list entry. A property of the radio. */
   hearsOwnGroup: boolean;
+  /** What it can wait for before it sends; `null`: not known. */
+  admits: AdmitCriterion[] | null;
 }
 
 export interface DmrSiteFields {
