@@ -1,3 +1,4 @@
+import { putRow } from '../plan/table';
 import { testCheck } from '../testing/check-tester';
 import { codeplugOverCapacity } from './codeplug-over-capacity';
 
@@ -30,6 +31,28 @@ testCheck(codeplugOverCapacity, {
           message: 'list',
           pointer: '/codeplugs/r1/dmr/receiveLists/byId/rl-n1-s1',
           says: 'Receive list Lantern has 3 groups; Handheld holds 2 in a list.',
+        },
+      ],
+    },
+    {
+      name: 'more scan lists than it holds, and more channels in one',
+      change: (plan) => {
+        Object.assign(plan.radios.byId['r1']!.limits, { scanLists: 0, channelsPerScanList: 1 });
+        putRow(plan.codeplugs['r1']!.scanLists, {
+          id: 'scan',
+          name: 'Home',
+          channelIds: ['ch-w-g1', 'ch-w-g2'],
+          zoneId: null,
+          priorityId: null,
+          talkBack: null,
+        });
+      },
+      findings: [
+        { message: 'over', pointer: '/codeplugs/r1/scanLists', says: 'Handheld has 1 scan lists; it holds 0.' },
+        {
+          message: 'list',
+          pointer: '/codeplugs/r1/scanLists/byId/scan',
+          says: 'Scan list Home has 2 channels; Handheld holds 1 in a list.',
         },
       ],
     },

@@ -12,6 +12,7 @@ function counts(
   const own = [
     { key: 'channels', what: 'channels', has: codeplug.channels.order.length, expects: radio.limits.channels },
     { key: 'zones', what: 'zones', has: codeplug.zones.order.length, expects: radio.limits.zones },
+    { key: 'scanLists', what: 'scan lists', has: codeplug.scanLists.order.length, expects: radio.limits.scanLists },
   ];
   return [
     ...own,
@@ -45,6 +46,16 @@ export const codeplugOverCapacity = defineCheck({
             message: 'over',
             data: { radio: radio.name, what, has, expects },
             pointer: `${pointer}/${key}`,
+            subject: { radioId: radio.id },
+          });
+      }
+      for (const list of rows(codeplug.scanLists)) {
+        const [has, expects] = [list.channelIds.length, radio.limits.channelsPerScanList];
+        if (expects !== null && has > expects)
+          report({
+            message: 'list',
+            data: { what: 'Scan list', list: list.name, has, members: 'channels', expects, radio: radio.name },
+            pointer: `${pointer}/scanLists/byId/${list.id}`,
             subject: { radioId: radio.id },
           });
       }

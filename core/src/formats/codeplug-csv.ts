@@ -43,7 +43,16 @@ function layoutOf(modes: CodeplugModes): Layout {
   return {
     modes,
     fields,
-    columns: ['Record', 'Key', 'Mode', 'Name', ...fields.map((field) => field.title), ...LINK_COLUMNS, PURPOSE, ...SCAN_COLUMNS],
+    columns: [
+      'Record',
+      'Key',
+      'Mode',
+      'Name',
+      ...fields.map((field) => field.title),
+      ...LINK_COLUMNS,
+      PURPOSE,
+      ...SCAN_COLUMNS,
+    ],
     olderLack: ['Mode', PURPOSE, ...SCAN_COLUMNS, ...later.map((field) => field.title)],
   };
 }
@@ -189,7 +198,12 @@ class Reader {
   private record(line: number, what: string, cells: Cells): void {
     const found = this.records.find(({ kind }) => kind.what === what);
     if (!found) {
-      this.wrong(line, 'Record', what, ['channel', 'zone', SCAN_LIST, ...this.records.map(({ kind }) => kind.what)].join(', '));
+      this.wrong(
+        line,
+        'Record',
+        what,
+        ['channel', 'zone', SCAN_LIST, ...this.records.map(({ kind }) => kind.what)].join(', '),
+      );
       return;
     }
     const id = this.key(line, cells, found.table.byId);

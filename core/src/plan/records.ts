@@ -23,15 +23,18 @@ export function recordsOf(codeplug: CodeplugBlocks): Records[] {
   );
 }
 
-/** The tables of a codeplug whose rows have names: channels, zones and those of the modes that `wanted` takes. */
+/** What every codeplug has, whatever its modes. */
+const OWN_TABLES = { channels: 'channels', zones: 'zones', scanLists: 'scan lists' } as const;
+
+/** The tables of a codeplug whose rows have names: channels, zones, scan lists and those of the modes that `wanted` takes. */
 export function namedTables(
   codeplug: Codeplug,
   wanted: (kind: RecordKind) => boolean,
 ): { kind: string; what: string; table: Table<RecordRow> }[] {
-  const own = (['channels', 'zones'] as const).map((kind) => ({
+  const own = Object.entries(OWN_TABLES).map(([kind, what]) => ({
     kind,
-    what: kind,
-    table: codeplug[kind] as Table<RecordRow>,
+    what,
+    table: codeplug[kind as keyof typeof OWN_TABLES] as Table<RecordRow>,
   }));
   const others = recordsOf(codeplug)
     .filter(({ kind }) => wanted(kind))

@@ -27,6 +27,7 @@ import { offsetDiffersFromLabel } from '../checks/offset-differs-from-label';
 import { recallCallUnfit } from '../checks/recall-call-unfit';
 import { recallDiffers } from '../checks/recall-differs';
 import { remoteCommandsOn } from '../checks/remote-commands-on';
+import { scanListBusy } from '../checks/scan-list-busy';
 import { settingsPagePublic } from '../checks/settings-page-public';
 import { severalModesLinked } from '../checks/several-modes-linked';
 import { slotCannotBeLeft } from '../checks/slot-cannot-be-left';
@@ -51,6 +52,7 @@ import { nameLetters } from '../checks/name-letters';
 import { nameTooLong } from '../checks/name-too-long';
 import { ownNetworksNotReached } from '../checks/own-networks-not-reached';
 import { pairSwapped } from '../checks/pair-swapped';
+import { samePathTwice } from '../checks/same-path-twice';
 import { satelliteSegment } from '../checks/satellite-segment';
 import { shiftDiffers } from '../checks/shift-differs';
 import { shiftOnSimplex } from '../checks/shift-on-simplex';
@@ -110,6 +112,8 @@ const COMMON_CHECKS: readonly Check[] = [
   codesTooFew,
   backupOutdated,
   channelInNoZone,
+  samePathTwice,
+  scanListBusy,
   zoneOverCapacity,
   codeplugOverCapacity,
   nameTooLong,

@@ -160,7 +160,9 @@ export function route(context: PathContext<'c4fm'>): ArrivalOf<'c4fm'> | null {
 
 /** A room that many nodes are connected to. */
 export const busy: NonNullable<ModePath<'c4fm'>['busy']> = (plan, destination) =>
-  destination.kind === 'room' ? busyLinks(roomNetwork(plan, destination.networkId)?.rooms.byId[destination.roomId]?.activity) : null;
+  destination.kind === 'room'
+    ? busyLinks(roomNetwork(plan, destination.networkId)?.rooms.byId[destination.roomId]?.activity)
+    : null;
 
 /** The room that a hotspot connects to when it starts. */
 export const standing: NonNullable<ModePath<'c4fm'>['standing']> = ({ plan, profile }, site) => {

@@ -11,7 +11,10 @@ import { nameRules, roomIn } from '../../codeplug/room';
 type Call = ValuesOf<'dmr'>['dmr']['call'];
 
 /** What is there already, kept up to date as the work goes on. */
-function known({ plan, codeplug, radio }: RadioWork): { contacts: Set<string>; contactName: (wish: NameWish) => string } {
+function known({ plan, codeplug, radio }: RadioWork): {
+  contacts: Set<string>;
+  contactName: (wish: NameWish) => string;
+} {
   const contacts = rows(codeplug.dmr.contacts);
   return {
     contacts: new Set(contacts.map(({ kind, number }) => contactKey(kind, number))),

@@ -15,23 +15,30 @@ import { holdingsOf } from './holdings';
 import { LOCAL_GROUP, SIMPLEX_SLOT, SUFFIX_MAX, SUFFIX_MIN } from '../../plan/modes/dmr/limits';
 import { answer, forward, matchingRule, unasked } from './routes/table';
 import { carriageFacts, repeaterNetworkFacts, slotFact } from './repeater';
-import type { Activity, DmrArrival, TimeSlot } from '../../plan/modes/dmr/types';
+import type { Activity, AdmitCriterion, DmrArrival, TimeSlot } from '../../plan/modes/dmr/types';
 import { dmrNetwork, groupOfNumber } from './networks';
 
 const MINUTE_MS = 60_000;
+
+/** Of what a radio can wait for before it sends, what is most careful of others; `null`: it is not known. */
+export function mostCareful(admits: readonly AdmitCriterion[] | null): AdmitCriterion {
+  const order = ['color-code-free', 'channel-free'] as const;
+  return order.find((one) => admits === null || admits.includes(one)) ?? 'always';
+}
 
 function radio({ index, radio, channel, purpose, site }: PathContext<'dmr'>): Fact[] {
   if (!isSent(purpose)) return [];
   const { dmrId } = index.plan.station;
   const { call, admit } = channel.dmr;
   const known = holdingsOf(index, radio.id).contacts.has(contactKey(call.kind, call.number));
-  const admitFits = admit === 'color-code-free' || (admit === 'always' && site?.kind === 'hotspot');
+  const best = mostCareful(radio.dmr?.admits ?? null);
+  const admitFits = admit === best || admit === 'color-code-free' || (admit === 'always' && site?.kind === 'hotspot');
   const id = radio.dmr?.id ?? null;
   return [
     fact('own-id', id, dmrId, dmrId !== null && isStationId(dmrId) && isOwnId(index.plan, id)),
     fact('contact', known ? call.number : null, call.number, known, 'doubtful'),
     // Without a site there is no color code to wait for.
-    ...(site ? [fact('admit', admit, 'color-code-free', admitFits, 'doubtful')] : []),
+    ...(site ? [fact('admit', admit, best, admitFits, 'doubtful')] : []),
   ];
 }
 

@@ -309,7 +309,12 @@ export function arrivalWords(plan: Plan, site: Site, arrival: DstarArrival): Arr
 
 /** A reflector that many are connected to. */
 export const busy: NonNullable<ModePath<'dstar'>['busy']> = (plan, destination) =>
-  destination.kind === 'reflector' ? busyLinks(families(plan).find(({ id }) => id === destination.networkId)?.reflectors.byId[destination.reflectorId]?.activity) : null;
+  destination.kind === 'reflector'
+    ? busyLinks(
+        families(plan).find(({ id }) => id === destination.networkId)?.reflectors.byId[destination.reflectorId]
+          ?.activity,
+      )
+    : null;
 
 /** The reflector that a hotspot links to when it starts. */
 export const standing: NonNullable<ModePath<'dstar'>['standing']> = ({ plan, profile }, site) => {

@@ -8,6 +8,13 @@ testCheck(admitCriterion, {
   valid: [
     { name: 'color code free' },
     {
+      name: 'the most careful of those that the radio has',
+      change: (plan) => {
+        plan.radios.byId['r1']!.dmr!.admits = ['always', 'channel-free'];
+        headChannel(plan).dmr.admit = 'channel-free';
+      },
+    },
+    {
       name: 'always from radio to radio, where there is no color code to wait for',
       change: (plan) => {
         Object.assign(channelOf(plan, 'g2'), { siteId: null, purpose: 'direct' });

@@ -1,3 +1,4 @@
+import { isRule } from '../../../path/fact-types';
 import { ADMIT_WORDS } from '../channel';
 import { valueCheck } from '../../../checks/value-check';
 
@@ -16,7 +17,6 @@ export const admitCriterion = valueCheck({
     source: { kind: 'common practice', name: 'color code free keeps a radio from doubling' },
   },
   messages: { unfit: 'The channel admits “{has}”; expected “{expects}” here.' },
-  data: (_, { has }) => ({ has: ADMIT_WORDS[has], expects: ADMIT_WORDS['color-code-free'] }),
-  to: () => 'color-code-free',
+  data: (_, { has, expects }) => ({ has: ADMIT_WORDS[has], expects: ADMIT_WORDS[isRule(expects) ? has : expects] }),
   press: 'Set it to “{expects}”',
 });

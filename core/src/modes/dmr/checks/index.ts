@@ -1,5 +1,6 @@
 import type { Check } from '../../../checks/check';
 import { admitCriterion } from './admit-criterion';
+import { admitNotOffered } from './admit-not-offered';
 import { callKindDiffers } from './call-kind-differs';
 import { callNotRouted } from './call-not-routed';
 import { catchAllBeforeRules } from './catch-all-before-rules';
@@ -85,4 +86,5 @@ export const checks: readonly Check[] = [
   contactMissing,
   groupNotInReceiveList,
   admitCriterion,
+  admitNotOffered,
 ];

@@ -56,7 +56,10 @@ export const sameNumberTwoNetworks = defineCheck({
         if (!other) first.set(key, channel);
         if (!other || other.networkId === channel.networkId) continue;
         const nameOf = (one: GroupChannel) => plan.networks.byId[one.networkId]!.name;
-        const fresh = shortenName(`${channel.name.replace(/\s*\d+$/, '')} ${nameOf(channel)}`, nameRules(index.plan, radio));
+        const fresh = shortenName(
+          `${channel.name.replace(/\s*\d+$/, '')} ${nameOf(channel)}`,
+          nameRules(index.plan, radio),
+        );
         const at = `${pointer}/channels/byId/${channel.id}/name`;
         const fixes =
           taken.has(fresh) || spoken(fresh) === spoken(other.name)
