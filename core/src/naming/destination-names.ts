@@ -50,6 +50,7 @@ function namedApart(all: readonly Named[]): { name: string; one: Named }[] {
   return all.map((one) => ({ name: count.get(plain(one))! > 1 ? `${one.name} · ${one.network}` : one.name, one }));
 }
 
+/** Everything that can be called, each under a name of its own. */
 export function destinationChoices(modes: BuildModes, plan: Plan): { name: string; value: Destination }[] {
   return namedApart([...rows(plan.networks).flatMap((one) => heldBy(modes, one)), ...localOf(modes, plan)]).map(
     ({ name, one }) => ({

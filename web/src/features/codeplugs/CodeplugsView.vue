@@ -18,14 +18,16 @@ import PasteDrawer from './PasteDrawer.vue';
 import RefusedCells from './RefusedCells.vue';
 import { columnsFor, type SheetColumn, sheetRows, type TypedCell } from './sheet';
 import { useTyping, wrongWords } from './use-typing';
-import ZoneRack from './ZoneRack.vue';
+import SideRack from './rack/SideRack.vue';
 
 const props = defineProps<{ planId: string; radioId?: string }>();
+const NamesDrawer = defineAsyncComponent(() => import('./NamesDrawer.vue'));
 const CodeplugSheet = defineAsyncComponent(() => import('./CodeplugSheet.vue'));
 const store = usePlanStore();
 const route = useRoute();
 const router = useRouter();
 const building = ref(false);
+const naming = ref(false);
 const filter = ref('');
 const sheet = ref<{
   goTo: (cell: Pick<TypedCell, 'channelId' | 'columnId'>, politely?: boolean) => Promise<void>;
@@ -252,9 +254,16 @@ watch(
           @select="select"
         />
       </div>
-      <ZoneRack :radio="radio" :codeplug="codeplug!" :selected="selected" />
+      <SideRack
+        :radio-id="radio.id"
+        :current="selected"
+        :selected="removable"
+        @show="sheet?.goTo({ channelId: $event, columnId: 'name' })"
+        @names="naming = true"
+      />
     </div>
     <BuildDrawer v-model="building" />
+    <NamesDrawer v-if="naming && radio" v-model="naming" :radio-id="radio.id" />
     <PasteDrawer
       v-if="pasting && radio"
       :model-value="true"
@@ -279,7 +288,7 @@ watch(
 .desk {
   display: grid;
   flex: 1;
-  grid-template-columns: minmax(0, 1fr) 212px;
+  grid-template-columns: minmax(0, 1fr) 244px;
   min-height: 0;
   padding-left: 20px;
 }
