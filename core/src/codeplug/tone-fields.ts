@@ -41,7 +41,7 @@ export function toneFields<M extends ModeId>(
       same: (one, _, other) => sameTone(get(one, side), get(other, side)),
       kind: 'text',
       order,
-      width: 92,
+      width: 86,
       facts: fact === null ? [] : [fact],
       expected: ({ expects }) => (typeof expects === 'string' ? expects : NO_TONE),
       show: (one) => get(one, side) ?? (hides?.(one) ? '' : NO_TONE),

@@ -38,7 +38,7 @@ export const fields: readonly ChannelField<'fm'>[] = [
     title: 'Width kHz',
     kind: 'text',
     order: 370,
-    width: 84,
+    width: 78,
     options: () => ['12.5', '25'],
     facts: ['width'],
     expected: ({ expects }) => String(Number(expects) / 1000),

@@ -65,7 +65,7 @@ export const fields: readonly ChannelField<'p25'>[] = [
     title: 'Talk group',
     kind: 'text',
     order: 60,
-    width: 112,
+    width: 84,
     facts: ['p25-number', 'crossing-number'],
     show: (one) => String(one.p25.group),
     read(text) {

@@ -3,6 +3,7 @@
 import type { ColumnRegular } from '@revolist/revogrid';
 import VGrid from '@revolist/vue3-datagrid';
 import { computed, nextTick, shallowRef, watch } from 'vue';
+import { compareCells } from './compare-cells';
 import { type Paste, spread } from './paste';
 import { refusedKey } from './refused';
 import type { RefusedCell, SheetColumn, SheetRow, TypedCell } from './sheet';
@@ -74,6 +75,11 @@ function take(rows: SheetRow[]): void {
     store.set('source', now);
   }
 }
+/** The grid hands over the rows themselves. */
+const compareOf = (columnId: string) => {
+  const compare = compareCells(columnId);
+  return (_: unknown, a: SheetRow, b: SheetRow) => compare(a, b);
+};
 /** Columns are made anew only where one changes: the grid draws itself anew for that. */
 const widths = computed<string>(() => JSON.stringify(columnWidths(props.shown, source.value, props.refused)));
 const columns = computed(() => {
@@ -83,6 +89,7 @@ const columns = computed(() => {
     name: column.title,
     size: widthOf[column.id],
     sortable: true,
+    cellCompare: compareOf(column.id),
     readonly: !column.editable,
     ...(at < FROZEN ? { pin: 'colPinStart' } : {}),
     cellTemplate: cellTemplate(column, refusedAt),

@@ -17,10 +17,15 @@ import { MODE_PARTS } from '../modes';
 import PasteDrawer from './PasteDrawer.vue';
 import RefusedCells from './RefusedCells.vue';
 import { columnsFor, type SheetColumn, sheetRows, type TypedCell } from './sheet';
+import { useSheetView } from './use-sheet-view';
 import { useTyping, wrongWords } from './use-typing';
+import { moveChannels } from '@relay/core/zones/acts';
+import { duplicate } from './duplicate';
+import SheetTools from './SheetTools.vue';
 import SideRack from './rack/SideRack.vue';
 
 const props = defineProps<{ planId: string; radioId?: string }>();
+const ChangeDrawer = defineAsyncComponent(() => import('./ChangeDrawer.vue'));
 const NamesDrawer = defineAsyncComponent(() => import('./NamesDrawer.vue'));
 const CodeplugSheet = defineAsyncComponent(() => import('./CodeplugSheet.vue'));
 const store = usePlanStore();
@@ -28,7 +33,7 @@ const route = useRoute();
 const router = useRouter();
 const building = ref(false);
 const naming = ref(false);
-const filter = ref('');
+const changing = ref(false);
 const sheet = ref<{
   goTo: (cell: Pick<TypedCell, 'channelId' | 'columnId'>, politely?: boolean) => Promise<void>;
 } | null>(null);
@@ -43,26 +48,17 @@ const settled = useSettled();
 const all = computed(() =>
   radio.value && settled.value ? sheetRows(settled.value.plan, radio.value.id, settled.value.agreement) : [],
 );
+const modes = computed(() => (radio.value ? MODE_IDS.filter((mode) => radio.value![mode] !== null) : []));
 /** Most edits change no column: the same list then, or the grid would draw itself anew. */
 const columns = computed<SheetColumn[]>((before) => {
   const now = columnsFor(
     new Set(codeplug.value ? rows(codeplug.value.channels).map((channel) => channel.mode) : []),
-    radio.value ? MODE_IDS.filter((mode) => radio.value![mode] !== null).length > 1 : false,
+    modes.value.length > 1,
   );
   return before?.length === now.length && now.every((column, at) => column === before[at]) ? before : now;
 });
-const shown = computed(() => {
-  const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean);
-  return words.length === 0
-    ? all.value
-    : all.value.filter((row) =>
-        words.every((word) =>
-          `${row['name']} ${row['number']} ${row['reaches']} ${row['zones']} ${row.verdict}`
-            .toLowerCase()
-            .includes(word),
-        ),
-      );
-});
+const view = useSheetView(columns, all, modes);
+const { shown, shownColumns } = view;
 const chosenChannel = computed(() => (selected.value ? (codeplug.value?.channels.byId[selected.value] ?? null) : null));
 const panel = computed(() => (chosenChannel.value ? MODE_PARTS[chosenChannel.value.mode].ChannelPanel : undefined));
 const selected = computed(() =>
@@ -165,6 +161,33 @@ const removable = computed(() => {
   return ids.includes(selected.value) ? ids : [selected.value];
 });
 
+const zones = computed(() => (codeplug.value ? rows(codeplug.value.zones) : []));
+const selectedRows = computed(() => {
+  const ids = new Set(removable.value);
+  return shown.value.filter((row) => ids.has(row.id));
+});
+
+function intoZone(zoneId: string): void {
+  const radioId = radio.value!.id;
+  const ids = [...removable.value];
+  const { name, channelIds } = codeplug.value!.zones.byId[zoneId]!;
+  store.edit(`${ids.length} to ${name}`, (draft) =>
+    moveChannels(draft.codeplugs[radioId]!, ids, null, zoneId, channelIds.length),
+  );
+  store.notice = `${ids.length} ${ids.length === 1 ? 'channel' : 'channels'} in ${name}.`;
+}
+
+function duplicateChannels(): void {
+  const radioId = radio.value!.id;
+  const ids = [...removable.value];
+  let made: string[] = [];
+  store.edit(`duplicate ${ids.length}`, (draft) => (made = duplicate(draft, radioId, ids, () => newId('ch'))));
+  const [first] = made;
+  if (first === undefined) return;
+  select(first);
+  void nextTick(() => sheet.value?.goTo({ channelId: first, columnId: 'name' }));
+}
+
 // Another radio: what was selected and not taken belongs to the one before.
 watch(
   () => radio.value?.id,
@@ -194,12 +217,6 @@ watch(
         <el-option v-for="one in radios" :key="one.id" :value="one.id" :label="one.name" />
       </el-select>
       <template v-if="radio">
-        <input
-          v-model="filter"
-          class="filter plain-input"
-          aria-label="Show channels with these words"
-          placeholder="Show channels with…"
-        />
         <el-dropdown :persistent="false" split-button trigger="click" @click="addChannel('talk')" @command="addChannel">
           Add a channel
           <template #dropdown>
@@ -210,9 +227,6 @@ watch(
             </el-dropdown-menu>
           </template>
         </el-dropdown>
-        <el-button :disabled="removable.length === 0" @click="removeChannels">{{
-          removable.length > 1 ? `Remove ${removable.length}` : 'Remove it'
-        }}</el-button>
         <el-button @click="router.push({ name: 'compare', params: { planId } })">Compare</el-button>
         <el-button @click="router.push({ name: 'carry-out', params: { planId } })">Files and cards</el-button>
         <el-button type="primary" @click="building = true">Build from wants</el-button>
@@ -229,39 +243,61 @@ watch(
       </p>
       <template #acts><el-button @click="addChannel('talk')">Add a channel by hand</el-button></template>
     </EmptyState>
-    <div v-else class="desk">
-      <div class="sheet-and-panel">
-        <CodeplugSheet
-          ref="sheet"
-          :shown="columns"
-          :rows="shown"
-          :refused="refused"
-          :selected="selected"
-          @type="type"
-          @paste="paste"
-          @give-up="giveUp"
-          @select="select"
-        />
-        <section v-if="notTaken.length" class="not-taken" aria-labelledby="not-taken">
-          <h2 id="not-taken" class="is-broken">{{ wrongWords(notTaken.length) }}</h2>
-          <RefusedCells :cells="notTaken" can-go @go="sheet?.goTo($event)" @give-up="giveUp" />
-        </section>
-        <component
-          :is="panel"
-          v-if="panel && chosenChannel"
+    <template v-else>
+      <SheetTools
+        :view="view"
+        :columns="columns"
+        :zones="zones"
+        :selected="removable.length"
+        :total="all.length"
+        @change="changing = true"
+        @zone="intoZone"
+        @duplicate="duplicateChannels"
+        @remove="removeChannels"
+      />
+      <div class="desk">
+        <div class="sheet-and-panel">
+          <CodeplugSheet
+            ref="sheet"
+            :shown="shownColumns"
+            :rows="shown"
+            :refused="refused"
+            :selected="selected"
+            @type="type"
+            @paste="paste"
+            @give-up="giveUp"
+            @select="select"
+          />
+          <section v-if="notTaken.length" class="not-taken" aria-labelledby="not-taken">
+            <h2 id="not-taken" class="is-broken">{{ wrongWords(notTaken.length) }}</h2>
+            <RefusedCells :cells="notTaken" can-go @go="sheet?.goTo($event)" @give-up="giveUp" />
+          </section>
+          <component
+            :is="panel"
+            v-if="panel && chosenChannel"
+            :radio-id="radio.id"
+            :channel="chosenChannel"
+            @select="select"
+          />
+        </div>
+        <SideRack
           :radio-id="radio.id"
-          :channel="chosenChannel"
-          @select="select"
+          :current="selected"
+          :selected="removable"
+          @show="sheet?.goTo({ channelId: $event, columnId: 'name' })"
+          @names="naming = true"
         />
       </div>
-      <SideRack
-        :radio-id="radio.id"
-        :current="selected"
-        :selected="removable"
-        @show="sheet?.goTo({ channelId: $event, columnId: 'name' })"
-        @names="naming = true"
-      />
-    </div>
+    </template>
+    <ChangeDrawer
+      v-if="changing && radio"
+      v-model="changing"
+      :radio-id="radio.id"
+      :rows="selectedRows"
+      :shown="shown"
+      :columns="columns"
+      @type="type"
+    />
     <BuildDrawer v-model="building" />
     <NamesDrawer v-if="naming && radio" v-model="naming" :radio-id="radio.id" />
     <PasteDrawer
@@ -309,10 +345,6 @@ watch(
 
 .which {
   width: 150px;
-}
-
-.filter {
-  width: 170px;
 }
 
 @media (max-width: 760px) {

@@ -21,10 +21,10 @@ export const cellTemplate =
   };
 
 /** A column is made wider for what it needs up to this, px: further, and it would push others out of view. */
-const WIDEST = 206;
+const WIDEST = 178;
 /** What a letter takes, and `needs` with the edges of the cell, px. */
-const LETTER = 8;
-const BESIDE = 78;
+const LETTER = 7.6;
+const BESIDE = 62;
 
 /** Widths in px by column: one in which something disagrees is as wide as both values need, within bounds. */
 export function columnWidths(

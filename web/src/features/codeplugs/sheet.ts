@@ -40,12 +40,12 @@ const fieldOf = new Map(CHANNEL_FIELDS.map((field) => [field.id, field]));
 
 /** What a sheet shows beside the fields of a channel, at its place among them. */
 const LINK_COLUMNS: readonly (SheetColumn & { order: number })[] = [
-  { id: 'mode', title: 'Mode', width: 92, order: 20, right: false, editable: true, modes: null },
-  { id: 'place', title: 'Comes out at', width: 140, order: 190, right: false, editable: false, modes: null },
-  { id: 'reaches', title: 'Reaches', width: 158, order: 200, right: false, editable: true, modes: null },
-  { id: 'site', title: 'Site', width: 112, order: 210, right: false, editable: true, modes: null },
-  { id: 'purpose', title: 'For', width: 96, order: 215, right: false, editable: true, modes: null },
-  { id: 'zones', title: 'Zone', width: 130, order: 220, right: false, editable: true, modes: null },
+  { id: 'mode', title: 'Mode', width: 68, order: 20, right: false, editable: true, modes: null },
+  { id: 'place', title: 'Comes out at', width: 126, order: 190, right: false, editable: false, modes: null },
+  { id: 'reaches', title: 'Reaches', width: 140, order: 200, right: false, editable: true, modes: null },
+  { id: 'site', title: 'Site', width: 104, order: 210, right: false, editable: true, modes: null },
+  { id: 'purpose', title: 'For', width: 84, order: 215, right: false, editable: true, modes: null },
+  { id: 'zones', title: 'Zone', width: 120, order: 220, right: false, editable: true, modes: null },
 ];
 
 /** Columns in reading order: what is tuned and called, then links, then the rest. */

@@ -11,7 +11,7 @@ import { FieldRow, TextField } from '../../../fields';
 import { namesBeside, takeName } from '../../../fields/field';
 import { newId } from '../../../fields/new-id';
 import MemberRows from './MemberRows.vue';
-import { leftOutWords, TALK_BACK_WORDS } from './scan-words';
+import { leftOutLines, TALK_BACK_WORDS } from './scan-words';
 import { channelCount, type Drop, type Rack } from './use-rack';
 
 const props = defineProps<{ rack: Rack; current: string | null; selected: readonly string[] }>();
@@ -117,8 +117,8 @@ const addSelected = (list: ScanList) =>
         @show="emit('show', $event)"
       />
       <ul v-if="told?.listId === list.id && told.leftOut.length" class="left-out" data-testid="scan-left-out">
-        <li v-for="one in told.leftOut" :key="one.channelId">
-          <b>{{ codeplug.channels.byId[one.channelId]?.name }}</b> left out: {{ leftOutWords(one.reason, codeplug) }}
+        <li v-for="one in leftOutLines(told.leftOut, codeplug)" :key="one.why">
+          Left out, {{ one.why }}: <b>{{ one.names }}</b>
         </li>
       </ul>
       <div class="acts">

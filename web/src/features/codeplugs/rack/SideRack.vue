@@ -14,7 +14,7 @@ const { radio, codeplug } = rack;
 const view = ref<'zones' | 'scan' | 'receive'>('zones');
 const limits = computed(() => radio.value.limits);
 /** Nothing where nobody has said how many it holds. */
-const of = (limit: number | null) => (limit === null ? '' : ` of ${limit.toLocaleString('en')}`);
+const of = (limit: number | null) => (limit === null ? '' : `/${limit.toLocaleString('en')}`);
 const receiveLists = computed(() => rows(codeplug.value.dmr.receiveLists));
 const VIEWS = [
   { id: 'zones', title: 'Zones' },
@@ -25,8 +25,8 @@ const counted = computed(() =>
   view.value === 'zones'
     ? `${codeplug.value.zones.order.length}${of(limits.value.zones)}`
     : view.value === 'scan'
-      ? `${codeplug.value.scanLists.order.length}${of(limits.value.scanLists)} scan lists`
-      : `${receiveLists.value.length}${of(limits.value.receiveLists)} receive lists`,
+      ? `${codeplug.value.scanLists.order.length}${of(limits.value.scanLists)}`
+      : `${receiveLists.value.length}${of(limits.value.receiveLists)}`,
 );
 </script>
 

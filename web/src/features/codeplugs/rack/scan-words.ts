@@ -1,8 +1,8 @@
 /** Why a channel is left out of a scan list, in words. */
-import type { LeftOut } from '@relay/core/scanning/propose';
+import type { LeftOut, ScanProposal } from '@relay/core/scanning/propose';
 import type { Codeplug, ScanList } from '@relay/core/plan/types';
 
-export function leftOutWords(reason: LeftOut, codeplug: Codeplug): string {
+function wordsOf(reason: LeftOut, codeplug: Codeplug): string {
   switch (reason.why) {
     case 'service':
       return 'a network answers it, nobody talks there';
@@ -11,10 +11,20 @@ export function leftOutWords(reason: LeftOut, codeplug: Codeplug): string {
     case 'busy':
       return `${reason.as}: the radio would stay there`;
     case 'same':
-      return `opens for the same as ${codeplug.channels.byId[reason.asId]?.name ?? 'another'}, whose receive list decides`;
+      return `same frequency and codes as ${codeplug.channels.byId[reason.asId]?.name ?? 'another'}, whose receive list decides what is heard`;
     case 'full':
       return `the radio holds ${reason.most} in a list`;
   }
+}
+
+/** A line a reason, with all that are left out for it. */
+export function leftOutLines(leftOut: ScanProposal['leftOut'], codeplug: Codeplug): { names: string; why: string }[] {
+  const byWhy = new Map<string, string[]>();
+  for (const { channelId, reason } of leftOut) {
+    const why = wordsOf(reason, codeplug);
+    byWhy.set(why, [...(byWhy.get(why) ?? []), codeplug.channels.byId[channelId]?.name ?? channelId]);
+  }
+  return [...byWhy].map(([why, names]) => ({ names: names.join(', '), why }));
 }
 
 export const TALK_BACK_WORDS: Readonly<Record<NonNullable<ScanList['talkBack']>, string>> = {
