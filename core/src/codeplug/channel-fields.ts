@@ -23,7 +23,7 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
     title: 'Channel',
     kind: 'text',
     order: 10,
-    width: 150,
+    width: 138,
     facts: [],
     show: (one) => one.name,
     read: (typed) => {

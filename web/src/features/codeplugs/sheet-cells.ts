@@ -14,17 +14,21 @@ export const cellTemplate =
     const text = refused ? refused.text : String(model[id] ?? '');
     // Spaces are told apart from nothing; what is copied keeps them as they are.
     const parts: unknown[] = [h('span', { class: 'value' }, spaces && !refused ? text.replaceAll(' ', '·') : text)];
-    const needs = id === 'receive-list' ? `lacks ${expects}` : `needs ${expects}`;
+    const word = id === 'receive-list' ? 'lacks ' : 'needs ';
     if (refused) parts.push(h('span', { class: 'expects', title: refused.problem }, 'not taken'));
-    else if (expects !== undefined) parts.push(h('span', { class: 'expects', title: needs }, needs));
+    else if (expects !== undefined) {
+      // An arrow stands for the word: it is for those who are read to, and columns stay narrow.
+      const said = [h('span', { class: 'visually-hidden' }, word), String(expects)];
+      parts.push(h('span', { class: 'expects is-needed', title: word + expects }, said));
+    }
     return h('div', { class: `cell${refused || expects !== undefined ? ' cell--off' : ''}` }, parts);
   };
 
 /** A column is made wider for what it needs up to this, px: further, and it would push others out of view. */
 const WIDEST = 178;
-/** What a letter takes, and `needs` with the edges of the cell, px. */
-const LETTER = 7.6;
-const BESIDE = 62;
+/** What a letter takes, and the arrow with the edges of the cell, px. */
+const LETTER = 7;
+const BESIDE = 50;
 
 /** Widths in px by column: one in which something disagrees is as wide as both values need, within bounds. */
 export function columnWidths(

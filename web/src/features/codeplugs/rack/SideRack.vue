@@ -70,6 +70,8 @@ const counted = computed(() =>
 
 <style scoped>
 .rack {
+  --form-label: 64px;
+
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 8px;
