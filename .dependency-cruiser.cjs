@@ -10,7 +10,7 @@ const FLOORS = [
   ['codeplug', 'settings', 'radios'],
   ['checks'],
   ['builder', 'zones', 'scanning'],
-  ['naming'],
+  ['naming', 'bring'],
   ['formats', 'compare', 'card', 'layouts'],
   ['lists', 'run-sheet'],
   ['kits'],

@@ -10,6 +10,7 @@ import { benchDirectory } from './directory';
 import { benchKits } from './kits';
 import { benchRoutes } from './routes';
 import { benchSites } from './sites';
+import { benchWorkshop } from './workshop';
 import { SOAKS } from './soak/soak';
 
 const isKept = process.argv.includes('--keep');
@@ -20,6 +21,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   sites: benchSites,
   directory: benchDirectory,
   kits: keepingKits,
+  workshop: benchWorkshop,
 };
 
 async function keepingKits(): Promise<void> {

@@ -42,7 +42,7 @@ interface Wanted {
 }
 
 /** The same for a channel and for the draft it was made from: what it reaches, and through which site. */
-const placeKey = (siteId: Id | null, destination: Destination) => `${siteId} ${destinationKey(destination)}`;
+export const placeKey = (siteId: Id | null, destination: Destination) => `${siteId} ${destinationKey(destination)}`;
 
 /**
  * Every channel that the wants of a radio take, each once: what several wants need (an unlink entry) is the first
@@ -177,21 +177,43 @@ function changeChannel(work: Work, channel: Channel, proposed: ChannelValues): v
   }
 }
 
-function addToZone(work: Work, draft: ChannelDraft, channelId: Id, channelName: string): void {
-  const { plan, radio, codeplug } = work;
-  if (work.zoned.has(channelId)) return;
-  const base = `zn-${draft.networkId ?? draft.values.mode}-${draft.siteId}-${draft.use}`;
-  const mine = (zone: Zone) => zone.id === base || zone.id.startsWith(`${base}-`);
-  const withRoom = rows(codeplug.zones).find(
-    (zone) => mine(zone) && zone.channelIds.length < roomIn(radio.limits.channelsPerZone),
-  );
+/** What the zones are called, by their ids, into which the channels of one network through one site go. */
+export const zoneBase = ({ networkId, siteId, use, values }: ChannelDraft): string =>
+  `zn-${networkId ?? values.mode}-${siteId}-${use}`;
+
+/** Whether a row is one of those that a base makes. */
+export const isOfBase = (id: Id, base: string): boolean => id === base || id.startsWith(`${base}-`);
+
+/** The zone of each base into which the last channel went: zones only fill while a radio is built. */
+const openZones = (): Map<string, Id> => new Map<string, Id>();
+
+function zoneWithRoom(work: Work, base: string): Zone | undefined {
+  const { zones } = work.codeplug;
+  const hasRoom = (zone: Zone) => zone.channelIds.length < roomIn(work.radio.limits.channelsPerZone);
+  const open = work.once(openZones);
+  const last = zones.byId[open.get(base) ?? ''];
+  if (last && hasRoom(last)) return last;
+  const found = rows(zones).find((zone) => isOfBase(zone.id, base) && hasRoom(zone));
+  if (found) open.set(base, found.id);
+  return found;
+}
+
+function freshZoneName({ plan, radio, codeplug }: Work, draft: ChannelDraft): string {
   const wish = [placeName(plan, draft), draft.use === 'service' ? 'service' : ''].join(' ');
-  const [freshName] = fitNames(
+  const [name] = fitNames(
     [{ name: wish, qualifier: plan.sites.byId[draft.siteId]!.name }],
     nameRules(plan, radio),
     rows(codeplug.zones).map((zone) => zone.name),
   );
-  const name = withRoom?.name ?? freshName!;
+  return name!;
+}
+
+function addToZone(work: Work, draft: ChannelDraft, channelId: Id, channelName: string): void {
+  const { codeplug } = work;
+  if (work.zoned.has(channelId)) return;
+  const base = zoneBase(draft);
+  const withRoom = zoneWithRoom(work, base);
+  const name = withRoom?.name ?? freshZoneName(work, draft);
   const item: BuildItem = {
     id: `zone:${channelId}`,
     kind: 'add-to-zone',

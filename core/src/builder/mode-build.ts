@@ -10,6 +10,7 @@ import type {
   NetworkOf,
   Plan,
   Radio,
+  RadioLimits,
   Site,
   ValuesOf,
 } from '../plan/types';
@@ -53,6 +54,25 @@ export interface WorthAChannel {
   missing: string[];
 }
 
+/** Room that a draft takes up in a radio beside its channel and zone. */
+export interface Takes {
+  /** Rows of which the same is there once: contacts. `count`: how many there are now. */
+  rows: { limit: keyof RadioLimits; key: string; isThere: boolean; count: number }[];
+  /**
+   * Places in lists of which a further one is made when one is full. `base`: what the ids of its lists begin with;
+   * `sizes`: how full those are; `count`: how many lists there are of all bases.
+   */
+  lists: {
+    limit: keyof RadioLimits;
+    each: keyof RadioLimits;
+    base: string;
+    key: string;
+    isThere: boolean;
+    sizes: () => readonly number[];
+    count: number;
+  }[];
+}
+
 export interface ModeBuild<M extends ModeId = ModeId> {
   /**
    * The channels that a destination takes in a radio, in their order of use; the same one is made once, whatever
@@ -63,6 +83,8 @@ export interface ModeBuild<M extends ModeId = ModeId> {
    * Offers the rows that a draft needs beside it in the radio (contacts, lists). @returns the values with their links
    */
   furnish?(work: RadioWork, draft: ChannelDraft<M>, channel: ChannelOf<M> | null): ValuesOf<M>;
+  /** What a draft takes up in a radio beside its channel and its zone, as `furnish` makes it. */
+  takes?(draft: ChannelDraft<M>, codeplug: Codeplug): Takes;
   worthAChannel(plan: Plan, site: Site): WorthAChannel;
   /** Sets what a hotspot needs, beyond the mode being on, for what is wanted through it on networks of this mode. */
   profile?(plan: Plan, siteId: Id, wanted: readonly Destination[], offer: OfferSetting): void;

@@ -220,10 +220,17 @@ export function nameFitter(
   const seen = Math.min(rules.length, rules.shown);
   const used = new Set([...taken].map((name) => cutName(name, seen)));
   const next = new Map<string, number>();
+  // Many channels of one group have one name.
+  const shortened = new Map<string, string>();
+  const short = (name: string) => {
+    let known = shortened.get(name);
+    if (known === undefined) shortened.set(name, (known = shortenName(name, rules, shared)));
+    return known;
+  };
   const free = (candidate: string) => candidate !== '' && !used.has(cutName(candidate, seen));
   return (wish) => {
     const { name, qualifier } = wish;
-    let fitted = shortenName(name || UNNAMED, rules, shared);
+    let fitted = short(name || UNNAMED);
     if (!free(fitted) && qualifier !== '')
       fitted = qualified(wish, rules, shared, free) ?? shortenName(`${name} ${qualifier}`, rules, shared);
     const tight = { ...rules, length: seen };

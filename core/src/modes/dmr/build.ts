@@ -4,7 +4,7 @@ import type { ChannelDraft } from '../../builder/types';
 import { networkIdOf } from '../../plan/networks';
 import type { ModeBuild } from '../../builder/mode-build';
 import { slotFor } from './carriage';
-import { furnish } from './furnish';
+import { furnish, takes } from './furnish';
 import { callFor } from './links';
 import { buildLogins } from './login';
 import { SIMPLEX_SLOT } from '../../plan/modes/dmr/limits';
@@ -44,4 +44,4 @@ function channels(plan: Plan, site: Site, destination: Destination): ChannelDraf
   ];
 }
 
-export const build: ModeBuild<'dmr'> = { channels, furnish, profile: buildLogins, worthAChannel };
+export const build: ModeBuild<'dmr'> = { channels, furnish, takes, profile: buildLogins, worthAChannel };

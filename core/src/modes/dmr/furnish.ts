@@ -1,9 +1,10 @@
 /** What a DMR channel needs beside it in the radio: a contact for what it calls, and its group in a receive list. */
 import { fitNames, nameFitter, type NameWish } from '../../codeplug/names';
-import type { RadioWork } from '../../builder/mode-build';
+import type { RadioWork, Takes } from '../../builder/mode-build';
 import type { BuildItem, ChannelDraft } from '../../builder/types';
 import { freeId, putRow, rows } from '../../plan/table';
-import type { ChannelOf, Id, ValuesOf } from '../../plan/types';
+import type { ReceiveList } from '../../plan/modes/dmr/types';
+import type { ChannelOf, Codeplug, Id, ValuesOf } from '../../plan/types';
 import { dmrChannels } from './channel';
 import { contactKey } from './contact-key';
 import { nameRules, roomIn } from '../../codeplug/room';
@@ -97,24 +98,82 @@ function addContact(
 /** The receive list a group goes into: one that is there, or a new one of this id and name. */
 interface ListDraft {
   id: Id;
+  base: string;
   name: string;
   group: number;
 }
+
+const listBase = ({ networkId, siteId }: ChannelDraft<'dmr'>) => `rl-${networkId}-${siteId}`;
+
+const knownLists = new WeakMap<object, Map<string, ReceiveList[]>>();
+
+/** The same of a codeplug that stands as it is: looked for once a network and site. */
+function knownListsOf(codeplug: Codeplug, draft: ChannelDraft<'dmr'>): ReceiveList[] {
+  const { byId } = codeplug.dmr.receiveLists;
+  const known = knownLists.get(byId) ?? new Map<string, ReceiveList[]>();
+  knownLists.set(byId, known);
+  const base = listBase(draft);
+  let lists = known.get(base);
+  if (!lists) known.set(base, (lists = listsOf(codeplug, draft)));
+  return lists;
+}
+
+/** The lists that are there for the network and site of a draft. */
+function listsOf({ dmr: { receiveLists } }: Codeplug, draft: ChannelDraft<'dmr'>): ReceiveList[] {
+  const base = listBase(draft);
+  return rows(receiveLists).filter(({ id }) => id === base || id.startsWith(`${base}-`));
+}
+
+const knownKeys = new WeakMap<object, ReadonlySet<string>>();
+
+/** What a table of contacts calls; looked through once while it stays as it is. */
+function keysOf(contacts: Codeplug['dmr']['contacts']): ReadonlySet<string> {
+  let keys = knownKeys.get(contacts.byId);
+  if (!keys)
+    knownKeys.set(contacts.byId, (keys = new Set(rows(contacts).map(({ kind, number }) => contactKey(kind, number)))));
+  return keys;
+}
+
+/** A contact for what is called, and the group's place in a receive list. */
+export function takes(draft: ChannelDraft<'dmr'>, codeplug: Codeplug): Takes {
+  const { kind, number } = draft.values.dmr.call;
+  const { contacts, receiveLists } = codeplug.dmr;
+  const isThere = keysOf(contacts).has(contactKey(kind, number));
+  const contact = { limit: 'contacts' as const, key: contactKey(kind, number), isThere, count: contacts.order.length };
+  if (kind !== 'group') return { rows: [contact], lists: [] };
+  const lists = knownListsOf(codeplug, draft);
+  const place = {
+    limit: 'receiveLists' as const,
+    each: 'groupsPerReceiveList' as const,
+    base: listBase(draft),
+    key: String(number),
+    isThere: lists.some(({ groups }) => groups.includes(number)),
+    sizes: () => lists.map(({ groups }) => groups.length),
+    count: receiveLists.order.length,
+  };
+  return { rows: [contact], lists: [place] };
+}
+
+/** The lists of a radio that is built, by what their ids begin with. */
+const listsByBase = (): Map<string, ReceiveList[]> => new Map<string, ReceiveList[]>();
 
 /**
  * One list per network and site; when a radio's lists are short, several, each full before the next begins. `null`
  * when the call needs none.
  */
-function listFor({ plan, radio, codeplug }: RadioWork, draft: ChannelDraft<'dmr'>): ListDraft | null {
+function listFor(work: RadioWork, draft: ChannelDraft<'dmr'>): ListDraft | null {
+  const { plan, radio, codeplug } = work;
   const { kind, number: group } = draft.values.dmr.call;
   if (kind !== 'group') return null;
   const { receiveLists } = codeplug.dmr;
-  const base = `rl-${draft.networkId}-${draft.siteId}`;
-  const lists = rows(receiveLists).filter((list) => list.id === base || list.id.startsWith(`${base}-`));
+  const base = listBase(draft);
+  const known = work.once(listsByBase);
+  const lists = known.get(base) ?? listsOf(codeplug, draft);
+  known.set(base, lists);
   const present =
     lists.find((list) => list.groups.includes(group)) ??
     lists.find((list) => list.groups.length < roomIn(radio.limits.groupsPerReceiveList));
-  if (present) return { id: present.id, name: present.name, group };
+  if (present) return { id: present.id, base, name: present.name, group };
   const network = plan.networks.byId[draft.networkId!]!;
   const site = plan.sites.byId[draft.siteId]!;
   const [name] = fitNames(
@@ -122,11 +181,11 @@ function listFor({ plan, radio, codeplug }: RadioWork, draft: ChannelDraft<'dmr'
     nameRules(plan, radio),
     rows(receiveLists).map((list) => list.name),
   );
-  return { id: freeId(base, (id) => id in receiveLists.byId), name: name!, group };
+  return { id: freeId(base, (id) => id in receiveLists.byId), base, name: name!, group };
 }
 
 /** @returns whether the group is in the list now */
-function extendList(work: RadioWork, { id, name, group }: ListDraft, channel: ChannelOf<'dmr'> | null): boolean {
+function extendList(work: RadioWork, { id, base, name, group }: ListDraft, channel: ChannelOf<'dmr'> | null): boolean {
   const { receiveLists } = work.codeplug.dmr;
   const groups = receiveLists.byId[id]?.groups;
   if (groups?.includes(group)) return true;
@@ -138,7 +197,10 @@ function extendList(work: RadioWork, { id, name, group }: ListDraft, channel: Ch
   return work.offer({ ...item, kind: 'extend-list', from: '' }, () => {
     const present = receiveLists.byId[id];
     if (present) present.groups.push(group);
-    else putRow(receiveLists, { id, name, groups: [group] });
+    else {
+      putRow(receiveLists, { id, name, groups: [group] });
+      work.once(listsByBase).get(base)?.push(receiveLists.byId[id]!);
+    }
   });
 }
 
