@@ -11,7 +11,10 @@ test.describe.configure({ mode: 'parallel' });
 
 const WIDTHS = [1280, 390, 640, 1920];
 /** Where axe looks: 1920 lays out as 1280 does with more beside, 640 as 390 does; colours are the same at each width. */
-const AXE_SCHEMES: Readonly<Record<number, readonly ('light' | 'dark')[]>> = { 1280: ['light', 'dark'], 390: ['light'] };
+const AXE_SCHEMES: Readonly<Record<number, readonly ('light' | 'dark')[]>> = {
+  1280: ['light', 'dark'],
+  390: ['light'],
+};
 
 /**
  * A drawer of the component library has a header element of its own, within its dialog: no second banner to a reader.

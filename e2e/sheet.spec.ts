@@ -164,7 +164,8 @@ test('zones are ordered by keyboard, and a destination is wanted by dragging it 
   const id = await relay.create({ demo: 'ostrey-isles' });
   await openSheet(page, relay.at(id, 'codeplugs/handheld'));
   await page.getByRole('button', { name: /^Lantern 10\/16/ }).press('Enter');
-  await page.getByRole('button', { name: 'Move Hask Wide down' }).press('Enter');
+  await page.getByRole('option', { name: '1, Hask Wide' }).press('Alt+ArrowDown');
+  await expect(page.getByRole('option', { name: '2, Hask Wide' })).toBeFocused();
   await saved(page);
   expect(
     (await relay.read(id)).document.codeplugs['handheld']!.zones.byId['zn-lantern-home-talk']!.channelIds.slice(0, 2),

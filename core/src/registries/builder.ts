@@ -1,5 +1,11 @@
 /** The builder with every mode: wants and sites become channels, zones and settings. */
-import { type Accept, carryOut as carryOutWith, propose as proposeWith } from '../builder/build';
+import {
+  type Accept,
+  acceptUnlessHandMade,
+  buildInPlace,
+  carryOut as carryOutWith,
+  propose as proposeWith,
+} from '../builder/build';
 import { buildRecall as buildRecallWith, recallMatrix as recallMatrixWith, type RecallRow } from '../builder/recall';
 import type { BuildItem } from '../builder/types';
 import { buildZones as buildZonesWith, type ZoneReport, type ZoneRequest } from '../builder/zones';
@@ -17,6 +23,11 @@ export function propose(plan: Plan): BuildItem[] {
 /** A recipe for `edit`: carries out the lines that `accept` takes; without, all but those that undo work by hand. */
 export function carryOut(accept?: Accept): (draft: Plan) => void {
   return carryOutWith(MODES, accept);
+}
+
+/** Builds in a plain copy of a plan, all but what undoes work by hand. */
+export function buildHere(plan: Plan): void {
+  buildInPlace(plan, MODES, acceptUnlessHandMade);
 }
 
 /** What standby would change in a profile of a hotspot and in the radios, line by line, nothing carried out. */

@@ -12,6 +12,13 @@ const YEAR_S = 31_536_000;
 /** For answers that are no pages: nothing of them runs or is shown in another page. */
 export const API_POLICY = "default-src 'none'; frame-ancestors 'none'; base-uri 'none'; form-action 'none'";
 
+/**
+ * A worker has the policy that its own script came with. The one that brings radios along loads its solver, which is
+ * WebAssembly, from here; no other may run any.
+ */
+const SOLVER_POLICY = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'";
+const SOLVER_WORKER = /^\/assets\/bring-worker-[\w-]+\.js$/;
+
 /** Scripts only from here; styles from here and those that carry this answer's nonce (the sheet makes its own). */
 function contentPolicy(nonce: string): string {
   return [
@@ -34,6 +41,7 @@ export function pages(root: string) {
     if (ctx.path.startsWith('/api/')) return next();
     if (ctx.method !== 'GET' && ctx.method !== 'HEAD') return next();
     if (/\.[a-z0-9]+$/i.test(ctx.path)) {
+      if (SOLVER_WORKER.test(ctx.path)) ctx.set('Content-Security-Policy', SOLVER_POLICY);
       await send(ctx, ctx.path, {
         root,
         maxage: ctx.path.startsWith('/assets/') ? YEAR_S * 1000 : 0,

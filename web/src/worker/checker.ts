@@ -1,5 +1,6 @@
 import { type Remote, wrap } from 'comlink';
 import type { Checker } from './check-worker';
+import type { Bringer } from './bring-worker';
 import type { KitWorker } from './kit-worker';
 import type { Maker } from './maker-worker';
 
@@ -15,4 +16,10 @@ export function startMaker(): Remote<Maker> {
 export function startKitWorker(): { kits: Remote<KitWorker>; end: () => void } {
   const worker = new Worker(new URL('./kit-worker.ts', import.meta.url), { type: 'module', name: 'kits' });
   return { kits: wrap<KitWorker>(worker), end: () => worker.terminate() };
+}
+
+/** `end` stops it at once, whatever it is at. */
+export function startBringer(): { bringer: Remote<Bringer>; end: () => void } {
+  const worker = new Worker(new URL('./bring-worker.ts', import.meta.url), { type: 'module', name: 'bring' });
+  return { bringer: wrap<Bringer>(worker), end: () => worker.terminate() };
 }

@@ -36,9 +36,8 @@ const editable = computed(() => props.columns.filter((column) => column.editable
 watch(
   kind,
   (now) => {
-    const isThere =
-      editable.value.some(({ id }) => id === columnId.value) || (now === 'replace' && columnId.value === '');
-    if (!isThere) columnId.value = now === 'replace' ? '' : now === 'series' ? 'name' : 'power';
+    if (now === 'replace') columnId.value = '';
+    else if (columnId.value === '') columnId.value = now === 'series' ? 'name' : 'power';
   },
   { immediate: true },
 );

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { putDirectory, unlistedRow } from '@relay/core/lists/directory';
+import { destinationKey } from '@relay/core/plan/destination-key';
 import { rows } from '@relay/core/plan/table';
 import { directoryOf } from '@relay/core/registries/lists';
 import { EmptyState, PageHead, PickBox, VirtualRows } from '../../fields';
@@ -12,6 +13,7 @@ import { usePlanStore } from '../../sync/plan-store';
 import { BuildDrawer } from '../build';
 import { boardRows, type BoardRow, chipsOf, isUnbuilt, toggleWant, type Way } from './board';
 
+const BringDrawer = defineAsyncComponent(() => import('./BringDrawer.vue'));
 const props = defineProps<{ planId: string }>();
 const store = usePlanStore();
 const route = useRoute();
@@ -19,6 +21,7 @@ const router = useRouter();
 const filter = ref(String(route.query['find'] ?? ''));
 const wantedOnly = ref(false);
 const building = ref(false);
+const bringing = ref(false);
 const dragged = ref<BoardRow | null>(null);
 const over = ref<string | null>(null);
 
@@ -94,6 +97,15 @@ function drop(radioId: string): void {
   if (row && way) toggle(row, radioId, way);
 }
 
+/** What comes first where a radio has not room for all. */
+function rank(row: BoardRow, value: string): void {
+  const key = destinationKey(row.destination);
+  store.edit(`${row.name} comes ${value || 'between'}`, (draft) => {
+    if (value === 'first' || value === 'last') draft.priorities[key] = value;
+    else delete draft.priorities[key];
+  });
+}
+
 const VERDICT_WORDS = { whole: 'whole', doubtful: 'doubtful', broken: 'broken' } as const;
 /** Until the plan has been checked nothing is said of what became of a want. */
 const pressed = (way: Way) =>
@@ -111,6 +123,13 @@ onMounted(() => {
       data-testid="build"
       @click="building = true"
       >Build from wants</el-button
+    >
+    <el-button
+      v-if="radios.length > 1"
+      :disabled="plan.wants.order.length === 0"
+      data-testid="bring"
+      @click="bringing = true"
+      >Bring radios along</el-button
     >
     <NextStep v-if="!unbuilt" />
   </PageHead>
@@ -165,6 +184,17 @@ onMounted(() => {
           <tr :data-index="at" draggable="true" @dragstart="dragged = row" @dragend="((dragged = null), (over = null))">
             <th scope="row" class="name">
               {{ row.name }} <span class="soft">{{ row.category }}</span>
+              <select
+                v-if="row.wanted && radios.length > 1"
+                class="priority"
+                :aria-label="`${row.name} comes, where a radio is full`"
+                :value="plan.priorities[destinationKey(row.destination)] ?? ''"
+                @change="rank(row, ($event.target as HTMLSelectElement).value)"
+              >
+                <option value="">–</option>
+                <option value="first">first</option>
+                <option value="last">last</option>
+              </select>
             </th>
             <td class="mono called">
               {{ row.address
@@ -219,6 +249,7 @@ onMounted(() => {
       >
     </p>
   </div>
+  <BringDrawer v-if="bringing" v-model="bringing" />
   <BuildDrawer v-model="building" />
 </template>
 
@@ -255,6 +286,16 @@ onMounted(() => {
 }
 
 .name .soft {
+  font-weight: 400;
+}
+
+.priority {
+  margin-left: 4px;
+  color: var(--ink-soft);
+  background: none;
+  border: 1px solid var(--hairline);
+  border-radius: 3px;
+  font: inherit;
   font-weight: 400;
 }
 
