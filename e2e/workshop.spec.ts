@@ -141,6 +141,7 @@ test('many cells are changed with a preview, found and replaced, counted up; a b
   await saved(page);
   await (await cell(page, 0, 'Channel')).click();
   await page.keyboard.press('Shift+ArrowDown');
+  await expect(page.getByRole('button', { name: 'Remove 2' })).toBeVisible();
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await expect(await cell(page, 1, 'Channel')).toContainText('Hsk Wide 2');
   await saved(page);

@@ -167,6 +167,9 @@ async function tellSelection(): Promise<void> {
   if (ids[0] !== undefined) emit('select', ids[0], ids);
 }
 
+/** The grid tells of a range before it has it, and of one that a key extends some time after the key. */
+const tellSelectionSoon = () => void requestAnimationFrame(() => void tellSelection());
+
 /** The grid marks cells and headings for screen readers, but not the row that holds the headings. */
 function nameRoles(): void {
   for (const row of element().querySelectorAll('.header-rgRow.actual-rgRow')) row.setAttribute('role', 'row');
@@ -284,6 +287,7 @@ defineExpose({ goTo });
     @keyup="tellSelection"
     @mousedown.capture="onPress"
     @mouseup="tellSelection"
+    @setrange="tellSelectionSoon"
     @focusout.capture="onLeave"
   >
     <VGrid

@@ -49,6 +49,25 @@ const LETTERS: readonly { value: NameLetters | typeof NOT_SAID; label: string }[
   { value: 'capitals', label: 'capitals, no accents' },
 ];
 
+const DISPLAY: readonly [keyof Radio['display'], string, number][] = [
+  ['lines', 'Lines of a name on the display', 20],
+  ['letters', 'Letters of a line', 60],
+];
+
+const takeDisplay = (key: keyof Radio['display'], label: string, high: number) => (text: string) => {
+  const put = (value: number | null) => change(label, (radio) => void (radio.display[key] = value));
+  if (!saysNothing(text)) return takeWhole(text, 1, high, put);
+  put(null);
+  return null;
+};
+
+const takePowerName = (level: PowerLevel) => (text: string) => {
+  const name = text.trim();
+  if (name.length > 20) return { problem: `Found ${name.length} characters, expected at most 20.` };
+  change(`name of ${level} power`, (radio) => void (radio.powerNames[level] = name));
+  return null;
+};
+
 /** A limit as somebody types it; nothing is not known. */
 const takeLimit = (key: keyof RadioLimits, label: string, low: number, high: number) => (text: string) => {
   const put = (value: number | null) => change(label, (radio) => void (radio.limits[key] = value));
@@ -130,6 +149,14 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
         mono
         unit="W"
       />
+      <TextField
+        v-for="level in POWER_LEVELS.filter((one) => radio.powerW[one] !== null || radio.powerNames[one] !== '')"
+        :key="`name-${level}`"
+        :label="`${titled(level)} power is called`"
+        :value="radio.powerNames[level]"
+        :take="takePowerName(level)"
+        placeholder="as here"
+      />
       <p class="soft">Keep aerials away from people and obey your country’s limits on RF exposure.</p>
     </FieldGroup>
     <KindFields :radio="radio" />
@@ -158,6 +185,15 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
           :label="label"
           :value="radio.limits[key] === null ? '' : String(radio.limits[key])"
           :take="takeLimit(key, label, low, high)"
+          placeholder="not known"
+          mono
+        />
+        <TextField
+          v-for="[key, label, high] in DISPLAY"
+          :key="key"
+          :label="label"
+          :value="radio.display[key] === null ? '' : String(radio.display[key])"
+          :take="takeDisplay(key, label, high)"
           placeholder="not known"
           mono
         />
