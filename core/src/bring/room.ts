@@ -70,6 +70,7 @@ interface Lists {
   count: number;
 }
 
+/** What the ways that a radio can have take up in it, and what room there is. */
 export function problemOf(plan: Plan, modes: BuildModes, radioId: Id, possible: readonly Possible[]): Problem {
   const { limits } = plan.radios.byId[radioId]!;
   const codeplug = plan.codeplugs[radioId]!;
