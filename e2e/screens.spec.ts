@@ -176,7 +176,29 @@ const act = (testId: string) => async (page: Page) => {
   await page.getByTestId(testId).first().click();
   await expect(page.locator('.el-drawer').filter({ visible: true })).toBeVisible();
 };
+/** Presses one after the other; then a drawer is open. */
+const through =
+  (...presses: readonly (string | RegExp)[]): Open =>
+  async (page) => {
+    await expect(page.locator('revogr-data .rgCell').first()).toBeVisible();
+    for (const name of presses)
+      await page.getByRole('button', { name }).or(page.getByRole('menuitem', { name })).first().click();
+    await expect(page.locator('.el-drawer').filter({ visible: true })).toBeVisible();
+  };
 const OVER: readonly [screen: string, open: Open][] = [
+  ['wants', act('bring')],
+  ['codeplugs/handheld', through('Change many…')],
+  ['codeplugs/handheld', through(/^Names:/)],
+  ['codeplugs/handheld', through('Zone Lantern: what can be done', 'Fill it by rule')],
+  [
+    'codeplugs/handheld?channel=ch-w-g417',
+    async (page) => {
+      await page.getByRole('tab', { name: 'Scan' }).click();
+      await page.getByRole('button', { name: 'Scan a zone' }).click();
+      await page.getByRole('menuitem').first().click();
+      await expect(page.getByTestId('scan-left-out')).toBeVisible();
+    },
+  ],
   ['agreement', press('Control+K', '[data-finder]')],
   ['agreement', press('?', '.el-dialog')],
   ['wants', act('build')],

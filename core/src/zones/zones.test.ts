@@ -3,12 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { newZone } from '../plan/create';
 import { edit } from '../plan/edit';
 import { putRow } from '../plan/table';
-import type { Id, Plan, ZoneRule, ZoneSource } from '../plan/types';
+import type { Channel, Id, Plan, ZoneRule, ZoneSource } from '../plan/types';
 import { validatePlan } from '../plan/validate';
-import { MODES } from '../registries/modes';
+import { MODES, planIndex } from '../registries/modes';
 import { sitesPlan } from '../testing/sample-sites';
 import { mergeZones, moveChannels, splitToFit, splitZone, takeOut } from './acts';
 import { inOrder } from './order';
+import { lacksWayOut } from './way-out';
 import { channelsOfRule, putRefreshes, refreshes, refreshOf } from './rule';
 
 const rule = (from: ZoneSource, more: Partial<ZoneRule> = {}): ZoneRule => ({
@@ -184,5 +185,35 @@ describe('zones by hand', () => {
     const plan = sitesPlan();
     const order = inOrder(plan, MODES, 'r1', ['ch-w-echo', 'ch-w-g2', 'gone', 'ch-w-g1'], 'use');
     expect(order).toEqual(['ch-w-g1', 'ch-w-g2', 'ch-w-echo']);
+  });
+});
+
+describe('the way out of a zone', () => {
+  const unlink = (plan: Plan) => {
+    const like = plan.codeplugs['r1']!.channels.byId['ch-w-echo']!;
+    const copy = JSON.parse(JSON.stringify(like)) as Channel;
+    if (copy.mode === 'dmr') copy.dmr.call = { kind: 'group', number: 4000 };
+    putRow(plan.codeplugs['r1']!.channels, {
+      ...copy,
+      id: 'unlink',
+      name: 'Unlink',
+      wantId: null,
+      destination: { mode: 'dmr', kind: 'special', networkId: 'n1', special: 'unlink' },
+      built: null,
+    } as Channel);
+    putRow(plan.codeplugs['r1']!.zones, newZone('out', 'Out', ['unlink']));
+  };
+  const lacks = (plan: Plan, zoneId: Id) => lacksWayOut(planIndex(plan), 'r1', zoneId);
+
+  it('is a channel of another zone; none where it is in this one, at a repeater, or where the radio has none', () => {
+    const plan = sitesPlan(unlink);
+    const [talk] = plan.codeplugs['r1']!.zones.order;
+    expect(lacks(plan, talk!)).toEqual([{ siteId: 's1', mode: 'dmr', channelId: 'unlink' }]);
+    expect(lacks(plan, 'out')).toEqual([]);
+    const both = edit(plan, (draft) => void zoneOf(draft, talk!).channelIds.push('unlink')).plan;
+    expect(lacks(both, talk!)).toEqual([]);
+    expect(lacks(sitesPlan(), talk!)).toEqual([]);
+    const repeaters = edit(plan, (draft) => void (zoneOf(draft, 'out').channelIds = ['ch-w-head-g1'])).plan;
+    expect(lacks(repeaters, 'out')).toEqual([]);
   });
 });

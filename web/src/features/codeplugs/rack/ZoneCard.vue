@@ -4,9 +4,11 @@ import { computed } from 'vue';
 import { roomIn } from '@relay/core/codeplug/room';
 import { unknownTokens } from '@relay/core/naming/pattern';
 import { removeRow } from '@relay/core/plan/table';
+import { lacksWayOut } from '@relay/core/zones/way-out';
 import type { Zone, ZoneOrder } from '@relay/core/plan/types';
 import { TextField } from '../../../fields';
 import { namesBeside, type Taken, takeName } from '../../../fields/field';
+import { usePlanIndex } from '../../../sync/plan-look-ups';
 import MemberRows from './MemberRows.vue';
 import { ruleWords } from './rule-words';
 import { ORDER_WORDS, type Rack } from './use-rack';
@@ -23,6 +25,11 @@ const members = computed(() =>
 const pickedHere = computed(() => props.zone.channelIds.filter((id) => picked.value.has(id)));
 const others = computed(() => zones.value.filter(({ id }) => id !== props.zone.id));
 /** What the radio shows of how full it is; nothing where nobody has said how many it holds. */
+const index = usePlanIndex();
+/** Ways out that the radio has elsewhere; worked out only for a zone that is looked at. */
+const waysOut = computed(() =>
+  isOpen.value && index.value ? lacksWayOut(index.value, radio.value.id, props.zone.id) : [],
+);
 const count = computed(() => (most.value === Infinity ? '' : `/${most.value}`));
 
 function act(command: string): void {
@@ -89,6 +96,10 @@ function takePattern(text: string): Taken {
         @take-out="leave(zone.id, $event)"
         @show="emit('show', $event)"
       />
+      <p v-for="{ channelId } in waysOut" :key="channelId" class="soft rule" data-testid="way-out">
+        What is linked here is left by {{ codeplug.channels.byId[channelId]!.name }}, in another zone.
+        <el-button link @click="send([channelId], null, zone.id)">Also here</el-button>
+      </p>
       <div v-if="pickedHere.length" class="acts" role="group" :aria-label="`${pickedHere.length} picked`">
         <el-dropdown
           v-if="others.length"
