@@ -98,7 +98,10 @@ module.exports = {
       name: 'resolvable',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: '^(vitest/node|highs/runtime.url|element-plus/.*\\.css|@fontsource.*|virtual:.*)$' },
+      to: {
+        couldNotResolve: true,
+        pathNot: '^(vitest/node|highs/runtime.url|element-plus/.*\\.css|@fontsource.*|virtual:.*)$',
+      },
     },
   ],
   options: {
