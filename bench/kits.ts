@@ -83,8 +83,8 @@ async function channelFigures(): Promise<KitFigure[]> {
   });
   const options = { keepOthers: true };
   const writeTimes = await timesOf(() => fillFiles(next, kit, files, KIT_MODES, options), 7);
-  const { writing, zones, made: filled } = await fillFiles(next, kit, files, KIT_MODES, options);
-  const backTimes = await timesOf(() => readBack(writing, kit, filled, zones), 7);
+  const { writing, zones, scanLists, made: filled } = await fillFiles(next, kit, files, KIT_MODES, options);
+  const backTimes = await timesOf(() => readBack(writing, kit, filled, { zones, 'scan lists': scanLists }), 7);
   const compareTimes = await timesOf(() => compareChannels(KIT_MODES, next, content.codeplug), 7);
   const width = text.split('\r\n', 1)[0]!.split('","').length;
   const count = CHANNELS.toLocaleString('en');

@@ -3,7 +3,7 @@ import { nameFitter, nameLength } from '../codeplug/names';
 import { MODE_IDS } from '../plan/modes';
 import { recordsOf } from '../plan/records';
 import { freeId, putRow, removeRow, rows } from '../plan/table';
-import type { Channel, Destination, Id, Plan } from '../plan/types';
+import type { Channel, Destination, Id, Plan, Table } from '../plan/types';
 import type { Borrowing, BorrowModes, ProposedSite } from './borrowing';
 import { nameRoom, nameRules } from '../codeplug/room';
 
@@ -52,10 +52,11 @@ export function beginWith(
     const of = recordsOf(own).find((one) => one.mode === mode && one.kind.key === key)!;
     for (const { id } of mine) removeRow(of.table, id);
   }
-  for (const zone of rows(own.zones)) {
-    zone.channelIds = zone.channelIds.filter((id) => id in own.channels.byId);
-    if (zone.channelIds.length === 0) removeRow(own.zones, zone.id);
-  }
+  for (const table of [own.zones, own.scanLists] as Table<{ id: Id; channelIds: Id[] }>[])
+    for (const list of rows(table)) {
+      list.channelIds = list.channelIds.filter((id) => id in own.channels.byId);
+      if (list.channelIds.length === 0) removeRow(table, list.id);
+    }
   // Its own identity, wherever the radio has said another's.
   for (const mode of MODE_IDS) {
     const { identity } = modes[mode].kit;

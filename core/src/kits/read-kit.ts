@@ -167,6 +167,7 @@ class Reader {
     table: KitTable,
     lookup: RowLookup | undefined,
     meaning: (id: Id) => string,
+    isOther: 'wrong' | 'left out' = 'wrong',
   ): { id: Id; name: string; members: string[]; at: number[] }[] {
     const lists = new Map<string, { id: Id; name: string; members: string[]; at: number[] }>();
     const [nameColumn] = columnsOfField(table, 'name');
@@ -185,6 +186,7 @@ class Reader {
       for (const { text, by, column } of memberTexts(table, (of) => cellOf(table, row, of))) {
         const found = lookup?.find(by, text);
         const member = found ? meaning(found.id) : '';
+        if (member === '' && isOther === 'left out') continue;
         if (member === '') this.wrong(table, row, column, quoted(text), `the ${by} of one of the rows it lists`);
         else list.members.push(member);
       }
@@ -361,6 +363,24 @@ class Reader {
     if (ofRole(this.tables, 'zones').length === 0) this.zonesInColumn();
   }
 
+  /** What a list names that is no channel, such as the one that is selected, is the radio's own. */
+  scanLists(): void {
+    for (const table of ofRole(this.tables, 'scan lists')) {
+      const lists = this.listsIn(table, this.lookups.get('channels'), (channelId) => channelId, 'left out');
+      for (const { id, name, members, at } of lists) {
+        putRow(this.codeplug.scanLists, {
+          id,
+          name: (name || 'Scan').slice(0, 60),
+          channelIds: [...new Set(members)],
+          zoneId: null,
+          priorityId: null,
+          talkBack: null,
+        });
+        for (const row of at) this.put(id, table, row);
+      }
+    }
+  }
+
   private zonesInColumn(): void {
     const byName = new Map<string, Zone>();
     for (const { id: channelId } of rows(this.codeplug.channels)) {
@@ -387,6 +407,7 @@ export function readKit(tables: readonly KitTable[], modes: KitModes, options: R
   for (const role of roles) reader.recordLists(role);
   reader.channels();
   reader.zones();
+  reader.scanLists();
   const { codeplug, places, said, findings, passed } = reader;
   return { codeplug, places, said, findings, passed };
 }

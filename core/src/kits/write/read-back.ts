@@ -9,14 +9,14 @@ import { type KitFinding, kitTables } from '../kit-tables';
 import { type KitContent, readKit } from '../read-kit';
 import type { RecordRole } from '../kit-field';
 import type { Writing } from './writing';
-import { firstZones, type ZonePart } from './zones';
+import { type ChannelListRole, channelLists, firstZones, type ListPart } from './zones';
 
 /** @throws ListTooLarge, UnreadableFile where a file that was made cannot be read again */
 export async function readBack(
   writing: Writing,
   kit: Pick<Kit, 'tables'>,
   files: readonly NamedBytes[],
-  zones: readonly ZonePart[],
+  lists: Readonly<Record<ChannelListRole, readonly ListPart[]>>,
 ): Promise<KitFinding[]> {
   const opened = await Promise.all(files.map(async ({ name, bytes }) => ({ name, file: await openTables(bytes) })));
   const { tables, findings } = kitTables(kit, opened);
@@ -25,7 +25,9 @@ export async function readBack(
   const roles = MODE_IDS.flatMap((mode) => writing.modes[mode].kit.roles);
   return [
     ...channels.wrong,
-    ...wrongZones(writing, again, zones, channels.thereOf),
+    ...(['zones', 'scan lists'] as const).flatMap((role) =>
+      wrongLists(writing, again, role, lists[role], channels.thereOf),
+    ),
     ...wrongZoneColumn(writing, again, channels.thereOf),
     ...roles.flatMap((role) => wrongRecords(writing, again, role)),
     ...newFindings(writing.content.findings, again.findings),
@@ -62,25 +64,26 @@ function wrongChannels(writing: Writing, again: KitContent): { wrong: KitFinding
   return { wrong: found, thereOf };
 }
 
-function wrongZones(
+function wrongLists(
   writing: Writing,
   again: KitContent,
-  parts: readonly ZonePart[],
+  role: ChannelListRole,
+  parts: readonly ListPart[],
   thereOf: ReadonlyMap<Id, Id>,
 ): KitFinding[] {
-  const there = new Map(rows(again.codeplug.zones).map((zone) => [zone.name, zone]));
+  const there = new Map(rows(channelLists(role, again.codeplug)).map((list) => [list.name, list]));
   const nameOf = (id: Id | undefined) => (id === undefined ? '?' : (again.codeplug.channels.byId[id]?.name ?? '?'));
   return parts.flatMap(({ name, channelIds }): KitFinding[] => {
-    const zone = there.get(name);
-    if (!zone) return [wrong(writing, 'zones', name, 'no such zone', 'the zone')];
+    const list = there.get(name);
+    const one = role.replace(/s$/, '');
+    if (!list) return [wrong(writing, role, name, `no such ${one}`, `the ${one}`)];
     const expected = channelIds.map((id) => thereOf.get(id));
-    const at = expected.findIndex((id, place) => id !== zone.channelIds[place]);
-    if (at >= 0)
-      return [wrong(writing, 'zones', `${name}, ${at + 1}`, nameOf(zone.channelIds[at]), nameOf(expected[at]))];
-    const most = zone.channelIds.length;
+    const at = expected.findIndex((id, place) => id !== list.channelIds[place]);
+    if (at >= 0) return [wrong(writing, role, `${name}, ${at + 1}`, nameOf(list.channelIds[at]), nameOf(expected[at]))];
+    const most = list.channelIds.length;
     return most === expected.length
       ? []
-      : [wrong(writing, 'zones', name, `${most} channels`, `${expected.length} channels`)];
+      : [wrong(writing, role, name, `${most} channels`, `${expected.length} channels`)];
   });
 }
 

@@ -6,6 +6,9 @@ import type { Channel, Codeplug } from '../../plan/types';
 import type { CellCodec } from '../../plan/kit';
 import { KIT_MODES } from '../../registries/kits';
 import { CHANNELS, CONTACTS, textOf, TYPED, typed } from '../../testing/kits/typed-kit';
+import { openFiles } from '../keep-kit';
+import { kitTables } from '../kit-tables';
+import { readKit } from '../read-kit';
 import { writeKit } from './write-kit';
 
 type Typed = Awaited<ReturnType<typeof typed>>;
@@ -145,6 +148,61 @@ describe('zones as a column of the channels', () => {
         .filter((cell) => cell !== ''),
     ).toEqual(['Zone', 'Home', 'Quay']);
     expect(written.losses).toContainEqual({ title: 'Further zones of a channel', why: 'no column', count: 1 });
+  });
+});
+
+describe('scan lists', () => {
+  const HEAD = 'No.,Scan List,Channels\r\n';
+  /** The kit of the sample, with files whose list begins with the channel that is selected. */
+  async function selected() {
+    const learnt = await typed(TYPED);
+    const texts = { ...TYPED, 'scan-lists.csv': `${HEAD}1,Evening,Selected|Ferry Net|Quay FM\r\n` };
+    const files = await openFiles(
+      Object.entries(texts).map(([name, text]) => ({ name, bytes: new TextEncoder().encode(text) })),
+    );
+    const { tables, findings } = kitTables(learnt.kit, files);
+    return { ...learnt, files, content: readKit(tables, KIT_MODES, { findings }) };
+  }
+
+  it('are read, but for what is no channel, and written as the plan has them: that stays', async () => {
+    const kit = await selected();
+    const { codeplug, named } = draftOf(kit);
+    const [evening] = rows(codeplug.scanLists);
+    expect(evening).toMatchObject({ name: 'Evening', channelIds: [named('Ferry Net').id, named('Quay FM').id] });
+    expect(kit.content.findings).toEqual([]);
+    evening!.channelIds = [named('Hask Wide').id, named('Ferry Net').id];
+    putRow(codeplug.scanLists, { ...evening!, id: 's', name: 'Quay', channelIds: [named('Quay FM').id] });
+    const written = await write(codeplug, kit);
+    expect(written.wrong).toEqual([]);
+    expect(textOf(written.files, 'scan-lists.csv')).toBe(
+      `${HEAD}1,Evening,Selected|Hask Wide|Ferry Net\r\n2,Quay,Quay FM\r\n`,
+    );
+  });
+
+  it('are those of the files where the plan has none', async () => {
+    const kit = await selected();
+    const { codeplug, named } = draftOf(kit);
+    codeplug.scanLists = { byId: {}, order: [] };
+    named('Quay FM').name = 'Quay';
+    const written = await write(codeplug, kit);
+    expect(textOf(written.files, 'scan-lists.csv')).toBe(`${HEAD}1,Evening,Selected|Ferry Net|Quay\r\n`);
+  });
+
+  it('are lost, and it is said, where no file has them', async () => {
+    const texts: Record<string, string> = { ...TYPED };
+    delete texts['scan-lists.csv'];
+    const kit = await typed(texts);
+    const { codeplug, named } = draftOf(kit);
+    const list = {
+      id: 's',
+      name: 'Quay',
+      channelIds: [named('Quay FM').id],
+      zoneId: null,
+      priorityId: null,
+      talkBack: null,
+    };
+    putRow(codeplug.scanLists, list);
+    expect((await write(codeplug, kit)).losses).toContainEqual({ title: 'Scan lists', why: 'no column', count: 1 });
   });
 });
 

@@ -12,11 +12,11 @@ import type { KitModes } from '../kit-field';
 import { type KitFinding, kitTables } from '../kit-tables';
 import { writeChannels } from './channels';
 import { followLinks, leaveShortLists, writeLinks } from './links';
-import { followScanLists, writeRecordLists } from './lists';
+import { writeRecordLists } from './lists';
 import { readBack } from './read-back';
 import { writeRecords } from './records';
 import { type LeftOut, type Loss, type WriteOptions, Writing } from './writing';
-import { writeZones, type ZonePart } from './zones';
+import { type ListPart, writeScanLists, writeZones } from './zones';
 
 export interface WrittenKit {
   files: NamedBytes[];
@@ -36,7 +36,8 @@ export interface WrittenKit {
 /** New files that nobody has read back yet. */
 interface Filled {
   writing: Writing;
-  zones: readonly ZonePart[];
+  zones: readonly ListPart[];
+  scanLists: readonly ListPart[];
   made: NamedBytes[];
 }
 
@@ -58,8 +59,8 @@ export async function fillFiles(
   for (const role of roles) if (role.lists) writeRecordLists(writing, role);
   leaveShortLists(writing);
   const zones = writeZones(writing);
-  followScanLists(writing);
-  return { writing, zones, made: await bytesOf(writing, files) };
+  const scanLists = writeScanLists(writing);
+  return { writing, zones, scanLists, made: await bytesOf(writing, files) };
 }
 
 /** @throws ListTooLarge, UnreadableFile where a file that was made cannot be read again */
@@ -70,8 +71,8 @@ export async function writeKit(
   modes: KitModes,
   options: WriteOptions,
 ): Promise<WrittenKit> {
-  const { writing, zones, made } = await fillFiles(codeplug, kit, files, modes, options);
-  const wrong = await readBack(writing, kit, made, zones);
+  const { writing, zones, scanLists, made } = await fillFiles(codeplug, kit, files, modes, options);
+  const wrong = await readBack(writing, kit, made, { zones, 'scan lists': scanLists });
   const { content, kept, leftOut, losses, renamed } = writing;
   return {
     files: wrong.length > 0 ? [] : made,

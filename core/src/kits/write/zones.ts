@@ -1,16 +1,24 @@
-/** Zones into the files: as lists of channels, or as a column of the channels. */
+/** Zones and scan lists into the files: as lists of channels; zones also as a column of the channels. */
 import { rows } from '../../plan/table';
-import type { Id, Zone } from '../../plan/types';
+import type { Codeplug, Id, Table, Zone } from '../../plan/types';
 import { kitNames } from './kit-names';
-import { leaveMembers } from './lists';
+import { followScanLists, leaveMembers } from './lists';
 import { memberNaming, mostMembers, writeMembers } from './members';
 import { pairRows } from './pair';
 import type { Handle, WorkTable } from './work-table';
 import { nameAt, type Place, type Writing } from './writing';
 
-/** A zone as it goes into the files: a long one goes on in others. */
-export interface ZonePart {
-  zone: Zone;
+/** What lists channels, by the role of its tables. */
+export type ChannelListRole = 'zones' | 'scan lists';
+
+type ChannelList = Pick<Zone, 'id' | 'name' | 'channelIds'>;
+
+/** The zones or the scan lists of a codeplug. */
+export const channelLists = (role: ChannelListRole, { zones, scanLists }: Codeplug): Table<ChannelList> =>
+  role === 'zones' ? zones : scanLists;
+
+/** A zone or scan list as it goes into the files: a long one goes on in others. */
+export interface ListPart {
   /** What it is called in the files. */
   name: string;
   channelIds: readonly Id[];
@@ -22,57 +30,73 @@ export function firstZones(zones: readonly Zone[]): ReadonlyMap<Id, string> {
 }
 
 /** @returns the zones that tables of zones are to say now */
-export function writeZones(writing: Writing): ZonePart[] {
+export function writeZones(writing: Writing): ListPart[] {
   const { zones } = writing.codeplug;
   const [table] = writing.tablesOf('zones');
   const isInColumn = writing.tablesOf('channels').some((one) => one.has('zone'));
   if (!table && !isInColumn && zones.order.length > 0) writing.lose('Zones', 'no column');
   if (isInColumn) writeZoneColumn(writing, table !== undefined);
-  return table ? writeZoneTables(writing, table) : [];
+  return table ? writeListTables(writing, 'zones', table) : [];
+}
+
+/**
+ * Where a plan has no scan lists, those in the files follow what becomes of the channels.
+ * @returns the lists that tables of scan lists are to say now
+ */
+export function writeScanLists(writing: Writing): ListPart[] {
+  const [table] = writing.tablesOf('scan lists');
+  if (writing.codeplug.scanLists.order.length === 0) {
+    followScanLists(writing);
+    return [];
+  }
+  if (table) return writeListTables(writing, 'scan lists', table);
+  writing.lose('Scan lists', 'no column');
+  return [];
 }
 
 /** The channels that stand in the files, and of more than a table has columns for as many as go into each row. */
-function partsOf(writing: Writing, table: WorkTable): { zone: Zone; wish: string; channelIds: Id[] }[] {
+function partsOf(writing: Writing, role: ChannelListRole, table: WorkTable): { wish: string; channelIds: Id[] }[] {
   const most = mostMembers(table);
-  return rows(writing.codeplug.zones).flatMap((zone) => {
+  return rows(channelLists(role, writing.codeplug)).flatMap((zone) => {
     const ids = zone.channelIds.filter((id) => writing.placed.has(id));
-    if (most === null || ids.length <= most) return [{ zone, wish: zone.name, channelIds: ids }];
+    if (most === null || ids.length <= most) return [{ wish: zone.name, channelIds: ids }];
     return Array.from({ length: Math.ceil(ids.length / most) }, (_, at) => ({
-      zone,
       wish: at === 0 ? zone.name : `${zone.name} ${at + 1}`,
       channelIds: ids.slice(at * most, (at + 1) * most),
     }));
   });
 }
 
-function writeZoneTables(writing: Writing, table: WorkTable): ZonePart[] {
-  const there = rows(writing.content.codeplug.zones).filter(({ id }) => writing.placesOf(id).length > 0);
+function writeListTables(writing: Writing, role: ChannelListRole, table: WorkTable): ListPart[] {
+  const there = rows(channelLists(role, writing.content.codeplug)).filter(({ id }) => writing.placesOf(id).length > 0);
   const fit = kitNames(writing.rulesOf(table));
-  const parts = partsOf(writing, table).map((part) => ({ ...part, name: fit(part.wish) }));
+  const parts = partsOf(writing, role, table).map((part) => ({ ...part, name: fit(part.wish) }));
   const pairs = pairRows(parts, there, [
     { of: ({ name }) => name, there: ({ name }) => name },
     { of: ({ wish }) => wish, there: ({ name }) => name },
   ]);
   const paired = new Set(pairs.values());
-  const others = writing.keepOrRemove(there.filter((zone) => !paired.has(zone)));
-  const written = parts.flatMap((part): ZonePart[] => {
+  const others = writing.keepOrRemove(there.filter((one) => !paired.has(one)));
+  const written = parts.flatMap((part): ListPart[] => {
     const other = pairs.get(part);
-    const places = other ? writing.placesOf(other.id) : newRow(writing, part.zone);
+    const places = other ? writing.placesOf(other.id) : newRow(writing, role, part.wish);
     if (places.length === 0) return [];
     const name = other?.name ?? part.name;
     if (part.wish !== name) writing.renamed.push({ from: part.wish, to: name });
     const left = nameMembers(
       writing,
+      role,
       places,
       name,
       part.channelIds.map((id) => writing.placed.get(id)!),
     );
-    return left > 0 ? [] : [{ zone: part.zone, name, channelIds: part.channelIds }];
+    return left > 0 ? [] : [{ name, channelIds: part.channelIds }];
   });
-  // Zones that only the files have: what they name is named by its new name, and what is gone goes.
+  // Lists that only the files have: what they name is named by its new name, and what is gone goes.
   for (const { id, name, channelIds } of others)
     nameMembers(
       writing,
+      role,
       writing.placesOf(id),
       name,
       channelIds.flatMap((one) => writing.stands.get(one) ?? []),
@@ -80,26 +104,37 @@ function writeZoneTables(writing: Writing, table: WorkTable): ZonePart[] {
   return written;
 }
 
-function newRow(writing: Writing, zone: Zone): Place[] {
-  const room = writing.roomFor('zones', () => null);
+function newRow(writing: Writing, role: ChannelListRole, name: string): Place[] {
+  const room = writing.roomFor(role, () => null);
   if ('table' in room) return [{ table: room.table, handle: room.table.add() }];
-  writing.leave('zones', zone.name, room.why);
+  writing.leave(role, name, room.why);
   return [];
 }
 
+/** What a scan list names that is no channel, such as the one that is selected: it stays, at its head. */
+function notChannels(writing: Writing, role: ChannelListRole, places: readonly Place[]): string[] {
+  if (role === 'zones') return [];
+  const find = writing.before('channels');
+  return places.flatMap(({ table, handle }) =>
+    table.members(handle).flatMap(({ text, by }) => (find(by, text) ? [] : [text])),
+  );
+}
+
 /** @returns how many members have no place */
-function nameMembers(writing: Writing, places: readonly Place[], name: string, members: readonly Place[]): number {
+function nameMembers(
+  writing: Writing,
+  role: ChannelListRole,
+  places: readonly Place[],
+  name: string,
+  members: readonly Place[],
+): number {
   const { table, handle } = places[0]!;
   const handles: Handle[] = places.map((place) => place.handle);
   const naming = memberNaming(table);
+  const kept = notChannels(writing, role, places);
   table.say(handle, 'name', name);
   if (!naming) return 0;
-  const left = writeMembers(
-    table,
-    handles,
-    name,
-    members.map((member) => nameAt(naming.by, member)),
-  );
+  const left = writeMembers(table, handles, name, [...kept, ...members.map((member) => nameAt(naming.by, member))]);
   leaveMembers(writing, table, name, left);
   return left.length;
 }
