@@ -1,3 +1,4 @@
+import { sitesPlan } from '../testing/sample-sites';
 import { addHotspot } from '../plan/hotspot';
 import { profileOf } from '../testing/profile-of';
 import fc from 'fast-check';
@@ -227,5 +228,17 @@ describe('names', () => {
         },
       ),
     );
+  });
+});
+
+describe('power', () => {
+  it('is the least of a radio beside a hotspot and its most to a repeater, of the steps that it has', () => {
+    const plan = sitesPlan((draft) => {
+      draft.radios.byId['r1']!.powerW = { minimum: 0.02, low: 1, middle: 2.5, high: 5, maximum: null };
+    });
+    const built = edit(plan, carryOut()).plan;
+    const { byId } = built.codeplugs['r1']!.channels;
+    expect([byId['ch-w-g1']!.power, byId['ch-w-head-g1']!.power]).toEqual(['minimum', 'high']);
+    expect(propose(built)).toEqual([]);
   });
 });

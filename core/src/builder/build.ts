@@ -12,6 +12,7 @@ import { fitNames, sharedWords } from '../codeplug/names';
 import { destinationKey } from '../plan/destination-key';
 import { diff } from '../plan/diff';
 import { applyInPlace, sameJson } from '../plan/patches';
+import { highestOf, lowestOf } from '../plan/power';
 import { repairReferences } from '../plan/references';
 import { freeId, putRow, removeRow, rows } from '../plan/table';
 import type { Channel, ChannelValues, Codeplug, Destination, Id, Plan, Radio, Want, Zone } from '../plan/types';
@@ -125,7 +126,10 @@ function placeName(plan: Plan, { networkId, siteId }: ChannelDraft): string {
 /** The values of a draft, with the rows that it needs beside it in the radio. */
 export function furnished(work: Work, draft: ChannelDraft, channel: Channel | null): ChannelValues {
   const { furnish } = work.modes[draft.values.mode].build;
-  return furnish ? furnish(work, draft, channel) : draft.values;
+  const values = furnish ? furnish(work, draft, channel) : draft.values;
+  // Of the steps that this radio has, the one that is meant: beside a hotspot the least.
+  const power = values.power === 'low' ? lowestOf(work.radio) : highestOf(work.radio);
+  return power === values.power ? values : { ...values, power };
 }
 
 function addChannel(work: Work, { want, draft }: Wanted, proposed: ChannelValues): Id | null {

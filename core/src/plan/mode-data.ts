@@ -1,9 +1,8 @@
 /**
- * What each mode brings to the plan document: the schema of its blocks, blanks, keys, references, and how older blocks
- * are read.
+ * What each mode brings to the plan document: blanks, keys, references, and how older blocks are read. Its schemas stand
+ * in `modes/schemas.ts`: a page needs none.
  */
 import type { ModeReferences } from './broken';
-import type { ModeSchemas } from './schema-parts';
 import type { RecordKind } from './record-kind';
 import type { DestinationOf, Id, RecallDestination, ModeId, ModeTypes, NetworkOf, Plan, Site, Station } from './types';
 
@@ -46,7 +45,6 @@ export interface ModeUpgrade {
 export interface ModeData<M extends ModeId = ModeId> {
   /** As operators write it. */
   name: string;
-  schemas: ModeSchemas;
   blanks: ModeBlanks<M>;
   /** What of a radio's block says whose radio it is. */
   own: readonly (keyof ModeTypes[M]['radio'])[];

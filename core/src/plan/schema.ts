@@ -3,7 +3,8 @@
  * It holds what a plan must be to be read at all. Values that are merely wrong for the air are left to the checks,
  * so that wrong input is kept and explained, not lost.
  */
-import { MODE_DATA, MODE_IDS, NETWORK_MODE_IDS } from './modes';
+import { MODE_IDS, NETWORK_MODE_IDS } from './modes';
+import { MODE_SCHEMAS } from './modes/schemas';
 import { BAND_NAMES } from '../units/bands';
 import { ID_PATTERN } from './ids';
 import { KIT_SCHEMA } from './kit';
@@ -48,7 +49,7 @@ function blocks(
 function modeDefs(): Record<string, Schema> {
   const kinds: BlockKind[] = ['radio', 'site', 'channel', 'profile', 'codeplug', 'shared'];
   const all = MODE_IDS.flatMap((mode) => {
-    const schemas: ModeSchemas = MODE_DATA[mode].schemas;
+    const schemas: ModeSchemas = MODE_SCHEMAS[mode];
     const own = kinds.flatMap((kind) => (schemas[kind] ? [[defName(mode, kind), schemas[kind]] as const] : []));
     return [...own, ...Object.entries(schemas.defs)];
   });
@@ -82,7 +83,7 @@ function destinations(): Schema {
       properties: tag,
       ...tagged(
         'kind',
-        MODE_DATA[mode].schemas.destinations.map((fields) => exact({ ...tag, ...fields })),
+        MODE_SCHEMAS[mode].destinations.map((fields) => exact({ ...tag, ...fields })),
       ),
       required: ['mode', 'kind'],
     };
@@ -94,7 +95,7 @@ function networks(): Schema {
   return tagged(
     'mode',
     NETWORK_MODE_IDS.map((mode) =>
-      exact({ id: ref('id'), name: NAME, mode: { const: mode }, ...MODE_DATA[mode].schemas.network }),
+      exact({ id: ref('id'), name: NAME, mode: { const: mode }, ...MODE_SCHEMAS[mode].network }),
     ),
   );
 }
@@ -162,7 +163,7 @@ const someValues: Schema = some(
     modeHang: some(profileValues['modeHang']!),
     ...Object.fromEntries(
       NETWORK_MODE_IDS.map((mode) => {
-        const { profile, someProfile } = MODE_DATA[mode].schemas;
+        const { profile, someProfile } = MODE_SCHEMAS[mode];
         return [mode, some(profile!, someProfile)];
       }),
     ),

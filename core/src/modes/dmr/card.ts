@@ -1,6 +1,6 @@
 /** What is called in DMR, by network and hotspot, with the number on the radio. */
 import type { ModeCard } from '../../card/mode-card';
-import { SPECIAL_NAMES } from '../../plan/modes/dmr/schema';
+import { SPECIAL_NAMES } from '../../plan/modes/dmr/limits';
 import type { SpecialNumber, TalkGroup } from '../../plan/modes/dmr/types';
 import { effectiveProfile } from '../../plan/profiles';
 import { hotspotsOf } from '../../plan/sites';

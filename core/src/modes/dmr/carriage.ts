@@ -1,7 +1,7 @@
 /** Repeaters: which groups they carry on which slot, and whether a call passes. */
 import type { PathContext } from '../../path/types';
 import type { CallKind, Site } from '../../plan/types';
-import { SPECIAL_NAMES } from '../../plan/modes/dmr/schema';
+import { SPECIAL_NAMES } from '../../plan/modes/dmr/limits';
 import type { DmrCarriage, TimeSlot } from '../../plan/modes/dmr/types';
 import { dmrNetwork } from './networks';
 

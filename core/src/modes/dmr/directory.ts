@@ -1,7 +1,7 @@
 /** Lists of talk groups: number, name and category, in whatever layout. */
 import type { ModeDirectory } from '../../lists/mode-directory';
 import { ADDRESS_MAX, ADDRESS_MIN } from '../../plan/modes/dmr/limits';
-import { GROUP_CATEGORIES } from '../../plan/modes/dmr/schema';
+import { GROUP_CATEGORIES } from '../../plan/modes/dmr/limits';
 import type { GroupCategory, TalkGroup } from '../../plan/modes/dmr/types';
 
 export interface ListedGroup {

@@ -10,7 +10,7 @@ import type { DestinationInfo } from '../../builder/mode-build';
 import { countryOfId, formatId, isStationId } from './addresses';
 import { type Call, forward, numberFor, outThrough, type RouteTable, tableOfProfile } from './routes/table';
 import { LOCAL_GROUP } from '../../plan/modes/dmr/limits';
-import { SPECIAL_NAMES } from '../../plan/modes/dmr/schema';
+import { SPECIAL_NAMES } from '../../plan/modes/dmr/limits';
 import type { DmrArrival, RouteRule, SpecialName } from '../../plan/modes/dmr/types';
 import { type DmrNetwork, dmrNetwork, dmrNetworks, groupOfNumber } from './networks';
 

@@ -3,7 +3,7 @@ import { computed, nextTick, ref } from 'vue';
 import { routesOf } from '@relay/core/modes/dmr/links';
 import { ADDRESS_MAX, ADDRESS_MIN, SIMPLEX_SLOT } from '@relay/core/plan/modes/dmr/limits';
 import { numberFor } from '@relay/core/modes/dmr/routes/table';
-import { GROUP_CATEGORIES } from '@relay/core/plan/modes/dmr/schema';
+import { GROUP_CATEGORIES } from '@relay/core/plan/modes/dmr/limits';
 import type { GroupCategory, TalkGroup } from '@relay/core/plan/modes/dmr/types';
 import { parseWhole } from '@relay/core/units/quantities';
 import { hotspotsOf } from '@relay/core/plan/sites';

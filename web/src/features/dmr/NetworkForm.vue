@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { isStationId } from '@relay/core/modes/dmr/addresses';
 import { SPECIAL_TITLES } from '@relay/core/modes/dmr/links';
 import { ADDRESS_MAX, ADDRESS_MIN } from '@relay/core/plan/modes/dmr/limits';
-import { SPECIAL_NAMES } from '@relay/core/plan/modes/dmr/schema';
+import { SPECIAL_NAMES } from '@relay/core/plan/modes/dmr/limits';
 import type { SpecialName } from '@relay/core/plan/modes/dmr/types';
 import { putRow, rows } from '@relay/core/plan/table';
 import type { CallKind } from '@relay/core/plan/types';

@@ -1,6 +1,6 @@
 import { defineCheck } from '../../../checks/check';
 import { SPECIAL_TITLES } from '../links';
-import { SPECIAL_NAMES } from '../../../plan/modes/dmr/schema';
+import { SPECIAL_NAMES } from '../../../plan/modes/dmr/limits';
 import { addRule, mirrored, placeForRange, rulesPointer } from '../routes/mend';
 import { eachRouted } from './each-routed';
 import { dmrNetworks } from '../networks';

@@ -1,6 +1,6 @@
 /** A network's talk groups as CSV (docs/formats.md): a row a group, with number, name and category. */
 import { ADDRESS_MAX, ADDRESS_MIN } from '../../../plan/modes/dmr/limits';
-import { GROUP_CATEGORIES } from '../../../plan/modes/dmr/schema';
+import { GROUP_CATEGORIES } from '../../../plan/modes/dmr/limits';
 import type { GroupCategory, TalkGroup } from '../../../plan/modes/dmr/types';
 import { readCsv, writeCsv } from '../../../formats/csv';
 import { bytesOf, type Format, quoted, type ReadFinding, sniffColumns, textOf } from '../../../formats/format';

@@ -3,7 +3,6 @@ import { blanks } from './blanks';
 import { keys } from './keys';
 import { records } from './records';
 import { references } from './references';
-import { schemas } from './schema';
 import { upgrade } from './upgrade';
 
-export const dmr: ModeData<'dmr'> = { name: 'DMR', schemas, blanks, own: ['id'], keys, records, references, upgrade };
+export const dmr: ModeData<'dmr'> = { name: 'DMR', blanks, own: ['id'], keys, records, references, upgrade };

@@ -1,7 +1,7 @@
 /** DMR destinations as keys in files: what stands behind `dmr/`. */
 import type { ModeKeys } from '../../mode-data';
 import type { DestinationOf, Id } from '../../types';
-import { SPECIAL_NAMES } from './schema';
+import { SPECIAL_NAMES } from './limits';
 
 const STATION = /^[1-9]\d{6}$/;
 

@@ -1,4 +1,5 @@
 /** Numbers of DMR that the standard fixes. Source: ETSI TS 102 361-1 unless said otherwise. */
+import type { GroupCategory, SpecialName } from './types';
 
 export const COLOR_CODE_MAX = 15;
 
@@ -35,3 +36,9 @@ export const SYSTEM_COLOR_CODE = 15;
 /** Login suffixes of a hotspot: two digits, 01 to 99. Common practice. */
 export const SUFFIX_MIN = 1;
 export const SUFFIX_MAX = 99;
+
+/** What a network may answer itself, in the order of lists. */
+export const SPECIAL_NAMES: readonly SpecialName[] = ['unlink', 'echo', 'status', 'position'];
+
+/** How far a group reaches, from near to far. */
+export const GROUP_CATEGORIES: readonly GroupCategory[] = ['local', 'region', 'nation', 'world', 'tactical', 'test'];

@@ -12,12 +12,17 @@ import {
   table,
   whole,
 } from '../../schema-parts';
-import { ADDRESS_MAX, ADDRESS_MIN, STATION_MAX, STATION_MIN, COLOR_CODE_MAX, SUFFIX_MAX, SUFFIX_MIN } from './limits';
-import type { GroupCategory, SpecialName } from './types';
-
-export const SPECIAL_NAMES: readonly SpecialName[] = ['unlink', 'echo', 'status', 'position'];
-
-export const GROUP_CATEGORIES: readonly GroupCategory[] = ['local', 'region', 'nation', 'world', 'tactical', 'test'];
+import {
+  ADDRESS_MAX,
+  ADDRESS_MIN,
+  COLOR_CODE_MAX,
+  GROUP_CATEGORIES,
+  SPECIAL_NAMES,
+  STATION_MAX,
+  STATION_MIN,
+  SUFFIX_MAX,
+  SUFFIX_MIN,
+} from './limits';
 
 /** Rules may be typed beyond what can be sent: a check says so, and nothing typed is lost. */
 const RULE_NUMBER_MAX = 99_999_999;

@@ -12,6 +12,7 @@ import { TextField } from '../../../fields';
 import { namesBeside, type Taken, takeName } from '../../../fields/field';
 import { newId } from '../../../fields/new-id';
 import { usePlanIndex } from '../../../sync/plan-look-ups';
+import RackCard from './RackCard.vue';
 import type { Rack } from './use-rack';
 
 const props = defineProps<{ rack: Rack; current: string | null }>();
@@ -94,56 +95,48 @@ function use(listId: Id | null): void {
     </p>
   </section>
   <p v-else class="soft">Choose a channel in the sheet to see what the radio would hear on it now.</p>
-  <section
+  <RackCard
     v-for="list in lists"
     :key="list.id"
-    class="list"
-    :class="{ over: list.groups.length > most }"
-    :aria-label="`Receive list ${list.name}`"
+    what="Receive list"
+    :name="list.name"
+    :count="list.groups.length"
+    :most="most"
+    :open="openId === list.id"
+    @toggle="openId = openId === list.id ? null : list.id"
   >
-    <button
-      type="button"
-      class="list-head"
-      :aria-expanded="openId === list.id"
-      @click="openId = openId === list.id ? null : list.id"
-    >
-      <span>{{ list.name }}</span>
-      <span class="mono">{{ list.groups.length }}{{ most === Infinity ? '' : `/${most}` }}</span>
-    </button>
-    <template v-if="openId === list.id">
-      <p class="soft">{{ usersOf(list.id).length }} of the channels open by it</p>
-      <TextField bare :label="`Groups of ${list.name}`" :value="list.groups.join(' ')" :take="takeGroups(list.id)" />
-      <div class="acts">
-        <el-button size="small" @click="fill(list.id)">Add what its channels call</el-button>
-        <el-button
-          v-if="channel?.mode === 'dmr' && channel.dmr.receiveListId !== list.id"
-          size="small"
-          @click="use(list.id)"
-          >Use it for {{ channel.name }}</el-button
-        >
-      </div>
-      <TextField
-        bare
-        :label="`Name of receive list ${list.name}`"
-        :value="list.name"
-        :take="
-          (text) =>
-            takeName(
-              text,
-              60,
-              (name) =>
-                change(`receive list ${name}`, (draft) => void (draft.dmr.receiveLists.byId[list.id]!.name = name)),
-              namesBeside(codeplug.dmr.receiveLists, list.id),
-            )
-        "
-      />
+    <p class="soft">{{ usersOf(list.id).length }} of the channels open by it</p>
+    <TextField bare :label="`Groups of ${list.name}`" :value="list.groups.join(' ')" :take="takeGroups(list.id)" />
+    <div class="acts">
+      <el-button size="small" @click="fill(list.id)">Add what its channels call</el-button>
       <el-button
-        link
-        @click="change(`remove receive list ${list.name}`, (draft) => removeRow(draft.dmr.receiveLists, list.id))"
-        >Remove the list</el-button
+        v-if="channel?.mode === 'dmr' && channel.dmr.receiveListId !== list.id"
+        size="small"
+        @click="use(list.id)"
+        >Use it for {{ channel.name }}</el-button
       >
-    </template>
-  </section>
+    </div>
+    <TextField
+      bare
+      :label="`Name of receive list ${list.name}`"
+      :value="list.name"
+      :take="
+        (text) =>
+          takeName(
+            text,
+            60,
+            (name) =>
+              change(`receive list ${name}`, (draft) => void (draft.dmr.receiveLists.byId[list.id]!.name = name)),
+            namesBeside(codeplug.dmr.receiveLists, list.id),
+          )
+      "
+    />
+    <el-button
+      link
+      @click="change(`remove receive list ${list.name}`, (draft) => removeRow(draft.dmr.receiveLists, list.id))"
+      >Remove the list</el-button
+    >
+  </RackCard>
   <el-button v-if="radio.dmr" :aria-label="`Add a receive list to ${plan.radios.byId[radio.id]!.name}`" @click="add"
     >Add a receive list</el-button
   >
@@ -164,39 +157,5 @@ h3 {
 .heard li {
   padding: 2px 0;
   border-top: 1px solid var(--hairline);
-}
-
-.list {
-  padding: 7px 10px;
-  background: var(--raised);
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-}
-
-.over {
-  border-color: var(--broken);
-}
-
-.list-head {
-  display: flex;
-  justify-content: space-between;
-  width: 100%;
-  padding: 0;
-  color: inherit;
-  background: none;
-  border: 0;
-  font: inherit;
-  cursor: pointer;
-}
-
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-  margin: 4px 0;
-}
-
-.acts :deep(.el-button + .el-button) {
-  margin-left: 0;
 }
 </style>

@@ -11,6 +11,7 @@ import { FieldRow, TextField } from '../../../fields';
 import { namesBeside, takeName } from '../../../fields/field';
 import { newId } from '../../../fields/new-id';
 import MemberRows from './MemberRows.vue';
+import RackCard from './RackCard.vue';
 import { leftOutLines, TALK_BACK_WORDS } from './scan-words';
 import { channelCount, type Drop, type Rack } from './use-rack';
 
@@ -91,88 +92,85 @@ const addSelected = (list: ScanList) =>
 </script>
 
 <template>
-  <section
+  <RackCard
     v-for="list in lists"
     :key="list.id"
-    class="list"
-    :class="{ over: list.channelIds.length > most }"
-    :aria-label="`Scan list ${list.name}`"
+    what="Scan list"
+    :name="list.name"
+    :count="list.channelIds.length"
+    :most="most"
+    :open="open.has(list.id)"
+    @toggle="toggleOpen(list.id)"
   >
-    <button type="button" class="list-head" :aria-expanded="open.has(list.id)" @click="toggleOpen(list.id)">
-      <span>{{ list.name }}</span>
-      <span class="mono">{{ list.channelIds.length }}{{ most === Infinity ? '' : `/${most}` }}</span>
-    </button>
-    <template v-if="open.has(list.id)">
-      <MemberRows
-        :holder-id="list.id"
-        :label="`Channels scanned in ${list.name}`"
-        :members="membersOf(list)"
-        :picked="picked"
-        :current="current"
-        group="scan"
-        :most="most"
-        @pick="picked = new Set($event)"
-        @drop="drop"
-        @take-out="takeOut(list, $event)"
-        @show="emit('show', $event)"
-      />
-      <ul v-if="told?.listId === list.id && told.leftOut.length" class="left-out" data-testid="scan-left-out">
-        <li v-for="one in leftOutLines(told.leftOut, codeplug)" :key="one.why">
-          Left out, {{ one.why }}: <b>{{ one.names }}</b>
-        </li>
-      </ul>
-      <div class="acts">
-        <el-button v-if="list.zoneId" size="small" @click="refresh(list)">As its zone now</el-button>
-        <el-button v-if="selected.length" size="small" @click="addSelected(list)">Add what is selected</el-button>
-        <template v-if="pickedIn(list).length">
-          <el-button
-            v-if="pickedIn(list).length === 1"
-            size="small"
-            @click="
-              set(list, `${list.name}: first`, (one) => {
-                const [id] = pickedIn(list);
-                one.priorityId = one.priorityId === id ? null : id!;
-              })
-            "
-            >{{ pickedIn(list)[0] === list.priorityId ? 'Not first' : 'Look here in between' }}</el-button
-          >
-          <el-button size="small" @click="takeOut(list, pickedIn(list))">Take out</el-button>
-        </template>
-      </div>
-      <FieldRow label="Answers" :label-id="`talk-${list.id}`">
-        <el-select
-          :model-value="list.talkBack ?? ''"
-          :aria-label="`${list.name} answers`"
-          placeholder="not said"
-          clearable
-          :persistent="false"
-          @update:model-value="
-            (value: string) =>
-              set(list, `where ${list.name} answers`, (one) => (one.talkBack = (value || null) as ScanList['talkBack']))
+    <MemberRows
+      :holder-id="list.id"
+      :label="`Channels scanned in ${list.name}`"
+      :members="membersOf(list)"
+      :picked="picked"
+      :current="current"
+      group="scan"
+      :most="most"
+      @pick="picked = new Set($event)"
+      @drop="drop"
+      @take-out="takeOut(list, $event)"
+      @show="emit('show', $event)"
+    />
+    <ul v-if="told?.listId === list.id && told.leftOut.length" class="left-out" data-testid="scan-left-out">
+      <li v-for="one in leftOutLines(told.leftOut, codeplug)" :key="one.why">
+        Left out, {{ one.why }}: <b>{{ one.names }}</b>
+      </li>
+    </ul>
+    <div class="acts">
+      <el-button v-if="list.zoneId" size="small" @click="refresh(list)">As its zone now</el-button>
+      <el-button v-if="selected.length" size="small" @click="addSelected(list)">Add what is selected</el-button>
+      <template v-if="pickedIn(list).length">
+        <el-button
+          v-if="pickedIn(list).length === 1"
+          size="small"
+          @click="
+            set(list, `${list.name}: first`, (one) => {
+              const [id] = pickedIn(list);
+              one.priorityId = one.priorityId === id ? null : id!;
+            })
           "
+          >{{ pickedIn(list)[0] === list.priorityId ? 'Not first' : 'Look here in between' }}</el-button
         >
-          <el-option v-for="(words, one) in TALK_BACK_WORDS" :key="one" :value="one" :label="words" />
-        </el-select>
-      </FieldRow>
-      <TextField
-        bare
-        :label="`Name of scan list ${list.name}`"
-        :value="list.name"
-        :take="
-          (text) =>
-            takeName(
-              text,
-              60,
-              (name) => set(list, `scan list ${name}`, (one) => (one.name = name)),
-              namesBeside(codeplug.scanLists, list.id),
-            )
+        <el-button size="small" @click="takeOut(list, pickedIn(list))">Take out</el-button>
+      </template>
+    </div>
+    <FieldRow label="Answers" :label-id="`talk-${list.id}`">
+      <el-select
+        :model-value="list.talkBack ?? ''"
+        :aria-label="`${list.name} answers`"
+        placeholder="not said"
+        clearable
+        :persistent="false"
+        @update:model-value="
+          (value: string) =>
+            set(list, `where ${list.name} answers`, (one) => (one.talkBack = (value || null) as ScanList['talkBack']))
         "
-      />
-      <el-button link @click="change(`remove scan list ${list.name}`, (draft) => removeRow(draft.scanLists, list.id))"
-        >Remove the list</el-button
       >
-    </template>
-  </section>
+        <el-option v-for="(words, one) in TALK_BACK_WORDS" :key="one" :value="one" :label="words" />
+      </el-select>
+    </FieldRow>
+    <TextField
+      bare
+      :label="`Name of scan list ${list.name}`"
+      :value="list.name"
+      :take="
+        (text) =>
+          takeName(
+            text,
+            60,
+            (name) => set(list, `scan list ${name}`, (one) => (one.name = name)),
+            namesBeside(codeplug.scanLists, list.id),
+          )
+      "
+    />
+    <el-button link @click="change(`remove scan list ${list.name}`, (draft) => removeRow(draft.scanLists, list.id))"
+      >Remove the list</el-button
+    >
+  </RackCard>
   <p v-if="lists.length === 0" class="soft">
     A scan list has channels that the radio listens to in turn. It is made of a zone: what would keep the radio from the
     rest is left out, with the reason.
@@ -191,38 +189,10 @@ const addSelected = (list: ScanList) =>
 </template>
 
 <style scoped>
-.list {
-  padding: 7px 10px;
-  background: var(--raised);
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-}
-
-.over {
-  border-color: var(--broken);
-}
-
-.list-head {
-  display: flex;
-  justify-content: space-between;
-  width: 100%;
-  padding: 0;
-  color: inherit;
-  background: none;
-  border: 0;
-  font: inherit;
-  cursor: pointer;
-}
-
 .acts {
   display: flex;
   flex-wrap: wrap;
   gap: 4px;
-  margin: 4px 0;
-}
-
-.acts :deep(.el-button + .el-button) {
-  margin-left: 0;
 }
 
 .left-out {

@@ -10,6 +10,7 @@ import { TextField } from '../../../fields';
 import { namesBeside, type Taken, takeName } from '../../../fields/field';
 import { usePlanIndex } from '../../../sync/plan-look-ups';
 import MemberRows from './MemberRows.vue';
+import RackCard from './RackCard.vue';
 import { ruleWords } from './rule-words';
 import { ORDER_WORDS, type Rack } from './use-rack';
 
@@ -23,14 +24,17 @@ const members = computed(() =>
   props.zone.channelIds.map((id) => ({ id, name: codeplug.value.channels.byId[id]?.name ?? id })),
 );
 const pickedHere = computed(() => props.zone.channelIds.filter((id) => picked.value.has(id)));
+/** What is picked goes elsewhere, or is there besides. */
+const sends = computed(() => [
+  { fromId: props.zone.id, words: `Move ${pickedHere.value.length} to…` },
+  { fromId: null, words: 'Also in…' },
+]);
 const others = computed(() => zones.value.filter(({ id }) => id !== props.zone.id));
-/** What the radio shows of how full it is; nothing where nobody has said how many it holds. */
 const index = usePlanIndex();
 /** Ways out that the radio has elsewhere; worked out only for a zone that is looked at. */
 const waysOut = computed(() =>
   isOpen.value && index.value ? lacksWayOut(index.value, radio.value.id, props.zone.id) : [],
 );
-const count = computed(() => (most.value === Infinity ? '' : `/${most.value}`));
 
 function act(command: string): void {
   const [what, detail] = command.split(' ', 2) as [string, string];
@@ -51,15 +55,15 @@ function takePattern(text: string): Taken {
 </script>
 
 <template>
-  <section class="zone" :class="{ over: zone.channelIds.length > most }" :aria-label="`Zone ${zone.name}`">
-    <div class="top-line">
-      <button type="button" class="zone-head" :aria-expanded="isOpen" @click="toggleOpen(zone.id)">
-        <span class="name">{{ zone.name }}</span>
-        <span class="mono">{{ zone.channelIds.length }}{{ count }}</span>
-        <span v-if="most !== Infinity" class="gauge" aria-hidden="true"
-          ><i :style="{ width: `${Math.min(100, (100 * zone.channelIds.length) / most)}%` }"
-        /></span>
-      </button>
+  <RackCard
+    what="Zone"
+    :name="zone.name"
+    :count="zone.channelIds.length"
+    :most="most"
+    :open="isOpen"
+    @toggle="toggleOpen(zone.id)"
+  >
+    <template #menu>
       <el-dropdown trigger="click" :persistent="false" @command="act">
         <button type="button" class="more" :aria-label="`Zone ${zone.name}: what can be done`">⋯</button>
         <template #dropdown>
@@ -80,9 +84,11 @@ function takePattern(text: string): Taken {
           </el-dropdown-menu>
         </template>
       </el-dropdown>
-    </div>
-    <p v-if="zone.rule" class="soft rule">{{ ruleWords(plan, zone.rule) }}</p>
-    <template v-if="isOpen">
+    </template>
+    <template v-if="zone.rule" #always
+      ><p class="soft rule">{{ ruleWords(plan, zone.rule) }}</p></template
+    >
+    <template #default>
       <MemberRows
         :holder-id="zone.id"
         :label="`Channels of ${zone.name}`"
@@ -102,27 +108,14 @@ function takePattern(text: string): Taken {
       </p>
       <div v-if="pickedHere.length" class="acts" role="group" :aria-label="`${pickedHere.length} picked`">
         <el-dropdown
-          v-if="others.length"
+          v-for="{ fromId, words } in others.length ? sends : []"
+          :key="words"
           trigger="click"
           :persistent="false"
           max-height="320"
-          @command="send(pickedHere, zone.id, $event)"
+          @command="send(pickedHere, fromId, $event)"
         >
-          <el-button size="small">Move {{ pickedHere.length }} to…</el-button>
-          <template #dropdown>
-            <el-dropdown-menu>
-              <el-dropdown-item v-for="one in others" :key="one.id" :command="one.id">{{ one.name }}</el-dropdown-item>
-            </el-dropdown-menu>
-          </template>
-        </el-dropdown>
-        <el-dropdown
-          v-if="others.length"
-          trigger="click"
-          :persistent="false"
-          max-height="320"
-          @command="send(pickedHere, null, $event)"
-        >
-          <el-button size="small">Also in…</el-button>
+          <el-button size="small">{{ words }}</el-button>
           <template #dropdown>
             <el-dropdown-menu>
               <el-dropdown-item v-for="one in others" :key="one.id" :command="one.id">{{ one.name }}</el-dropdown-item>
@@ -153,62 +146,10 @@ function takePattern(text: string): Taken {
         :take="takePattern"
       />
     </template>
-  </section>
+  </RackCard>
 </template>
 
 <style scoped>
-.zone {
-  padding: 7px 10px;
-  background: var(--raised);
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-}
-
-.over {
-  border-color: var(--broken);
-}
-
-.top-line {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  gap: 4px;
-}
-
-.zone-head {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  gap: 4px;
-  padding: 0;
-  color: inherit;
-  background: none;
-  border: 0;
-  font: inherit;
-  text-align: left;
-  cursor: pointer;
-}
-
-.name {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-
-.gauge {
-  grid-column: 1 / -1;
-  height: 5px;
-  background: var(--sunk);
-}
-
-.gauge i {
-  display: block;
-  height: 5px;
-  background: var(--ink);
-}
-
-.over .gauge i {
-  background: var(--broken);
-}
-
 .more {
   width: 24px;
   height: 24px;
@@ -227,12 +168,5 @@ function takePattern(text: string): Taken {
 .rule {
   margin: 4px 0 0;
   font-size: 12px;
-}
-
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-  margin-bottom: 6px;
 }
 </style>
