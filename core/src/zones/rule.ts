@@ -1,4 +1,6 @@
-/** Zones that say what belongs into them: which channels that is now, and what bringing them up to date would change. */
+/**
+ * Zones that say what belongs into them: which channels that is now, and what bringing them up to date would change.
+ */
 import { roomIn } from '../codeplug/room';
 import type { Modes } from '../path/mode-path';
 import { purposeOf } from '../path/purpose';

@@ -20,7 +20,10 @@ export async function readCodeplug(bytes: Uint8Array): Promise<ReadCodeplug> {
   return { codeplug: value, findings };
 }
 
-/** Puts a codeplug that was read in place of a radio's own; a channel of the same key keeps its want. */
+/**
+ * Puts a codeplug that was read in place of a radio's own; a channel of the same key keeps its want, a zone its rule and
+ * its pattern of names.
+ */
 export function replaceCodeplug(draft: Plan, radioId: Id, codeplug: Codeplug): void {
   const before = draft.codeplugs[radioId]!.channels.byId;
   const channels = { byId: {}, order: [] } as Codeplug['channels'];
@@ -30,5 +33,11 @@ export function replaceCodeplug(draft: Plan, radioId: Id, codeplug: Codeplug): v
       wantId: before[channel.id]?.wantId ?? null,
       built: before[channel.id]?.built ?? null,
     });
-  draft.codeplugs[radioId] = { ...codeplug, channels };
+  const zonesBefore = draft.codeplugs[radioId]!.zones.byId;
+  const zones = { byId: {}, order: [] } as Codeplug['zones'];
+  for (const zone of rows(codeplug.zones)) {
+    const { rule, pattern } = zonesBefore[zone.id] ?? zone;
+    putRow(zones, { ...zone, rule, pattern });
+  }
+  draft.codeplugs[radioId] = { ...codeplug, channels, zones };
 }

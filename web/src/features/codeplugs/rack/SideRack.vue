@@ -21,6 +21,17 @@ const VIEWS = [
   { id: 'scan', title: 'Scan' },
   { id: 'receive', title: 'Hears' },
 ] as const;
+/** As tabs are: the arrows go on to the next, and choose it. */
+function onKey(event: KeyboardEvent): void {
+  const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+  if (by === 0) return;
+  event.preventDefault();
+  const at = (VIEWS.findIndex(({ id }) => id === view.value) + by + VIEWS.length) % VIEWS.length;
+  view.value = VIEWS[at]!.id;
+  const tabs = (event.currentTarget as HTMLElement).parentElement!.querySelectorAll<HTMLElement>('[role=tab]');
+  tabs[at]?.focus();
+}
+
 const counted = computed(() =>
   view.value === 'zones'
     ? `${codeplug.value.zones.order.length}${of(limits.value.zones)}`
@@ -39,7 +50,9 @@ const counted = computed(() =>
         type="button"
         role="tab"
         :aria-selected="view === one.id"
+        :tabindex="view === one.id ? 0 : -1"
         @click="view = one.id"
+        @keydown="onKey"
       >
         {{ one.title }}
       </button>

@@ -10,8 +10,10 @@ function wordsOf(reason: LeftOut, codeplug: Codeplug): string {
       return 'the radio has not its mode';
     case 'busy':
       return `${reason.as}: the radio would stay there`;
-    case 'same':
-      return `same frequency and codes as ${codeplug.channels.byId[reason.asId]?.name ?? 'another'}, whose receive list decides what is heard`;
+    case 'same': {
+      const other = codeplug.channels.byId[reason.asId]?.name ?? 'another';
+      return `same frequency and codes as ${other}, whose receive list decides what is heard`;
+    }
     case 'full':
       return `the radio holds ${reason.most} in a list`;
   }
