@@ -10,7 +10,7 @@ const more = computed(() => props.cells.length - MOST);
 </script>
 
 <template>
-  <ul class="refused" aria-label="Cells that were not taken" data-testid="refused-cells">
+  <ul class="refused" tabindex="0" aria-label="Cells that were not taken" data-testid="refused-cells">
     <li v-for="cell in cells.slice(0, MOST)" :key="cell.key">
       <span
         ><b>Row {{ cell.row }}, {{ cell.column }}</b> <span class="soft">{{ cell.channel }}</span>
