@@ -1,22 +1,26 @@
 import { destinationKey } from '../plan/destination-key';
 import type { Patch } from '../plan/patches';
 import { rows } from '../plan/table';
-import type { Channel, Codeplug, Id } from '../plan/types';
+import type { TracedPath } from '../path/types';
+import type { Codeplug, Id } from '../plan/types';
 import { defineCheck } from './check';
-import { eachCodeplug, set } from './walk';
+import { set } from './walk';
 
-const signs = new WeakMap<Channel, string>();
+interface Signed {
+  radioId: Id;
+  id: Id;
+  name: string;
+  /** Everything of the channel but its name and what the plan keeps beside it. */
+  sign: string;
+}
 
-/** Everything of a channel but its name and what the plan keeps beside it; worked out once. */
-function signOf(channel: Channel): string {
-  let sign = signs.get(channel);
-  if (sign === undefined) {
-    const { mode, rxHz, txHz, power, purpose, siteId, destination } = channel;
-    const block = (channel as unknown as Record<string, unknown>)[mode];
-    const to = destination && destinationKey(destination);
-    signs.set(channel, (sign = JSON.stringify([mode, rxHz, txHz, power, purpose, siteId, to, block])));
-  }
-  return sign;
+/** Worked out path by path: an edit of one channel leaves the others as they were. */
+function signOf({ context: { radio, channel } }: TracedPath): Signed {
+  const { id, name, mode, rxHz, txHz, power, purpose, siteId, destination } = channel;
+  const block = (channel as unknown as Record<string, unknown>)[mode];
+  const to = destination && destinationKey(destination);
+  const sign = JSON.stringify([radio.id, mode, rxHz, txHz, power, purpose, siteId, to, block]);
+  return { radioId: radio.id, id, name, sign };
 }
 
 /** The patches by which the first stands wherever the second was. */
@@ -50,28 +54,24 @@ export const samePathTwice = defineCheck({
   messages: { twice: '“{channel}” has the same settings as “{first}” throughout.' },
   fixes: { remove: 'Keep “{first}”, also in the zones of “{channel}”' },
   check(index, report) {
-    eachCodeplug(index.plan, (radio, codeplug, pointer) => {
-      const seen = new Map<string, Channel>();
-      for (const channel of rows(codeplug.channels)) {
-        const sign = signOf(channel);
-        const first = seen.get(sign);
-        if (!first) {
-          seen.set(sign, channel);
-          continue;
-        }
-        // What two wants have made is theirs: building would make it again.
-        const fixes =
-          channel.wantId === null
-            ? [{ id: 'remove' as const, patches: onlyFirst(pointer, codeplug, first.id, channel.id) }]
-            : [];
-        report({
-          message: 'twice',
-          data: { channel: channel.name, first: first.name },
-          pointer: `${pointer}/channels/byId/${channel.id}`,
-          subject: { radioId: radio.id, channelId: channel.id },
-          fixes,
-        });
+    const seen = new Map<string, Signed>();
+    for (const one of index.eachPath(signOf)) {
+      const first = seen.get(one.sign);
+      if (!first) {
+        seen.set(one.sign, one);
+        continue;
       }
-    });
+      const pointer = `/codeplugs/${one.radioId}`;
+      const codeplug = index.plan.codeplugs[one.radioId]!;
+      // What two wants have made is theirs: building would make it again.
+      const isBuilt = codeplug.channels.byId[one.id]!.wantId !== null;
+      report({
+        message: 'twice',
+        data: { channel: one.name, first: first.name },
+        pointer: `${pointer}/channels/byId/${one.id}`,
+        subject: { radioId: one.radioId, channelId: one.id },
+        fixes: isBuilt ? [] : [{ id: 'remove', patches: onlyFirst(pointer, codeplug, first.id, one.id) }],
+      });
+    }
   },
 });

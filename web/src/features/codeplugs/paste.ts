@@ -77,6 +77,15 @@ export function putPaste(
   return typeCells(draft, radioId, [...cells, ...more]);
 }
 
+/** How many of the channels that it lands in read otherwise after a paste. */
+export function changedBy({ cells }: Paste, before: Codeplug, after: Codeplug): number {
+  const ids = [...new Set(cells.map((cell) => cell.channelId))];
+  return ids.filter((id) => {
+    const [was, is] = [before.channels.byId[id], after.channels.byId[id]];
+    return was !== is && JSON.stringify(was) !== JSON.stringify(is);
+  }).length;
+}
+
 /** What a paste would do, nothing done. */
 export function previewPaste(plan: Plan, radioId: Id, paste: Paste, likeId: Id | null): PastePreview {
   let refused: RefusedCell[] = [];
@@ -84,11 +93,6 @@ export function previewPaste(plan: Plan, radioId: Id, paste: Paste, likeId: Id |
   const { plan: then } = edit(plan, (draft) => {
     refused = putPaste(draft, radioId, paste, freshIds, likeId);
   });
-  const [before, after] = [plan.codeplugs[radioId]!, then.codeplugs[radioId]!];
-  const ids = [...new Set(paste.cells.map((cell) => cell.channelId))];
-  const differs = (id: Id) => {
-    const [was, is] = [before.channels.byId[id], after.channels.byId[id]];
-    return was !== is && JSON.stringify(was) !== JSON.stringify(is);
-  };
-  return { changed: ids.filter(differs).length, fresh: freshIds.length, refused, then: after };
+  const after = then.codeplugs[radioId]!;
+  return { changed: changedBy(paste, plan.codeplugs[radioId]!, after), fresh: freshIds.length, refused, then: after };
 }

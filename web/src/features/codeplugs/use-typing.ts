@@ -5,7 +5,7 @@
 import { computed, shallowRef } from 'vue';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
-import { type Paste, type PastePreview, previewPaste, putPaste } from './paste';
+import { changedBy, type Paste, type PastePreview, previewPaste, putPaste } from './paste';
 import { refusedKey, refusedWords } from './refused';
 import { type RefusedCell, type SheetColumn, type TypedCell, typeCells } from './sheet';
 
@@ -52,23 +52,25 @@ export function useTyping(radioId: () => string, columns: () => readonly SheetCo
     if (wrong[0]) store.notice = wrong.length > 1 ? `${wrongWords(wrong.length)}: see below.` : wrong[0].problem;
   }
 
-  /** A paste that goes on below the last channel asks first. */
+  /** A paste that goes on below the last channel asks first; another is done at once, and only once. */
   function paste(what: Paste, likeId: string | null): void {
-    const one = { paste: what, likeId, preview: previewPaste(store.plan!, radioId(), what, likeId) };
-    if (what.beyond.length > 0) pasting.value = one;
-    else carryOutPaste(one);
+    if (what.beyond.length > 0)
+      pasting.value = { paste: what, likeId, preview: previewPaste(store.plan!, radioId(), what, likeId) };
+    else carryOutPaste({ paste: what, likeId });
   }
 
-  function carryOutPaste({ paste: what, likeId, preview }: Pasting): void {
+  function carryOutPaste({ paste: what, likeId }: Omit<Pasting, 'preview'>): void {
     pasting.value = null;
     let wrong: RefusedCell[] = [];
     const ids = what.beyond.map(() => newId('ch'));
+    const before = store.plan!.codeplugs[radioId()]!;
     store.edit('paste', (draft) => {
       wrong = putPaste(draft, radioId(), what, ids, likeId);
     });
     judge(what.cells, wrong);
+    const changed = changedBy(what, before, store.plan!.codeplugs[radioId()]!);
     const done = [
-      `${preview.changed} ${preview.changed === 1 ? 'channel' : 'channels'} changed`,
+      `${changed} ${changed === 1 ? 'channel' : 'channels'} changed`,
       ids.length > 0 ? `${ids.length} new` : '',
       wrong.length > 0 ? `${wrongWords(wrong.length)}: see below` : '',
     ];

@@ -42,7 +42,7 @@ const counted = computed(() =>
 </script>
 
 <template>
-  <aside class="rack" aria-label="Zones and lists">
+  <aside class="rack" aria-label="Zones and lists" data-scrolls>
     <div class="views" role="tablist" aria-label="Beside the sheet">
       <button
         v-for="one in VIEWS"

@@ -5,6 +5,7 @@ import { newZone } from '@relay/core/plan/create';
 import { freshName } from '@relay/core/plan/fresh-name';
 import { putRow } from '@relay/core/plan/table';
 import type { Zone } from '@relay/core/plan/types';
+import { VirtualRows } from '../../../fields';
 import { newId } from '../../../fields/new-id';
 import type { Rack } from './use-rack';
 import ZoneCard from './ZoneCard.vue';
@@ -42,15 +43,20 @@ function add(): void {
     {{ stale.length === 1 ? 'its rule says' : 'their rules say' }}.
     <el-button link data-testid="look-refresh" @click="refreshing = true">Look</el-button>
   </p>
-  <ZoneCard
-    v-for="zone in zones"
-    :key="zone.id"
-    :zone="zone"
-    :rack="rack"
-    :current="current"
-    @show="$emit('show', $event)"
-    @rule="ruleOf = zone"
-  />
+  <!-- A radio has hundreds of zones: those in view are drawn. -->
+  <VirtualRows
+    v-slot="{ row: zone, at }"
+    class="zones"
+    as="ul"
+    :rows="zones"
+    :key-of="(one) => one.id"
+    :height="44"
+    :gap="8"
+  >
+    <li :data-index="at">
+      <ZoneCard :zone="zone" :rack="rack" :current="current" @show="$emit('show', $event)" @rule="ruleOf = zone" />
+    </li>
+  </VirtualRows>
   <form class="new" @submit.prevent="add">
     <input v-model="newName" aria-label="New zone: name" placeholder="New zone" />
     <el-button native-type="submit" :disabled="newName.trim() === ''">Add</el-button>
@@ -64,6 +70,15 @@ function add(): void {
   margin: 0;
   padding: 6px 8px;
   background: var(--yellow-pale);
+}
+
+.zones {
+  display: grid;
+  gap: 8px;
+  grid-template-columns: minmax(0, 1fr);
+  margin: 0;
+  padding: 0;
+  list-style: none;
 }
 
 .new {
