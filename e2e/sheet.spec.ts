@@ -55,26 +55,38 @@ test('a cell that was opened and left as it was, or cannot be opened, does not h
   await expect(await cell(page, 1, 'Channel')).toContainText('First');
 });
 
-test('what is typed before the cell has opened is in it, and Enter ends it', async ({ page, relay }) => {
+test('keys that come faster than the sheet opens a cell or moves on are typed where they were meant', async ({
+  page,
+  relay,
+}) => {
   const id = await relay.threePaths();
   await openSheet(page, relay.at(id, 'codeplugs/r1'));
   await expect(tally(page)).toContainText('3 whole');
   await (await cell(page, 0, 'Number')).click();
   // All of them in one task: the machine has no time to draw in between.
-  await page.evaluate(() => {
-    for (const key of ['6', '2', '3', '9', 'Enter'])
-      document.activeElement!.dispatchEvent(
-        new KeyboardEvent('keydown', {
-          key,
-          code: key === 'Enter' ? key : `Digit${key}`,
-          bubbles: true,
-          cancelable: true,
-        }),
-      );
-  });
+  const pressAll = (keys: string[]) =>
+    page.evaluate((all) => {
+      for (const key of all)
+        document.activeElement!.dispatchEvent(
+          new KeyboardEvent('keydown', {
+            key,
+            code: key.length > 1 ? key : `Digit${key}`,
+            bubbles: true,
+            cancelable: true,
+          }),
+        );
+    }, keys);
+  await pressAll(['6', '2', '3', '9', 'Enter', '6', '2', '4', '0', 'Enter', 'F2']);
   await expect(await cell(page, 0, 'Number')).toContainText('6239');
+  await expect(await cell(page, 1, 'Number')).toContainText('6240');
+  await expect(page.locator('revogr-edit input')).toBeFocused();
+  await page.keyboard.press('Escape');
   await expect(page.locator('revogr-edit')).toHaveCount(0);
-  await expect(tally(page)).toContainText('1 broken');
+  await expect(tally(page)).toContainText('2 broken');
+  // The focus is where it was: the arrow and what is typed behind it mean the cell above.
+  await pressAll(['ArrowUp', '6', '2', '4', '1', 'Tab']);
+  await expect(await cell(page, 1, 'Number')).toContainText('6241');
+  await expect(await cell(page, 2, 'Number')).not.toContainText('624');
 });
 
 test('what cannot be read stays in the cell with its reason, and changes nothing', async ({ page, relay }) => {

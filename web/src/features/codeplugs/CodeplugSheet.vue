@@ -10,6 +10,7 @@ import type { RefusedCell, SheetColumn, SheetRow, TypedCell } from './sheet';
 import { cellTemplate, columnWidths } from './sheet-cells';
 import { parseTsv, writeTsv } from './tsv';
 import { type EditDetail, useCellEditor } from './use-cell-editor';
+import { useKeyOrder } from './use-key-order';
 import { type Range, type Selected, useSelection } from './use-selection';
 
 const props = defineProps<{
@@ -44,7 +45,7 @@ const refusedAt = (row: SheetRow, column: string) =>
 const columnIds = computed(() => props.shown.map((column) => column.id));
 const titleOf = (columnId: string) => props.shown.find((one) => one.id === columnId)?.title.toLowerCase() ?? 'cell';
 
-const { typing, onEditStart, onLeave, openCell, endsTooSoon, leaveByEscape } = useCellEditor({
+const { typing, onEditStart, onLeave, openCell, leaveByEscape } = useCellEditor({
   element,
   look: remember,
   last: () => range.value,
@@ -52,6 +53,16 @@ const { typing, onEditStart, onLeave, openCell, endsTooSoon, leaveByEscape } = u
   refusedAt,
   type: (cell) => emit('type', [cell], titleOf(cell.columnId)),
   giveUp: (cell) => emit('giveUp', cell),
+});
+const keys = useKeyOrder({
+  element: () => grid.value?.$el ?? null,
+  isTyping: () => typing.value !== null,
+  place: () => {
+    const now = range.value;
+    return now && { x: now.range.x, y: now.range.y, columns: props.shown.length, rows: now.visible.length };
+  },
+  focus: focusCell,
+  forget: () => (typing.value = null),
 });
 /** The rows that are shown, and as the grid was last given all of them. */
 const source = shallowRef(props.rows);
@@ -170,6 +181,19 @@ async function tellSelection(): Promise<void> {
 /** The grid tells of a range before it has it, and of one that a key extends some time after the key. */
 const tellSelectionSoon = () => void requestAnimationFrame(() => void tellSelection());
 
+/** The grid leaves the focus nowhere when a cell is given up. */
+function focusCell(): void {
+  const now = range.value?.range;
+  if (!now) return;
+  const [side, x] = now.x < FROZEN ? ['.colPinStart', now.x] : ['.rgCol:not(.colPinStart)', now.x - FROZEN];
+  element().querySelector<HTMLElement>(`${side} .rgCell[data-rgrow="${now.y}"][data-rgcol="${x}"]`)?.focus();
+}
+
+function onFocus(): void {
+  keys.moved();
+  void tellSelection();
+}
+
 /** The grid marks cells and headings for screen readers, but not the row that holds the headings. */
 function nameRoles(): void {
   for (const row of element().querySelectorAll('.header-rgRow.actual-rgRow')) row.setAttribute('role', 'row');
@@ -210,16 +234,13 @@ function giveUp(): void {
 
 function onKey(event: KeyboardEvent): void {
   const isTyping = (event.target as HTMLElement).tagName === 'INPUT';
+  keys.mind(event);
   if (event.key === 'Escape' && isTyping) leaveByEscape();
   const command = event.ctrlKey || event.metaKey;
   // While a cell is open these keys belong to its text.
   if (isTyping) return command ? event.stopPropagation() : undefined;
-  if (endsTooSoon(event)) {
-    event.preventDefault();
-    return event.stopPropagation();
-  }
   const key = event.key.toLowerCase();
-  if (event.key === 'F2') return void openCell();
+  if (event.key === 'F2') return keys.opens(openCell());
   if (event.key === 'Escape') return giveUp();
   if (event.key.startsWith('Arrow') && !event.shiftKey) beginAnew();
   if (command && key === 'd') void fillDown();
@@ -306,7 +327,7 @@ defineExpose({ goTo });
       @beforeeditstart="onEditStart"
       @beforeedit="onEdit"
       @beforerangeedit="onEdit"
-      @afterfocus="tellSelection"
+      @afterfocus="onFocus"
       @aftergridrender="nameRoles"
     />
   </div>

@@ -12,9 +12,6 @@ export interface EditDetail {
   data?: Record<number, Record<string, unknown>>;
 }
 
-/** A cell opens within a few frames; a busy machine takes many. */
-const MOST_FRAMES = 120;
-
 interface Sheet {
   element: () => HTMLRevoGridElement;
   /** Where the focus is. */
@@ -63,30 +60,6 @@ export function useCellEditor({ element, look, last, columns, refusedAt, type, g
     await putRefused(row, column.id);
   }
 
-  /** The cell once it has the focus; `null` where none opens within a second or so. */
-  async function openedInput(): Promise<HTMLInputElement | null> {
-    for (let frame = 0; frame < MOST_FRAMES; frame += 1) {
-      const input = element().querySelector<HTMLInputElement>('revogr-edit input');
-      if (input && input === document.activeElement) return input;
-      await new Promise((go) => requestAnimationFrame(go));
-    }
-    return null;
-  }
-
-  /**
-   * Enter and Tab that come while the cell opens: the grid keeps letters for it until then, and drops those two. What
-   * hands type faster than a busy machine draws would stay in an open cell.
-   * @returns whether it was that
-   */
-  function endsTooSoon(event: KeyboardEvent): boolean {
-    if (!typing.value || (event.key !== 'Enter' && event.key !== 'Tab')) return false;
-    const { key, code, shiftKey } = event;
-    void openedInput().then((input) =>
-      input?.dispatchEvent(new KeyboardEvent('keydown', { key, code, shiftKey, bubbles: true, cancelable: true })),
-    );
-    return true;
-  }
-
   /** Whatever takes the focus away, another step or a button: what was typed stays. */
   function onLeave({ target }: FocusEvent): void {
     if (!typing.value || !(target instanceof HTMLInputElement) || !target.closest('revogr-edit')) return;
@@ -102,5 +75,5 @@ export function useCellEditor({ element, look, last, columns, refusedAt, type, g
     if (refused) giveUp(refused);
   }
 
-  return { typing, onEditStart, onLeave, openCell, endsTooSoon, leaveByEscape };
+  return { typing, onEditStart, onLeave, openCell, leaveByEscape };
 }
