@@ -9,7 +9,7 @@ const FLOORS = [
   ['path'],
   ['codeplug', 'settings', 'radios'],
   ['checks'],
-  ['builder', 'zones', 'scanning'],
+  ['builder', 'zones', 'scanning', 'keying'],
   ['naming', 'bring'],
   ['formats', 'compare', 'card', 'layouts'],
   ['lists', 'run-sheet'],

@@ -14,6 +14,7 @@ import type { ChannelOf, ModeId, NetworkOf, Plan } from '@relay/core/plan/types'
 import type { GroupCategory } from '@relay/core/plan/modes/dmr/types';
 import { withC4fm, withRoomBook } from './c4fm';
 import { withDstar } from './dstar';
+import { withKeying } from './keying';
 import { withP25 } from './p25';
 import { withProfiles, withRecallEntries } from './profiles';
 
@@ -165,6 +166,7 @@ function allModes(): Plan {
       withRoomBook(plan);
       withProfiles(plan);
       withRecallEntries(plan);
+      withKeying(plan);
     },
   ).plan;
 }

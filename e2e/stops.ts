@@ -15,6 +15,7 @@ export const STOPS = [
   'agreement',
   'carry-out',
   'carry-out/files',
+  'carry-out/keys',
   'compare',
   'rooms',
   'card',

@@ -21,6 +21,7 @@ import type { BuildModes, RadioWork } from './mode-build';
 import { buildProfiles } from './profile';
 import type { BuildItem, ChannelDraft } from './types';
 import { nameRules, roomIn } from '../codeplug/room';
+import { awayM, ruled } from './rules';
 
 export type Accept = (item: BuildItem) => boolean;
 
@@ -129,7 +130,11 @@ export function furnished(work: Work, draft: ChannelDraft, channel: Channel | nu
   const values = furnish ? furnish(work, draft, channel) : draft.values;
   // Of the steps that this radio has, the one that is meant: beside a hotspot the least.
   const power = values.power === 'low' ? lowestOf(work.radio) : highestOf(work.radio);
-  return power === values.power ? values : { ...values, power };
+  const usual = power === values.power ? values : { ...values, power };
+  const { plan, modes, radio } = work;
+  if (plan.channelRules.order.length === 0) return usual;
+  const site = plan.sites.byId[draft.siteId]!;
+  return ruled(plan, modes, usual, { radio, purpose: draft.use, site, distanceM: awayM(plan, site) });
 }
 
 function addChannel(work: Work, { want, draft }: Wanted, proposed: ChannelValues): Id | null {

@@ -42,6 +42,8 @@ export interface ChannelField<M extends ModeId = ModeId> {
   weight: number;
   /** Whether two channels have the same, where the same is shown in two ways; without: by what is shown. */
   same?(one: ValuesOf<M>, codeplug: CodeplugBlocks, other: ValuesOf<M>, otherCodeplug: CodeplugBlocks): boolean;
+  /** Tables written before it was there lack it: then nobody has said. */
+  later?: true;
   /** Its spaces count: it is shown and read with them. */
   spaces?: true;
   /** The closed set of words it takes, when there is one. */

@@ -4,9 +4,11 @@ import { formatMHz, formatShiftMHz, meantMHz, MOST_HZ, parseMHz } from '../units
 import { type ChannelValues, type CodeplugBlocks, POWER_LEVELS } from '../plan/types';
 import type { ChannelField, Reading } from './channel-field';
 import type { CodeplugModes } from './mode-codeplug';
-import { choice, oneLine, refused } from './reading';
+import { choice, oneLine, refused, wholeBetween } from './reading';
 
 const NAME_MAX = 60;
+/** An hour: no radio sends longer. */
+const LONGEST_OVER_S = 3600;
 const POWER_WORDS = Object.fromEntries(POWER_LEVELS.map((level) => [level, level]));
 
 function readFrequency(text: string, put: (to: ChannelValues, hz: number) => void): Reading {
@@ -89,7 +91,52 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
     read: (text) => choice(text, POWER_WORDS, (to, power) => (to.power = power)),
     copy: (to, from) => (to.power = from.power),
   },
+  {
+    id: 'timeOut',
+    weight: 0,
+    later: true,
+    title: 'Time-out s',
+    kind: 'number',
+    order: 310,
+    width: 84,
+    facts: [],
+    show: (one) => (one.timeOutS === null ? '' : String(one.timeOutS)),
+    read: (text) =>
+      text.trim() === ''
+        ? { put: (to) => (to.timeOutS = null) }
+        : wholeBetween(text, 1, LONGEST_OVER_S, (to, seconds) => (to.timeOutS = seconds)),
+    copy: (to, from) => (to.timeOutS = from.timeOutS),
+  },
+  {
+    id: 'options',
+    weight: 0,
+    later: true,
+    title: 'Options',
+    kind: 'text',
+    order: 320,
+    width: 120,
+    facts: [],
+    show: (one) =>
+      Object.entries(one.options)
+        .map(([name, value]) => `${name}: ${value}`)
+        .join('; '),
+    read: readOptions,
+    copy: (to, from) => (to.options = { ...from.options }),
+  },
 ];
+
+/** `Talkaround: on; Scrambler: off`. */
+function readOptions(text: string): Reading {
+  const parts = oneLine(text)
+    .split(';')
+    .map((part) => part.trim())
+    .filter(Boolean);
+  const pairs = parts.map((part) => /^([^:]{1,60}?)\s*:\s*(.{1,40})$/.exec(part));
+  const at = pairs.findIndex((pair) => pair === null);
+  if (at >= 0) return refused(`“${parts[at]!}”`, 'an option and its value, such as Talkaround: on');
+  const options = Object.fromEntries(pairs.map((pair) => [pair![1]!, pair![2]!]));
+  return { put: (to) => (to.options = { ...options }) };
+}
 
 const columns = new WeakMap<CodeplugModes, readonly ColumnField[]>();
 
@@ -107,8 +154,9 @@ export interface Difference {
 }
 
 /** The values alone, without the links of a channel. */
-export function valuesOf({ name, mode, rxHz, txHz, power, ...rest }: ChannelValues): ChannelValues {
-  return { name, mode, rxHz, txHz, power, [mode]: (rest as Record<string, unknown>)[mode] } as unknown as ChannelValues;
+export function valuesOf({ name, mode, rxHz, txHz, power, timeOutS, options, ...rest }: ChannelValues): ChannelValues {
+  const common = { name, mode, rxHz, txHz, power, timeOutS, options };
+  return { ...common, [mode]: (rest as Record<string, unknown>)[mode] } as unknown as ChannelValues;
 }
 
 /** The fields in which two channels differ, as people read them. */

@@ -3,7 +3,7 @@ import { channelFields, valuesOf } from '../codeplug/channel-fields';
 import type { CodeplugModes } from '../codeplug/mode-codeplug';
 import { placeOf } from '../path/place';
 import type { PlanIndex } from '../path/types';
-import { emptyBlocks } from '../plan/create';
+import { emptyCodeplug } from '../plan/create';
 import { MODE_IDS } from '../plan/modes';
 import { sameJson } from '../plan/patches';
 import type { RecordRow } from '../plan/record-kind';
@@ -18,8 +18,8 @@ function blocksOf(codeplug: CodeplugBlocks): CodeplugBlocks {
 /** A snapshot of a codeplug's values. `at`: RFC 3339, UTC. `readBack`: fingerprint of the files that hold it. */
 export function snapshot(codeplug: Codeplug, at: string, readBack: string | null = null): Written {
   const channels = tableOf(rows(codeplug.channels).map((channel) => ({ id: channel.id, ...valuesOf(channel) })));
-  const { zones, scanLists } = codeplug;
-  return structuredClone({ at, readBack, channels, zones, scanLists, ...blocksOf(codeplug) });
+  const { zones, scanLists, homeId, quickKeys } = codeplug;
+  return structuredClone({ at, readBack, channels, zones, scanLists, homeId, quickKeys, ...blocksOf(codeplug) });
 }
 
 /** Records in a draft that a radio holds its codeplug as planned now. */
@@ -137,12 +137,7 @@ function changedChannels(
 }
 
 /** What a radio holds before it was ever written to. */
-const nothing = (): Omit<Written, 'at' | 'readBack'> => ({
-  channels: tableOf([]),
-  zones: tableOf([]),
-  scanLists: tableOf([]),
-  ...emptyBlocks(),
-});
+const nothing = (): Omit<Written, 'at' | 'readBack'> => emptyCodeplug();
 
 function changedRecords(
   modes: CodeplugModes,

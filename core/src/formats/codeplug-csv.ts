@@ -38,8 +38,9 @@ interface Layout {
 }
 
 function layoutOf(modes: CodeplugModes): Layout {
-  const fields = channelFields(modes).filter((field) => field.id !== 'name');
-  const later = fields.filter((field) => field.modes && !field.modes.includes(OLDEST_MODE));
+  const all = channelFields(modes).filter((field) => field.id !== 'name');
+  const fields = [...all.filter((field) => !field.later), ...all.filter((field) => field.later)];
+  const later = fields.filter((field) => field.later ?? (field.modes && !field.modes.includes(OLDEST_MODE)));
   return {
     modes,
     fields,

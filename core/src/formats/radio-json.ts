@@ -1,27 +1,29 @@
 /** A description of a radio as a file to hand on (docs/formats.md): what it is, without whose it is. */
 import { MODE_IDS } from '../plan/modes';
 import { NAME_LETTERS, POWER_LEVELS, type RadioDescription, type RadioKind } from '../plan/types';
+import type { Document } from '../plan/upgrades/document';
 import { radioOf11 } from '../plan/upgrades/to-11';
+import { radioOf12 } from '../plan/upgrades/to-12';
 import { descriptionOf } from '../radios/describe';
 import { bytesOf, type Format, sniffJson, textOf } from './format';
 import { parseJson, problemsOf, type Wanted } from './json';
 
 export const RADIO_FORMAT = 'yellow-relay-radio';
-export const RADIO_VERSION = 2;
+export const RADIO_VERSION = 3;
 
 /** A description under its name. */
 export type SharedRadio = Omit<RadioKind, 'id'>;
 
 interface RadioDocument {
   format: typeof RADIO_FORMAT;
-  formatVersion: 1 | typeof RADIO_VERSION;
+  formatVersion: 1 | 2 | typeof RADIO_VERSION;
   name: string;
   radio: RadioDescription;
 }
 
 const WANTED: readonly Wanted[] = [
   ['format', (value) => value === RADIO_FORMAT, `“${RADIO_FORMAT}”`],
-  ['formatVersion', (value) => value === 1 || value === RADIO_VERSION, `1 or ${RADIO_VERSION}`],
+  ['formatVersion', (value) => value === 1 || value === 2 || value === RADIO_VERSION, `1, 2 or ${RADIO_VERSION}`],
   ['name', (value) => typeof value === 'string' && value.trim() !== '' && value.length <= 60, 'a name'],
   ['radio', (value) => isObject(value), 'what the radio is'],
 ];
@@ -32,6 +34,8 @@ const isWatts = (value: unknown) => typeof value === 'number' && value > 0 && va
 const isCount = (value: unknown) => value === null || (Number.isInteger(value) && (value as number) >= 0);
 const isBand = (value: unknown) =>
   isObject(value) && Number.isInteger(value['lowHz']) && Number.isInteger(value['highHz']);
+const isOption = (value: unknown) =>
+  isObject(value) && typeof value['name'] === 'string' && Array.isArray(value['values']) && value['values'].length > 0;
 const areBands = (value: unknown) => Array.isArray(value) && value.length <= 10 && value.every(isBand);
 
 /** What must hold of a description; the plan's schema tells the rest when it is taken into a plan. */
@@ -54,6 +58,16 @@ const IN_RADIO: readonly Wanted[] = [
     (value) => isObject(value) && POWER_LEVELS.every((level) => typeof value[level] === 'string'),
     'a name for each step of power, which may be empty',
   ],
+  [
+    'options',
+    (value) => Array.isArray(value) && value.length <= 50 && value.every(isOption),
+    'at most 50 options, each with a name and its values',
+  ],
+  [
+    'keying',
+    (value) => value === null || (isObject(value) && Array.isArray(value['routines'])),
+    'routines of keys, or null',
+  ],
   ['letters', (value) => value === null || NAME_LETTERS.includes(value as never), `${NAME_LETTERS.join(', ')} or null`],
   ...MODE_IDS.map((mode): Wanted => [mode, (value) => value === null || isObject(value), 'a block, or null']),
 ];
@@ -74,7 +88,10 @@ export const radioJson: Format<SharedRadio> = {
     const findings = finding ? [finding] : problemsOf(value, WANTED);
     if (findings.length > 0) return { value: null, findings };
     const { name, formatVersion, radio: as } = value as RadioDocument;
-    const radio = formatVersion === 1 ? (radioOf11({ ...as }) as unknown as RadioDescription) : as;
+    const steps = [radioOf11, radioOf12].slice(formatVersion - 1);
+    const radio = steps.reduce((now, step) => step(now), {
+      ...as,
+    } as unknown as Document) as unknown as RadioDescription;
     const problems = problemsOf(radio, IN_RADIO);
     if (problems.length > 0)
       return { value: null, findings: problems.map((one) => ({ ...one, place: `/radio${one.place}` })) };

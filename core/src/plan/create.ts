@@ -59,6 +59,7 @@ export function emptyPlan(name: string): Plan {
     kits: emptyTable(),
     kinds: emptyTable(),
     shortForms: {},
+    channelRules: emptyTable(),
     priorities: {},
     done: {},
   };
@@ -99,6 +100,8 @@ export function newRadio(
     letters: null,
     display: { lines: null, letters: null },
     powerNames: { minimum: '', low: '', middle: '', high: '', maximum: '' },
+    options: [],
+    keying: null,
     ...(blocks as { [M in ModeId]: ModeTypes[M]['radio'] | null }),
   };
 }
@@ -110,7 +113,8 @@ export function emptyBlocks(): CodeplugBlocks {
 
 /** A codeplug without channels. */
 export function emptyCodeplug(): Codeplug {
-  return { channels: emptyTable(), zones: emptyTable(), scanLists: emptyTable(), ...emptyBlocks() };
+  const lists = { channels: emptyTable<never>(), zones: emptyTable<never>(), scanLists: emptyTable<never>() };
+  return { ...lists, homeId: null, quickKeys: {}, ...emptyBlocks() };
 }
 
 /** A zone that is filled by hand. */

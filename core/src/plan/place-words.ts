@@ -12,6 +12,7 @@ const NAMES: Readonly<Record<string, string>> = {
   profiles: 'profile',
   kits: 'kit',
   kinds: 'kind of radio',
+  channelRules: 'rule for channels',
   channels: 'channel',
   zones: 'zone',
   groups: 'group',

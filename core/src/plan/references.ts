@@ -8,8 +8,9 @@
  * whose base goes becomes a base itself; a slot for recall forgets a profile that is gone;
  * - a repeater whose network goes carries nothing that is known, and a site forgets that it reached it; a room leaves
  * the room book;
- * - zones and scan lists forget a channel that is gone, a zone a rule whose network is gone, a scan list its zone and the
- * channel that it comes back to, channels a receive list, logins a server or static group.
+ * - zones, scan lists, the home key and quick keys forget a channel that is gone, a zone a rule whose network is gone,
+ * a scan list its zone and the channel that it comes back to, channels a receive list, logins a server or static group;
+ * a rule for channels of a radio goes with it.
  */
 import { pairOf, setPair } from './carriage';
 import { type BrokenReference, checkMembers, checkOrder, type Found, lookOnce, type NamedTable } from './broken';
@@ -85,6 +86,11 @@ function checkCodeplug(plan: Plan, radioId: Id, codeplug: Codeplug, found: Found
         (draft) => (draft.codeplugs[radioId]!.zones.byId[id]!.rule = null),
       );
   for (const list of rows(codeplug.scanLists)) checkScanList(base, list, codeplug, found);
+  if (codeplug.homeId !== null && !(codeplug.homeId in byId))
+    found([...base, 'homeId'], codeplug.homeId, (draft) => (draft.codeplugs[radioId]!.homeId = null));
+  for (const [key, id] of Object.entries(codeplug.quickKeys))
+    if (!(id in byId))
+      found([...base, 'quickKeys', key], id, (draft) => void delete draft.codeplugs[radioId]!.quickKeys[key]);
 }
 
 /** A list whose zone is gone is filled by hand from then on; what it comes back to is one of its own. */
@@ -224,7 +230,7 @@ function checkWants(plan: Plan, found: Found): void {
 export function brokenReferences(plan: Plan): BrokenReference[] {
   const broken: BrokenReference[] = [];
   const found: Found = (path, what, mend) => broken.push({ pointer: toPointer(path), found: what, mend });
-  for (const kind of ['radios', 'sites', 'networks', 'wants', 'kits', 'kinds'] as const)
+  for (const kind of ['radios', 'sites', 'networks', 'wants', 'kits', 'kinds', 'channelRules'] as const)
     checkOrder(found, [kind], (draft) => draft[kind], plan[kind]);
   checkOwned(plan, found);
   checkKits(plan, found);
@@ -232,6 +238,9 @@ export function brokenReferences(plan: Plan): BrokenReference[] {
   for (const network of rows(plan.networks)) checkNetwork(network, found);
   for (const mode of MODE_IDS) MODE_DATA[mode].references.broken(plan, found);
   const { wants, radios, sites, networks } = plan;
+  for (const { id, radioId } of rows(plan.channelRules))
+    if (radioId !== null && !(radioId in radios.byId))
+      found(['channelRules', 'byId', id], radioId, (draft) => removeRow(draft.channelRules, id));
   lookOnce('wants', [wants, radios.byId, sites.byId, networks], (lost) => checkWants(plan, lost), found);
   for (const [radioId, codeplug] of Object.entries(plan.codeplugs)) {
     if (!(radioId in radios.byId)) continue;

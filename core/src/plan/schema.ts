@@ -7,6 +7,7 @@ import { MODE_IDS, NETWORK_MODE_IDS } from './modes';
 import { MODE_SCHEMAS } from './modes/schemas';
 import { BAND_NAMES } from '../units/bands';
 import { ID_PATTERN } from './ids';
+import { KEYING_SCHEMA } from './keying';
 import { KIT_SCHEMA } from './kit';
 import { exact, line, mapOf, type ModeSchemas, NAME, nullOr, ref, type Schema, table, whole } from './schema-parts';
 import { TAUGHT_FILE_SCHEMA } from './taught-file';
@@ -17,6 +18,7 @@ import {
   PLAN_FORMAT_VERSION,
   POWER_LEVELS,
   PRIORITIES,
+  RULE_PLACES,
   TALK_BACKS,
   ZONE_ORDERS,
 } from './types';
@@ -30,6 +32,7 @@ const FLAG: Schema = { type: 'boolean' };
 const LATITUDE: Schema = { type: 'number', minimum: -90, maximum: 90 };
 const LONGITUDE: Schema = { type: 'number', minimum: -180, maximum: 180 };
 const DATE: Schema = { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\d$' };
+const DISTANCE: Schema = { type: 'number', exclusiveMinimum: 0, maximum: 25_000_000 };
 const POWER_W: Schema = { type: 'number', exclusiveMinimum: 0, maximum: 2000 };
 
 /** The blocks of the modes that a thing has, each under its mode's id. */
@@ -64,9 +67,26 @@ function tagged(tag: string, variants: Schema[]): Schema {
   return { type: 'object', discriminator: { propertyName: tag }, required: [tag], oneOf: variants };
 }
 
+/** Texts of at most `length` by names of at most `nameLength`. */
+function textsBy(nameLength: number, length: number): Schema {
+  return {
+    type: 'object',
+    maxProperties: 100,
+    propertyNames: { pattern: `^.{1,${nameLength}}$` },
+    additionalProperties: line(length),
+  };
+}
+
 /** One of the modes' channels, told apart by `mode`, with these properties beside. */
 function channelWith(properties: Record<string, Schema>): Schema {
-  const common = { name: NAME, rxHz: FREQUENCY, txHz: FREQUENCY, power: POWER };
+  const common = {
+    name: NAME,
+    rxHz: FREQUENCY,
+    txHz: FREQUENCY,
+    power: POWER,
+    timeOutS: nullOr(whole(1, 3600)),
+    options: textsBy(60, 40),
+  };
   return tagged(
     'mode',
     MODE_IDS.map((mode) =>
@@ -107,7 +127,7 @@ const siteValues: Record<string, Schema> = {
   name: NAME,
   rxHz: FREQUENCY,
   txHz: FREQUENCY,
-  distanceM: { type: 'number', exclusiveMinimum: 0, maximum: 25_000_000 },
+  distanceM: DISTANCE,
   maxInputDbm: { type: 'number', minimum: -150, maximum: 60 },
   ...blocks('site', nullOr),
 };
@@ -189,7 +209,18 @@ const station = exact({
   fmWidthHz: { enum: [12_500, 25_000] },
 });
 
-const codeplugBlocks = { zones: table(ref('zone')), scanLists: table(ref('scanList')), ...blocks('codeplug') };
+const codeplugBlocks = {
+  zones: table(ref('zone')),
+  scanLists: table(ref('scanList')),
+  homeId: nullOr(ref('id')),
+  quickKeys: {
+    type: 'object',
+    maxProperties: 100,
+    propertyNames: { pattern: '^.{1,20}$' },
+    additionalProperties: ref('id'),
+  },
+  ...blocks('codeplug'),
+};
 
 const PURPOSE: Schema = { enum: ['talk', 'direct', 'receive only', 'satellite', 'service'] };
 const WITHIN_KM: Schema = { type: 'number', exclusiveMinimum: 0, maximum: 20_100 };
@@ -233,6 +264,12 @@ const radioValues = {
   letters: nullOr({ enum: [...NAME_LETTERS] }),
   display: exact({ lines: nullOr(whole(1, 20)), letters: nullOr(whole(1, 60)) }),
   powerNames: exact(Object.fromEntries(POWER_LEVELS.map((level) => [level, line(20)]))),
+  options: {
+    type: 'array',
+    maxItems: 50,
+    items: exact({ name: line(40, 1), values: { type: 'array', minItems: 1, maxItems: 50, items: line(40, 1) } }),
+  },
+  keying: nullOr(ref('keying')),
   ...blocks('radio', nullOr),
 };
 
@@ -263,6 +300,7 @@ export const PLAN_SCHEMA: Schema = {
       propertyNames: { pattern: '^\\S{1,40}$' },
       additionalProperties: line(20, 1),
     },
+    channelRules: table(ref('channelRule')),
     priorities: {
       type: 'object',
       maxProperties: 20_000,
@@ -285,6 +323,16 @@ export const PLAN_SCHEMA: Schema = {
     }),
     kind: exact({ id: ref('id'), name: NAME, description: exact(radioValues) }),
     kit: KIT_SCHEMA,
+    keying: KEYING_SCHEMA,
+    channelRule: exact({
+      id: ref('id'),
+      radioId: nullOr(ref('id')),
+      purpose: nullOr(PURPOSE),
+      place: { enum: [...RULE_PLACES, null] },
+      fromM: nullOr(DISTANCE),
+      belowM: nullOr(DISTANCE),
+      set: textsBy(40, 60),
+    }),
     position: exact({ lat: LATITUDE, lon: LONGITUDE }),
     segment: exact({
       kind: { enum: ['satellite', 'calling', 'beacons', 'weak signals', 'position reports'] },

@@ -10,6 +10,7 @@ import type { Band, Licence } from '../units/bands';
 import type { BandPlan, Segment } from '../units/segments';
 import type { Position } from '../units/geo/position';
 import type { Id, Table } from './basics';
+import type { Keying } from './keying';
 import type { Kit } from './kit';
 import type { ModeId, ModeTypes, NetworkModeId } from './mode-types';
 import type { TaughtFile } from './taught-file';
@@ -23,7 +24,7 @@ export type { Position } from '../units/geo/position';
 export const PLAN_FORMAT = 'yellow-relay-plan';
 export const NAME_LETTERS = ['any', 'plain', 'capitals'] as const;
 
-export const PLAN_FORMAT_VERSION = 11;
+export const PLAN_FORMAT_VERSION = 12;
 
 /** `region`, `edges` and `kept` are the licence profile: what may be used, and what of it is kept for others. */
 export interface Station extends BandPlan {
@@ -83,6 +84,16 @@ interface RadioHardware {
   display: Display;
   /** What the radio calls each step of its power; empty where it is not said. */
   powerNames: Record<PowerLevel, string>;
+  /** What else each channel of it can be set to, in its own words; empty while nobody has said. */
+  options: ChannelOption[];
+  /** How it is programmed by hand; `null` while nobody has said. */
+  keying: Keying | null;
+}
+
+/** A setting that each channel of a radio has and that no mode knows: `Talkaround`, on or off. */
+export interface ChannelOption {
+  name: string;
+  values: string[];
 }
 
 /** How much of a channel's name is seen at once; `null`: not known. */
@@ -217,6 +228,10 @@ interface CommonValues {
   rxHz: number;
   txHz: number;
   power: PowerLevel;
+  /** After this long the radio stops sending by itself, seconds; `null` while nobody has said. */
+  timeOutS: number | null;
+  /** What the radio's own options are set to, by their names; those that are not said are left out. */
+  options: Record<string, string>;
 }
 
 /** The values of a channel of one mode that go into the radio. */
@@ -303,6 +318,30 @@ export interface Codeplug extends CodeplugBlocks {
   channels: Table<Channel>;
   zones: Table<Zone>;
   scanLists: Table<ScanList>;
+  /** The channel that the radio comes back to by one key; `null`: none, or nobody has said. */
+  homeId: Id | null;
+  /** Channels that are reached by one key, by the name that the radio gives to the key. */
+  quickKeys: Record<string, Id>;
+}
+
+/** Where a rule applies: at one's own hotspots, at repeaters, radio to radio; `null`: anywhere. */
+export const RULE_PLACES = ['hotspot', 'repeater', 'direct'] as const;
+
+/**
+ * What channels of one use are built with, in place of what is usual. Of several rules the first that says a value has
+ * it; what was changed by hand stays.
+ */
+export interface ChannelRule {
+  id: Id;
+  /** `null`: every radio. */
+  radioId: Id | null;
+  purpose: Purpose | null;
+  place: (typeof RULE_PLACES)[number] | null;
+  /** Only for sites that are at least this far away, and only for nearer ones, metres; `null`: any. */
+  fromM: number | null;
+  belowM: number | null;
+  /** Values as one types them, by the field of a channel: `admit`, `always`. Power may be `least` or `most`. */
+  set: Record<string, string>;
 }
 
 /** What was last written to a radio, by the same ids as the codeplug: values only, no links. */
@@ -314,6 +353,8 @@ export interface Written extends CodeplugBlocks {
   channels: Table<ChannelValues & { id: Id }>;
   zones: Table<Zone>;
   scanLists: Table<ScanList>;
+  homeId: Id | null;
+  quickKeys: Record<string, Id>;
 }
 
 /**
@@ -433,6 +474,8 @@ export interface Plan {
   kinds: Table<RadioKind>;
   /** Short forms of words in names, by the word in small letters; beside those that are known, and before them. */
   shortForms: Record<string, string>;
+  /** What channels are built with, by what they are for; the first that says a value has it. */
+  channelRules: Table<ChannelRule>;
   /** What goes in first, and what last, where a radio has not room for all; by the key of a destination. */
   priorities: Record<string, Priority>;
   /** Steps of run sheets that were carried out, by their ids. */

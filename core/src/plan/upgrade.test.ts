@@ -192,9 +192,11 @@ describe('a plan of an older format', () => {
     expect(problems).toEqual([]);
     expect(channelsOf(plan!)).toEqual(channelsOf(old));
     expect(plan!.kits).toEqual({ byId: {}, order: [] });
-    const { zones, ...written } = plan!.written['handheld']!;
-    const { zones: oldZones, ...oldWritten } = old.written['handheld'] as Written;
-    expect(written).toEqual({ ...oldWritten, readBack: null, scanLists: { byId: {}, order: [] } });
+    const { zones, channels, ...written } = plan!.written['handheld']!;
+    const { zones: oldZones, channels: oldChannels, ...oldWritten } = old.written['handheld'] as Written;
+    const unknown = { homeId: null, quickKeys: {}, readBack: null, scanLists: { byId: {}, order: [] } };
+    expect(written).toEqual({ ...oldWritten, ...unknown });
+    expect(rows(channels)).toEqual(rows(oldChannels).map((one) => ({ ...one, timeOutS: null, options: {} })));
     expect(rows(zones)).toEqual(rows(oldZones).map((zone) => ({ ...zone, rule: null, pattern: '' })));
     expect(agreementOf(plan!)).toMatchObject({ tally: { broken: 0 }, findings: [] });
     expect(validatePlan({ ...old, written: { handheld: 7 } }).problems.length).toBeGreaterThan(0);
@@ -237,5 +239,28 @@ describe('a plan of an older format', () => {
       });
     expect(agreementOf(plan!)).toMatchObject({ tally: { whole: 12, broken: 0 }, findings: [] });
     expect(validatePlan({ ...old, kinds: { byId: { one: 7 }, order: ['one'] } }).problems.length).toBeGreaterThan(0);
+  });
+
+  it('of format 11 opens as it was: nothing known of keys, options and times, no rules', () => {
+    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-11.json', import.meta.url), 'utf8')) as Plan;
+    const { plan, problems } = validatePlan(old);
+    expect(problems).toEqual([]);
+    expect(channelsOf(plan!)).toEqual(channelsOf(old));
+    for (const [id, { zones, scanLists, homeId, quickKeys, channels }] of Object.entries(plan!.codeplugs)) {
+      expect({ zones, scanLists }).toEqual({
+        zones: old.codeplugs[id]!.zones,
+        scanLists: old.codeplugs[id]!.scanLists,
+      });
+      expect({ homeId, quickKeys }).toEqual({ homeId: null, quickKeys: {} });
+      for (const { timeOutS, options, built } of rows(channels)) {
+        expect({ timeOutS, options }).toEqual({ timeOutS: null, options: {} });
+        if (built) expect(built).toMatchObject({ timeOutS: null, options: {} });
+      }
+    }
+    for (const { keying, options } of [...rows(plan!.radios), ...rows(plan!.kinds).map((kind) => kind.description)])
+      expect({ keying, options }).toEqual({ keying: null, options: [] });
+    expect(plan!.channelRules).toEqual({ byId: {}, order: [] });
+    expect(agreementOf(plan!)).toMatchObject({ tally: { broken: 0 } });
+    expect(validatePlan({ ...old, codeplugs: { pilot: { channels: 7 } } }).problems.length).toBeGreaterThan(0);
   });
 });

@@ -78,7 +78,8 @@ function idProblems(plan: Plan): Problem[] {
     }
     if (problems.length === before && Object.isFrozen(table)) keyed.add(table);
   };
-  for (const kind of ['radios', 'sites', 'networks', 'wants', 'kits', 'kinds'] as const) checkTable(plan[kind], [kind]);
+  for (const kind of ['radios', 'sites', 'networks', 'wants', 'kits', 'kinds', 'channelRules'] as const)
+    checkTable(plan[kind], [kind]);
   checkTable(plan.profiles, ['profiles']);
   for (const { id, set } of Object.values(plan.profiles.byId))
     if (set.wifi) checkTable(set.wifi, ['profiles', 'byId', id, 'set', 'wifi']);

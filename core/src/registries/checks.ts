@@ -52,6 +52,7 @@ import { nameLetters } from '../checks/name-letters';
 import { nameTooLong } from '../checks/name-too-long';
 import { ownNetworksNotReached } from '../checks/own-networks-not-reached';
 import { pairSwapped } from '../checks/pair-swapped';
+import { optionNotOffered } from '../checks/option-not-offered';
 import { samePathTwice } from '../checks/same-path-twice';
 import { satelliteSegment } from '../checks/satellite-segment';
 import { shiftDiffers } from '../checks/shift-differs';
@@ -112,6 +113,7 @@ const COMMON_CHECKS: readonly Check[] = [
   codesTooFew,
   backupOutdated,
   channelInNoZone,
+  optionNotOffered,
   samePathTwice,
   scanListBusy,
   zoneOverCapacity,

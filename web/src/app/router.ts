@@ -151,6 +151,20 @@ export const router = createRouter({
           meta: { title: 'Carry out' },
         },
         {
+          path: 'carry-out/keys/:radioId?',
+          name: 'keying',
+          component: () => import('../features/keying').then((m) => m.KeyingView),
+          props: true,
+          meta: { title: 'Keying sheet', stop: 'carry-out' },
+        },
+        {
+          path: 'radios/:radioId/keys',
+          name: 'teach-keys',
+          component: () => import('../features/keying').then((m) => m.TeachView),
+          props: true,
+          meta: { title: 'Keys of a radio', stop: 'radios' },
+        },
+        {
           path: 'carry-out/files/:radioId?',
           name: 'radio-files',
           component: () => import('../features/kits').then((m) => m.RadioFilesView),

@@ -1,6 +1,7 @@
 import { type Remote, wrap } from 'comlink';
 import type { Checker } from './check-worker';
 import type { Bringer } from './bring-worker';
+import type { Keyer } from './keying-worker';
 import type { KitWorker } from './kit-worker';
 import type { Maker } from './maker-worker';
 
@@ -22,4 +23,10 @@ export function startKitWorker(): { kits: Remote<KitWorker>; end: () => void } {
 export function startBringer(): { bringer: Remote<Bringer>; end: () => void } {
   const worker = new Worker(new URL('./bring-worker.ts', import.meta.url), { type: 'module', name: 'bring' });
   return { bringer: wrap<Bringer>(worker), end: () => worker.terminate() };
+}
+
+/** `end` stops it at once, whatever it is at. */
+export function startKeyer(): { keyer: Remote<Keyer>; end: () => void } {
+  const worker = new Worker(new URL('./keying-worker.ts', import.meta.url), { type: 'module', name: 'keying' });
+  return { keyer: wrap<Keyer>(worker), end: () => worker.terminate() };
 }

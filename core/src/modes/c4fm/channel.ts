@@ -23,6 +23,8 @@ export function blankChannel(site?: Site): ValuesOf<'c4fm'> {
     rxHz: site?.txHz ?? 439_000_000,
     txHz: site?.rxHz ?? 439_000_000,
     power: 'low',
+    timeOutS: null,
+    options: {},
     c4fm: {
       voice: voice ?? 'narrow',
       receive: site?.fm ? 'auto' : 'digital',

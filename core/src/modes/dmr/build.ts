@@ -27,6 +27,8 @@ function channels(plan: Plan, site: Site, destination: Destination): ChannelDraf
         rxHz: site.txHz,
         txHz: site.rxHz,
         power: site.kind === 'hotspot' ? 'low' : 'high',
+        timeOutS: null,
+        options: {},
         dmr: {
           colorCode: site.dmr?.colorCode ?? 1,
           slot: slotFor(site, call.kind, call.number) ?? SIMPLEX_SLOT,

@@ -42,6 +42,8 @@ export function blankChannel(site?: Site): ValuesOf<'dmr'> {
     rxHz: site?.txHz ?? 439_000_000,
     txHz: site?.rxHz ?? 439_000_000,
     power: 'low',
+    timeOutS: null,
+    options: {},
     dmr: {
       colorCode: site?.dmr?.colorCode ?? 1,
       slot: SIMPLEX_SLOT,

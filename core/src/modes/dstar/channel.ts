@@ -27,6 +27,8 @@ export function blankChannel(site?: Site): ValuesOf<'dstar'> {
     rxHz: site?.txHz ?? 439_000_000,
     txHz: site?.rxHz ?? 439_000_000,
     power: 'low',
+    timeOutS: null,
+    options: {},
     dstar: { ur: padField(CALL_TO_ALL), ...access, duplex: true },
   };
 }

@@ -21,6 +21,8 @@ export function blankChannel(site?: Site): ValuesOf<'fm'> {
     rxHz: site?.txHz ?? 145_500_000,
     txHz: site?.rxHz ?? 145_500_000,
     power: 'low',
+    timeOutS: null,
+    options: {},
     fm: { toneTx: toneFor(toneIn), toneRx: null, widthHz: widthHz ?? 12_500 },
   };
 }

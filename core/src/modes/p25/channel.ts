@@ -27,6 +27,8 @@ export function blankChannel(site?: Site): ValuesOf<'p25'> {
     rxHz: site?.txHz ?? 439_000_000,
     txHz: site?.rxHz ?? 439_000_000,
     power: 'low',
+    timeOutS: null,
+    options: {},
     p25: { nac, nacRx: nac, group: 1 },
   };
 }

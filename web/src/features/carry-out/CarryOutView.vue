@@ -108,6 +108,18 @@ const print = () => window.print();
                 >
               </td>
             </tr>
+            <tr v-for="radio in radios.filter(({ keying }) => keying !== null)" :key="`keys ${radio.id}`">
+              <td>{{ radio.name }}</td>
+              <td class="soft">keyed in by hand</td>
+              <td class="acts">
+                <router-link
+                  class="el-button"
+                  :to="{ name: 'keying', params: { planId: store.planId!, radioId: radio.id } }"
+                  :aria-label="`Keying sheet of ${radio.name}`"
+                  >Keying sheet</router-link
+                >
+              </td>
+            </tr>
             <component :is="one.Row" v-for="one in radioFiles" :key="one.key" :radio="one.radio" />
             <tr v-for="site in sites" :key="site.id">
               <td>{{ site.name }}</td>

@@ -21,8 +21,8 @@ export async function readCodeplug(bytes: Uint8Array): Promise<ReadCodeplug> {
 }
 
 /**
- * Puts a codeplug that was read in place of a radio's own; a channel of the same key keeps its want, a zone its rule and
- * its pattern of names.
+ * Puts a codeplug that was read in place of a radio's own; a channel of the same key keeps its want, and the keys of the
+ * radio that lead to it, a zone its rule and its pattern of names.
  */
 export function replaceCodeplug(draft: Plan, radioId: Id, codeplug: Codeplug): void {
   const before = draft.codeplugs[radioId]!.channels.byId;
@@ -39,5 +39,12 @@ export function replaceCodeplug(draft: Plan, radioId: Id, codeplug: Codeplug): v
     const { rule, pattern } = zonesBefore[zone.id] ?? zone;
     putRow(zones, { ...zone, rule, pattern });
   }
-  draft.codeplugs[radioId] = { ...codeplug, channels, zones };
+  const { homeId, quickKeys } = draft.codeplugs[radioId]!;
+  draft.codeplugs[radioId] = {
+    ...codeplug,
+    channels,
+    zones,
+    homeId: homeId !== null && homeId in channels.byId ? homeId : null,
+    quickKeys: Object.fromEntries(Object.entries(quickKeys).filter(([, id]) => id in channels.byId)),
+  };
 }

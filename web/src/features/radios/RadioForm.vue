@@ -95,6 +95,27 @@ const takeBands =
     return null;
   };
 
+/** `Talkaround = on, off; Lamp = on, off`. */
+const optionsText = (options: Radio['options']) =>
+  options.map(({ name, values }) => `${name} = ${values.join(', ')}`).join('; ');
+
+function takeOptions(text: string): Taken {
+  const options: Radio['options'] = [];
+  for (const part of text.split(';').filter((one) => one.trim() !== '')) {
+    const [name = '', list = ''] = part.split('=').map((one) => one.trim());
+    const values = list
+      .split(',')
+      .map((one) => one.trim())
+      .filter(Boolean);
+    if (name === '' || values.length === 0 || [name, ...values].some((one) => one.length > 40))
+      return { problem: `Found “${part.trim()}”, expected an option and its values, such as Talkaround = on, off.` };
+    options.push({ name, values });
+  }
+  if (options.length > 50) return { problem: `Found ${options.length} options, expected at most 50.` };
+  change('options of channels', (radio) => void (radio.options = options));
+  return null;
+}
+
 const takePower = (level: PowerLevel) => (text: string) => {
   const put = (watts: number | null) => change(`${level} power`, (radio) => void (radio.powerW[level] = watts));
   if (!saysNothing(text)) return takeNumber(text, 0.001, 2000, put);
@@ -203,6 +224,34 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
           :options="LETTERS"
           @choose="(letters) => change('letters', (one) => void (one.letters = letters === NOT_SAID ? null : letters))"
         />
+      </div>
+      <TextField
+        label="Options of its channels"
+        :value="optionsText(radio.options)"
+        :take="takeOptions"
+        placeholder="not known; Talkaround = on, off"
+      />
+    </FieldGroup>
+    <FieldGroup title="Programmed by hand">
+      <p class="soft">
+        {{
+          radio.keying
+            ? `${radio.keying.routines.length} kinds of memory are taught: a sheet lists every press.`
+            : 'For a radio that is keyed in: teach its key sequences, and a sheet lists every press.'
+        }}
+      </p>
+      <div class="act-row">
+        <router-link
+          class="el-button"
+          :to="{ name: 'teach-keys', params: { planId: store.planId!, radioId: radio.id } }"
+          >{{ radio.keying ? 'Its keys' : 'Teach its keys' }}</router-link
+        >
+        <router-link
+          v-if="radio.keying"
+          class="el-button"
+          :to="{ name: 'keying', params: { planId: store.planId!, radioId: radio.id } }"
+          >Keying sheet</router-link
+        >
       </div>
     </FieldGroup>
   </FormGroups>

@@ -10,7 +10,7 @@ import { narrowed } from '../../fields/narrow';
 import { NextStep } from '../../panels';
 import { newId } from '../../fields/new-id';
 import { usePlanStore } from '../../sync/plan-store';
-import { BuildDrawer } from '../build';
+import { BuildDrawer, RulesDrawer } from '../build';
 import { boardRows, type BoardRow, chipsOf, isUnbuilt, toggleWant, type Way } from './board';
 
 const BringDrawer = defineAsyncComponent(() => import('./BringDrawer.vue'));
@@ -22,6 +22,7 @@ const filter = ref(String(route.query['find'] ?? ''));
 const wantedOnly = ref(false);
 const building = ref(false);
 const bringing = ref(false);
+const ruling = ref(false);
 const dragged = ref<BoardRow | null>(null);
 const over = ref<string | null>(null);
 
@@ -131,6 +132,7 @@ onMounted(() => {
       @click="bringing = true"
       >Bring radios along</el-button
     >
+    <el-button data-testid="rules" @click="ruling = true">Rules for channels</el-button>
     <NextStep v-if="!unbuilt" />
   </PageHead>
   <EmptyState v-if="missing" title="Nothing can be wanted yet">
@@ -250,6 +252,14 @@ onMounted(() => {
     </p>
   </div>
   <BringDrawer v-if="bringing" v-model="bringing" />
+  <RulesDrawer
+    v-if="ruling"
+    v-model="ruling"
+    @build="
+      ruling = false;
+      building = true;
+    "
+  />
   <BuildDrawer v-model="building" />
 </template>
 

@@ -1,0 +1,73 @@
+import { describe, expect, it } from 'vitest';
+import { edit } from '../plan/edit';
+import { putRow } from '../plan/table';
+import type { ChannelRule, Plan } from '../plan/types';
+import { validatePlan } from '../plan/validate';
+import { carryOut, propose } from '../registries/builder';
+import { MODES } from '../registries/modes';
+import { channelOf } from '../testing/sample-plan';
+import { headChannel, sitesPlan } from '../testing/sample-sites';
+import { acceptUnlessHandMade } from './build';
+import { awayM, refusedValue } from './rules';
+
+const rule = (id: string, more: Partial<ChannelRule>): ChannelRule => ({
+  id,
+  radioId: null,
+  purpose: null,
+  place: null,
+  fromM: null,
+  belowM: null,
+  set: {},
+  ...more,
+});
+const built = (plan: Plan) => edit(plan, carryOut(acceptUnlessHandMade)).plan;
+const ruled = (...all: ChannelRule[]) =>
+  built(sitesPlan((plan) => all.forEach((one) => putRow(plan.channelRules, one))));
+
+describe('rules for channels', () => {
+  it('say power by distance, admit and time-out by purpose, on the radios and at the sites they are for', () => {
+    const far = awayM(sitesPlan(), sitesPlan().sites.byId['rp1']!);
+    const plan = ruled(
+      rule('near', { place: 'repeater', belowM: far, set: { power: 'middle' } }),
+      rule('far', { place: 'repeater', fromM: far, set: { power: 'least' } }),
+      rule('own', { place: 'hotspot', purpose: 'talk', set: { admit: 'always', timeOut: '60' } }),
+      rule('other', { radioId: 'r9', set: { timeOut: '1' } }),
+    );
+    expect(headChannel(plan)).toMatchObject({ power: 'low', timeOutS: null });
+    expect(channelOf(plan, 'g1')).toMatchObject({ power: 'low', timeOutS: 60, dmr: { admit: 'always' } });
+    expect(validatePlan(JSON.parse(JSON.stringify(sitesPlan()))).problems).toEqual([]);
+  });
+
+  it('give a value to the first that says it, and leave what they do not say as is usual', () => {
+    const plan = ruled(
+      rule('first', { place: 'hotspot', set: { timeOut: '60' } }),
+      rule('second', { set: { timeOut: '120', power: 'most' } }),
+    );
+    expect(channelOf(plan, 'g1')).toMatchObject({ timeOutS: 60, power: 'high' });
+    expect(headChannel(plan)).toMatchObject({ timeOutS: 120, power: 'high', dmr: { admit: 'color-code-free' } });
+  });
+
+  it('leave what was changed by hand, and have nothing to do twice', () => {
+    const base = built(
+      sitesPlan((plan) => {
+        putRow(plan.channelRules, rule('all', { set: { timeOut: '60' } }));
+      }),
+    );
+    expect(propose(base)).toEqual([]);
+    const byHand = edit(base, (draft) => {
+      channelOf(draft, 'g1').timeOutS = 180;
+      draft.channelRules.byId['all']!.set = { timeOut: '90' };
+    }).plan;
+    const after = built(byHand);
+    expect([channelOf(after, 'g1').timeOutS, headChannel(after).timeOutS]).toEqual([180, 90]);
+    expect(propose(after).filter((item) => !item.handMade)).toEqual([]);
+  });
+
+  it('change nothing by what cannot be read, and say why where it is typed', () => {
+    expect(channelOf(ruled(rule('odd', { set: { timeOut: 'soon', nothing: '7' } })), 'g1').timeOutS).toBeNull();
+    const blocks = sitesPlan().codeplugs['r1']!;
+    expect(refusedValue(MODES, blocks, 'timeOut', 'soon')?.problem).toContain('a whole number from 1 to 3,600');
+    expect(refusedValue(MODES, blocks, 'nothing', '7')?.problem).toContain('a field of channels');
+    expect(refusedValue(MODES, blocks, 'power', 'Least')).toBeNull();
+  });
+});

@@ -1,0 +1,75 @@
+/** What channels are built with by what they are for: power by distance, admit and time-out by purpose. */
+import { channelFields } from '../codeplug/channel-fields';
+import type { CodeplugModes } from '../codeplug/mode-codeplug';
+import type { Refusal } from '../codeplug/channel-field';
+import { highestOf, lowestOf } from '../plan/power';
+import { rows } from '../plan/table';
+import { legBetween } from '../units/geo/geodesic';
+import type { ChannelRule, ChannelValues, CodeplugBlocks, Plan, Purpose, Radio, Site } from '../plan/types';
+
+/** A channel as rules see it. */
+export interface RuledChannel {
+  radio: Radio;
+  purpose: Purpose;
+  /** `null`: radio to radio. */
+  site: Site | null;
+  /** How far away the site is, metres; `null` where there is none. */
+  distanceM: number | null;
+}
+
+/** From the station to a repeater, where somebody has said where both are; else what the plan says of a site. */
+export function awayM({ station }: Plan, site: Site): number {
+  const there = site.kind === 'repeater' ? site.listing.position : null;
+  return station.position && there ? legBetween(station.position, there).distanceM : site.distanceM;
+}
+
+/** Whether a rule is for a channel. */
+export function appliesTo(rule: ChannelRule, { radio, purpose, site, distanceM }: RuledChannel): boolean {
+  if (rule.radioId !== null && rule.radioId !== radio.id) return false;
+  if (rule.purpose !== null && rule.purpose !== purpose) return false;
+  if (rule.place !== null && rule.place !== (site?.kind ?? 'direct')) return false;
+  if (rule.fromM === null && rule.belowM === null) return true;
+  return distanceM !== null && distanceM >= (rule.fromM ?? 0) && distanceM < (rule.belowM ?? Infinity);
+}
+
+/** The step of power that a rule means on a radio. */
+function powerText(text: string, radio: Radio): string {
+  const meant = text.trim().toLowerCase();
+  return meant === 'least' ? lowestOf(radio) : meant === 'most' ? highestOf(radio) : text;
+}
+
+/** Why a value of a rule cannot be read; `null` where it can. */
+export function refusedValue(
+  modes: CodeplugModes,
+  blocks: CodeplugBlocks,
+  field: string,
+  text: string,
+): Refusal | null {
+  const column = channelFields(modes).find(({ id }) => id === field);
+  if (!column)
+    return { found: field, expected: 'a field of channels', problem: `Found ${field}, expected a field of channels.` };
+  if (field === 'power' && /^\s*(least|most)\s*$/i.test(text)) return null;
+  const reading = column.read(text, blocks);
+  return 'problem' in reading ? reading : null;
+}
+
+/**
+ * The values with what the rules of the plan say in place of what is usual. For each field the first rule has it; a value
+ * that cannot be read, and a field of another mode, change nothing.
+ */
+export function ruled(plan: Plan, modes: CodeplugModes, values: ChannelValues, channel: RuledChannel): ChannelValues {
+  const said = new Map<string, string>();
+  for (const rule of rows(plan.channelRules))
+    if (appliesTo(rule, channel))
+      for (const [field, text] of Object.entries(rule.set)) if (!said.has(field)) said.set(field, text);
+  if (said.size === 0) return values;
+  const blocks = plan.codeplugs[channel.radio.id]!;
+  const now = JSON.parse(JSON.stringify(values)) as ChannelValues;
+  for (const field of channelFields(modes)) {
+    const text = said.get(field.id);
+    if (text === undefined || (field.modes && !field.modes.includes(values.mode))) continue;
+    const reading = field.read(field.id === 'power' ? powerText(text, channel.radio) : text, blocks);
+    if ('put' in reading) reading.put(now);
+  }
+  return now;
+}
