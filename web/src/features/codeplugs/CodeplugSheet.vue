@@ -91,8 +91,17 @@ const compareOf = (columnId: string) => {
   const compare = compareCells(columnId);
   return (_: unknown, a: SheetRow, b: SheetRow) => compare(a, b);
 };
-/** Columns are made anew only where one changes: the grid draws itself anew for that. */
-const widths = computed<string>(() => JSON.stringify(columnWidths(props.shown, source.value, props.refused)));
+/**
+ * Columns are made anew only where one changes: the grid draws itself anew for that. One that was made wider stays so
+ * as long as the same columns are shown: what is mended must not move the rest from under the hand.
+ */
+let wide: { of: readonly SheetColumn[]; widths: Record<string, number> } = { of: [], widths: {} };
+const widths = computed<string>(() => {
+  const now = columnWidths(props.shown, source.value, props.refused);
+  if (wide.of === props.shown) for (const id in now) now[id] = Math.max(now[id]!, wide.widths[id] ?? 0);
+  wide = { of: props.shown, widths: now };
+  return JSON.stringify(now);
+});
 const columns = computed(() => {
   const widthOf = JSON.parse(widths.value) as Record<string, number>;
   return props.shown.map((column, at) => ({

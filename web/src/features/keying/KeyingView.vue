@@ -394,7 +394,6 @@ input[type='checkbox'] {
 
   .side {
     position: static;
-    order: -1;
   }
 }
 
