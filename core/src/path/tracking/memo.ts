@@ -18,8 +18,13 @@ class Value {
   state: State = 'spoiled';
   wasComputed = false;
   value: unknown;
-  readonly parts = new Set<Part>();
-  readonly sources = new Set<Value>();
+  /** What it read when it was computed last, each once; sources in their order. */
+  readonly parts = new Map<Part, number>();
+  sources: Value[] = [];
+  /** In which computation a source was read last. A reader stays one as long as the next computation reads it again. */
+  readonly readIn = new Map<Value, number>();
+  computation = 0;
+  partsRead = 0;
   readonly readers = new Set<Value>();
   constructor(
     readonly compute: () => unknown,
@@ -43,14 +48,17 @@ export class Memo {
   /** Whoever is being computed reads this part. */
   read(part: Part): void {
     const { reader } = this;
-    if (!reader || reader.parts.has(part)) return;
-    reader.parts.add(part);
-    part.readers.add(reader);
+    if (!reader) return;
+    const readIn = reader.parts.get(part);
+    if (readIn === reader.computation) return;
+    reader.parts.set(part, reader.computation);
+    reader.partsRead += 1;
+    if (readIn === undefined) part.readers.add(reader);
   }
 
   /** Whether whoever is being computed is known to read this part. */
   isRead(part: Part): boolean {
-    return this.reader === null || this.reader.parts.has(part);
+    return this.reader === null || this.reader.parts.get(part) === this.reader.computation;
   }
 
   changed(part: Part): void {
@@ -76,9 +84,13 @@ export class Memo {
     if (!value) known.set(key, (value = new Value(compute, isSame, () => known.delete(key))));
     this.refresh(value);
     const { reader } = this;
-    if (reader && !reader.sources.has(value)) {
-      reader.sources.add(value);
-      value.readers.add(reader);
+    if (reader) {
+      const readIn = reader.readIn.get(value);
+      if (readIn !== reader.computation) {
+        reader.readIn.set(value, reader.computation);
+        reader.sources.push(value);
+        if (readIn === undefined) value.readers.add(reader);
+      }
     }
     return value.value as T;
   }
@@ -96,12 +108,12 @@ export class Memo {
   }
 
   private compute(value: Value): void {
-    const before = new Set(value.sources);
-    for (const part of value.parts) part.readers.delete(value);
-    for (const source of value.sources) source.readers.delete(value);
-    value.parts.clear();
-    value.sources.clear();
+    const before = value.sources;
+    value.sources = [];
+    value.computation += 1;
+    value.partsRead = 0;
     const outer = this.reader;
+    let isDone = false;
     try {
       this.reader = value;
       const found = value.compute();
@@ -111,17 +123,36 @@ export class Memo {
         value.value = found;
         for (const reader of value.readers) this.spoil(reader, 'spoiled');
       }
+      isDone = true;
     } finally {
       this.reader = outer;
+      // What was read before and would have been read further on is not given up yet.
+      if (!isDone) for (const source of before) if (!value.sources.includes(source)) value.sources.push(source);
     }
     value.wasComputed = true;
     value.state = 'fresh';
-    // What only this one read, and reads no more, is let go.
-    for (const source of before) if (source.readers.size === 0) this.letGo(source);
+    this.forgetUnread(value, before);
+  }
+
+  /** What only this one read, and reads no more, is let go. */
+  private forgetUnread(value: Value, before: readonly Value[]): void {
+    const { computation, parts, readIn } = value;
+    for (const source of before) {
+      if (readIn.get(source) === computation) continue;
+      readIn.delete(source);
+      source.readers.delete(value);
+      if (source.readers.size === 0) this.letGo(source);
+    }
+    if (parts.size === value.partsRead) return;
+    for (const [part, read] of parts)
+      if (read !== computation) {
+        parts.delete(part);
+        part.readers.delete(value);
+      }
   }
 
   private letGo(value: Value): void {
-    for (const part of value.parts) part.readers.delete(value);
+    for (const part of value.parts.keys()) part.readers.delete(value);
     for (const source of value.sources) source.readers.delete(value);
     value.forget();
   }
