@@ -5,6 +5,7 @@
  * runs it in the plan for the lines the user takes. What is already right is left alone, so a second run finds nothing
  * to do; what was changed by hand is listed as such and not taken unless asked for.
  */
+import { builtZoneId } from '../plan/built-zone';
 import { newZone } from '../plan/create';
 import { current, isDraft } from 'immer';
 import { differences, valuesOf } from '../codeplug/channel-fields';
@@ -188,7 +189,7 @@ function changeChannel(work: Work, channel: Channel, proposed: ChannelValues): v
 
 /** What the zones are called, by their ids, into which the channels of one network through one site go. */
 export const zoneBase = ({ networkId, siteId, use, values }: ChannelDraft): string =>
-  `zn-${networkId ?? values.mode}-${siteId}-${use}`;
+  builtZoneId(networkId ?? values.mode, siteId, use);
 
 /** Whether a row is one of those that a base makes. */
 export const isOfBase = (id: Id, base: string): boolean => id === base || id.startsWith(`${base}-`);

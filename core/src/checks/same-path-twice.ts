@@ -16,10 +16,10 @@ interface Signed {
 
 /** Worked out path by path: an edit of one channel leaves the others as they were. */
 function signOf({ context: { radio, channel } }: TracedPath): Signed {
-  const { id, name, mode, rxHz, txHz, power, purpose, siteId, destination } = channel;
+  const { id, name, mode, rxHz, txHz, power, timeOutS, options, purpose, siteId, destination } = channel;
   const block = (channel as unknown as Record<string, unknown>)[mode];
   const to = destination && destinationKey(destination);
-  const sign = JSON.stringify([radio.id, mode, rxHz, txHz, power, purpose, siteId, to, block]);
+  const sign = JSON.stringify([radio.id, mode, rxHz, txHz, power, timeOutS, options, purpose, siteId, to, block]);
   return { radioId: radio.id, id, name, sign };
 }
 

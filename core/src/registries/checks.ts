@@ -64,6 +64,7 @@ import { siteUnconfirmed } from '../checks/site-unconfirmed';
 import { sitesMayShareFrequency } from '../checks/sites-may-share-frequency';
 import { sitesShareFrequency } from '../checks/sites-share-frequency';
 import { valueUnsaid } from '../checks/value-unsaid';
+import { zoneWithoutWayOut } from '../checks/zone-without-way-out';
 import { zoneOverCapacity } from '../checks/zone-over-capacity';
 
 /** Checks that all modes share, in the order of the work: station, radio, air, site, network, codeplug, care. */
@@ -117,6 +118,7 @@ const COMMON_CHECKS: readonly Check[] = [
   samePathTwice,
   scanListBusy,
   zoneOverCapacity,
+  zoneWithoutWayOut,
   codeplugOverCapacity,
   nameTooLong,
   nameLetters,

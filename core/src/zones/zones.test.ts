@@ -9,7 +9,7 @@ import { MODES, planIndex } from '../registries/modes';
 import { sitesPlan } from '../testing/sample-sites';
 import { mergeZones, moveChannels, splitToFit, splitZone, takeOut } from './acts';
 import { inOrder } from './order';
-import { lacksWayOut } from './way-out';
+import { lacksWayOut } from '../codeplug/way-out';
 import { channelsOfRule, putRefreshes, refreshes, refreshOf } from './rule';
 
 const rule = (from: ZoneSource, more: Partial<ZoneRule> = {}): ZoneRule => ({

@@ -3,7 +3,7 @@
 import { computed } from 'vue';
 import { roomIn } from '@relay/core/codeplug/room';
 import { unknownTokens } from '@relay/core/naming/pattern';
-import { lacksWayOut } from '@relay/core/zones/way-out';
+import { lacksWayOut } from '@relay/core/codeplug/way-out';
 import type { Zone } from '@relay/core/plan/types';
 import { TextField } from '../../../fields';
 import { namesBeside, type Taken, takeName } from '../../../fields/field';

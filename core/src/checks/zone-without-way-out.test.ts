@@ -1,0 +1,61 @@
+import { newZone } from '../plan/create';
+import { putRow } from '../plan/table';
+import type { Channel, Plan } from '../plan/types';
+import { testCheck } from '../testing/check-tester';
+import { zoneWithoutWayOut } from './zone-without-way-out';
+
+const zonesOf = (plan: Plan) => plan.codeplugs['r1']!.zones;
+
+/** A channel that unlinks, in a zone of its own; and a zone that somebody made of what is talked through. */
+function furnish(plan: Plan, members: string[], isZoned = true): void {
+  const like = plan.codeplugs['r1']!.channels.byId['ch-w-echo']!;
+  const copy = JSON.parse(JSON.stringify(like)) as Channel;
+  if (copy.mode === 'dmr') copy.dmr.call = { kind: 'group', number: 4000 };
+  putRow(plan.codeplugs['r1']!.channels, {
+    ...copy,
+    id: 'unlink',
+    name: 'Unlink',
+    wantId: null,
+    destination: { mode: 'dmr', kind: 'special', networkId: 'n1', special: 'unlink' },
+    built: null,
+  } as Channel);
+  if (isZoned) putRow(zonesOf(plan), newZone('out', 'Out', ['unlink']));
+  putRow(zonesOf(plan), newZone('evening', 'Evening', members));
+}
+
+testCheck(zoneWithoutWayOut, {
+  valid: [
+    { name: 'zones that were built stand beside one with the ways out' },
+    { name: 'it is in the zone', change: (plan) => furnish(plan, ['ch-w-g1', 'unlink']) },
+    { name: 'nothing in the zone links', change: (plan) => furnish(plan, []) },
+    {
+      name: 'the way out is in no zone at all: another check says so',
+      change: (plan) => furnish(plan, ['ch-w-g1'], false),
+    },
+    {
+      name: 'the radio has none: another check says so',
+      change: (plan) => putRow(zonesOf(plan), newZone('evening', 'Evening', ['ch-w-g1'])),
+    },
+  ],
+  invalid: [
+    {
+      name: 'it is in another zone',
+      change: (plan) => furnish(plan, ['ch-w-g1', 'ch-w-g2']),
+      findings: [
+        {
+          message: 'elsewhere',
+          pointer: '/codeplugs/r1/zones/byId/evening/channelIds',
+          fixes: { add: (plan) => void zonesOf(plan).byId['evening']!.channelIds.push('unlink') },
+        },
+      ],
+    },
+    {
+      name: 'and the zone is full',
+      change: (plan) => {
+        furnish(plan, ['ch-w-g1', 'ch-w-g2']);
+        plan.radios.byId['r1']!.limits.channelsPerZone = 2;
+      },
+      findings: [{ message: 'elsewhere', pointer: '/codeplugs/r1/zones/byId/evening/channelIds' }],
+    },
+  ],
+});
