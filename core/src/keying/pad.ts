@@ -5,6 +5,7 @@
 import type { KeyEntry, KeyField, Keying, KeyRoutine, Keys } from '../plan/keying';
 import { BLANK, lettersOf, shownAs } from './entry';
 import { offeredNumber } from './offer';
+import type { TitleOf } from './values';
 
 /** What a routine is set to, by what sets it, as its entries keep it. */
 type Dial = Record<string, string>;
@@ -36,10 +37,14 @@ export class Pad {
   /** What stands on the display. */
   display = '';
 
-  /** @throws PadFault where no routine is there without keys that open it */
+  /**
+   * @param titleOf what settings are called in faults
+   * @throws PadFault where no routine is there without keys that open it
+   */
   constructor(
     private readonly keying: Keying,
     state: PadState,
+    private readonly titleOf: TitleOf = (_, sets) => sets,
   ) {
     this.state = state;
     const base = keying.routines.find(({ opens }) => opens.length === 0);
@@ -76,6 +81,10 @@ export class Pad {
 
   private get memories(): Map<number, Dial> {
     return (this.state.memories[this.routine.stores] ??= new Map<number, Dial>());
+  }
+
+  private title(sets: string): string {
+    return this.titleOf(this.routine.stores, sets);
   }
 
   private rest(display: string): void {
@@ -115,7 +124,9 @@ export class Pad {
   private open(field: KeyField): void {
     const { when, entry } = field;
     if (when && !when.is.includes(this.dial[when.sets] ?? ''))
-      throw new PadFault(`${field.sets} is hidden while ${when.sets} is ${this.dial[when.sets] ?? 'not set'}.`);
+      throw new PadFault(
+        `${this.title(field.sets)} is hidden while ${this.title(when.sets)} is ${this.dial[when.sets] ?? 'not set'}.`,
+      );
     const now = this.dial[field.sets] ?? '';
     const entered = entry.kind === 'digits' ? '' : isText(entry) ? now.padEnd(entry.places, BLANK) : now;
     this.doing = { is: 'entry', field, entered, place: 0, tapped: '', ending: [] };
@@ -129,7 +140,8 @@ export class Pad {
       this.rest(this.display);
       return this.press(key);
     }
-    if (field.ends[ending.length] !== key) throw new PadFault(`${key} does nothing while ${field.sets} is entered.`);
+    if (field.ends[ending.length] !== key)
+      throw new PadFault(`${key} does nothing while ${this.title(field.sets)} is entered.`);
     doing.ending = [...ending, key];
     if (doing.ending.length === field.ends.length) this.set(doing);
   }
@@ -139,7 +151,7 @@ export class Pad {
     const { entry } = field;
     if (entry.kind === 'digits') {
       const places = entry.before + entry.behind;
-      if (doing.entered.length === places) throw new PadFault(`${field.sets} takes ${places} digits.`);
+      if (doing.entered.length === places) throw new PadFault(`${this.title(field.sets)} takes ${places} digits.`);
       doing.entered += key;
       this.display = doing.entered;
       if (field.ends.length === 0 && doing.entered.length === places) this.set(doing);
@@ -170,7 +182,7 @@ export class Pad {
   private set({ field, entered }: Extract<Doing, { is: 'entry' }>): void {
     const { entry } = field;
     if (entry.kind === 'digits' && entered.length < entry.before + entry.behind)
-      throw new PadFault(`${field.sets} is ended after ${entered.length} digits.`);
+      throw new PadFault(`${this.title(field.sets)} is ended after ${entered.length} digits.`);
     const value = isText(entry) ? entered.trimEnd() : entered;
     this.dial[field.sets] = value;
     this.rest(field.shows === '' ? shownAs(entry, value) : field.shows.replace('{value}', shownAs(entry, value)));

@@ -1,6 +1,7 @@
 /** What is wrong with a description of keys, so that a pad could not tell what is meant; for whoever teaches it. */
 import { BLANK, lettersOf } from './entry';
 import type { KeyEntry, Keying, KeyRoutine, Keys } from '../plan/keying';
+import type { TitleOf } from './values';
 
 export interface KeyingProblem {
   /** The routine and, within it, the setting; `null`: the routine itself. */
@@ -22,13 +23,16 @@ function keysOf(entry: KeyEntry | KeyRoutine['write']['entry']): Keys {
 const isPrefix = (short: Keys, long: Keys): boolean => short.every((key, at) => long[at] === key);
 
 /** The ways on from where a routine rests, each with what it leads to. */
-function waysOf(routine: KeyRoutine, keying: Keying): { to: string; sets: string | null; keys: Keys }[] {
+function waysOf(
+  routine: KeyRoutine,
+  keying: Keying,
+  titleOf: TitleOf,
+): { to: string; sets: string | null; keys: Keys }[] {
   const { fields, write, closes, opens } = routine;
-  const own = fields.flatMap(({ sets, begins, entry }) =>
-    begins.length > 0
-      ? [{ to: sets, sets, keys: begins }]
-      : keysOf(entry).map((key) => ({ to: sets, sets, keys: [key] })),
-  );
+  const own = fields.flatMap(({ sets, begins, entry }) => {
+    const to = titleOf(routine.stores, sets);
+    return begins.length > 0 ? [{ to, sets, keys: begins }] : keysOf(entry).map((key) => ({ to, sets, keys: [key] }));
+  });
   const out = closes.length > 0 ? [{ to: 'the way back', sets: null, keys: closes }] : [];
   const others =
     opens.length > 0
@@ -59,8 +63,11 @@ function problemsOfEntry(entry: KeyEntry): string[] {
   ];
 }
 
-/** Every problem, in the order of the description; empty for one that a pad can follow. */
-export function keyingProblems(keying: Keying): KeyingProblem[] {
+/**
+ * Every problem, in the order of the description; empty for one that a pad can follow.
+ * @param titleOf what settings are called in what is told
+ */
+export function keyingProblems(keying: Keying, titleOf: TitleOf = (_, sets) => sets): KeyingProblem[] {
   const problems: KeyingProblem[] = [];
   const resting = keying.routines.filter(({ opens }) => opens.length === 0);
   const [first] = keying.routines;
@@ -81,15 +88,15 @@ export function keyingProblems(keying: Keying): KeyingProblem[] {
     fields.forEach(({ sets, entry, ends, when }, index) => {
       for (const problem of problemsOfEntry(entry)) tell(sets, problem);
       if (fields.findIndex((other) => other.sets === sets) !== index)
-        tell(sets, `Found ${sets} twice, expected it once.`);
+        tell(sets, `Found ${titleOf(stores, sets)} twice, expected it once.`);
       if ((entry.kind === 'letters' || entry.kind === 'taps') && ends.length === 0)
         tell(sets, 'Found letters without a key that ends them.');
       if (ends[0] !== undefined && keysOf(entry).includes(ends[0]))
         tell(sets, `Found ${ends[0]} both as a key of what is entered and as the end of it.`);
       if (when && !fields.some((other) => other.sets === when.sets))
-        tell(sets, `Found that it hangs on ${when.sets}, which no keys set.`);
+        tell(sets, `Found that it hangs on ${titleOf(stores, when.sets)}, which no keys set.`);
     });
-    const ways = waysOf(routine, keying);
+    const ways = waysOf(routine, keying, titleOf);
     ways.forEach((way, i) =>
       ways.slice(i + 1).forEach((other) => {
         if (isPrefix(way.keys, other.keys) || isPrefix(other.keys, way.keys))
@@ -105,7 +112,11 @@ export function keyingProblems(keying: Keying): KeyingProblem[] {
       const hidden = ways.find(
         ({ keys, sets: other }) => keysOf(entry).includes(keys[0]!) && !(other === sets && begins.length === 0),
       );
-      if (hidden) tell(sets, `Found ${hidden.keys[0]!} for ${hidden.to}, which the list of ${sets} takes for its own.`);
+      if (hidden)
+        tell(
+          sets,
+          `Found ${hidden.keys[0]!} for ${hidden.to}, which the list of ${titleOf(stores, sets)} takes for its own.`,
+        );
     }
     const leave = [write.ends, erases].filter((keys) => keys.length > 0);
     for (const keys of leave)

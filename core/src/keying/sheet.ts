@@ -8,7 +8,7 @@ import { offeredNumber } from './offer';
 import { bestOrder } from './order';
 import { Pad, PadFault, type PadState } from './pad';
 import { fieldPresses, joined, type Press, pressCount, writePresses } from './presses';
-import type { Kept, Values } from './values';
+import type { Kept, TitleOf, Values } from './values';
 
 /** A press, and what the display shows after it. */
 export interface ShownPress extends Press {
@@ -109,13 +109,13 @@ function setAll(
         const meant = wanted.get(when.sets);
         const open = meant !== undefined && when.is.includes(meant) ? meant : when.is[0]!;
         const as = hider && asEntered(hider.entry, open);
-        if (!as || 'reason' in as) return `${field.sets} is hidden, and no key lays it open`;
+        if (!as || 'reason' in as) return `${field.sets}: it is hidden, and no key lays it open`;
         put(hider, as.text);
       }
       put(field, value);
     }
   const lost = routine.fields.find(isPending);
-  return lost ? `${lost.sets} cannot be set together with the rest` : steps;
+  return lost ? `${lost.sets}: it cannot be set together with the rest` : steps;
 }
 
 /** What one memory takes from here, and what is known behind it. A text: why it cannot be entered. */
@@ -186,7 +186,7 @@ function anyValue({ entry }: KeyField): string {
 }
 
 /** A pad on which a sheet can be played: what the radio holds, and anything on its dial. */
-export function padFor(keying: Keying, held: readonly Kept[] | null): Pad {
+export function padFor(keying: Keying, held: readonly Kept[] | null, titleOf?: TitleOf): Pad {
   const state: PadState = { dials: {}, memories: {} };
   for (const routine of keying.routines) {
     state.dials[routine.stores] = Object.fromEntries(routine.fields.map((field) => [field.sets, anyValue(field)]));
@@ -198,7 +198,7 @@ export function padFor(keying: Keying, held: readonly Kept[] | null): Pad {
       }),
     );
   }
-  return new Pad(keying, state);
+  return new Pad(keying, state, titleOf);
 }
 
 /** No list is longer. */

@@ -9,6 +9,9 @@ import type { ChannelValues, Codeplug, CodeplugBlocks, Id, ScanList, Table } fro
 
 export type Values = Readonly<Record<string, string>>;
 
+/** What people call a setting of a kind of memory. */
+export type TitleOf = (stores: string, sets: string) => string;
+
 /** One memory as it is to be, or as it is. */
 export interface Kept {
   /** The routine that stores it: `channel`, `c4fm/rooms`. */

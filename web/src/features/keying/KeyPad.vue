@@ -7,7 +7,7 @@ import { padFor, play } from '@relay/core/keying/sheet';
 import type { KeyingSheet } from '@relay/core/keying/sheet';
 import type { Kept } from '@relay/core/keying/values';
 import type { Keying } from '@relay/core/plan/keying';
-import { storeTitle, untilWords } from './words';
+import { fieldTitle, storeTitle, untilWords } from './words';
 
 const props = defineProps<{ keying: Keying; held: readonly Kept[] | null; sheet: KeyingSheet | null }>();
 /** How many presses of the sheet were played. */
@@ -36,7 +36,7 @@ function start(): void {
   played.value = 0;
   fault.value = '';
   try {
-    pad.value = padFor(props.keying, props.held);
+    pad.value = padFor(props.keying, props.held, fieldTitle);
     display.value = '';
   } catch (error) {
     pad.value = null;
@@ -59,9 +59,11 @@ function trying(act: () => void): void {
 const press = (key: string) => trying(() => pad.value?.press(key));
 
 function playTo(end: number): void {
+  let at = played.value;
   trying(() => {
-    for (; played.value < end; played.value += 1) play(pad.value!, [presses.value[played.value]!]);
+    for (; at < end; at += 1) play(pad.value!, [presses.value[at]!]);
   });
+  played.value = at;
 }
 const playOne = () => playTo(Math.min(played.value + 1, presses.value.length));
 const playMemory = () => playTo(ends.value.find((end) => end > played.value) ?? presses.value.length);

@@ -18,7 +18,7 @@ const router = useRouter();
 const store = usePlanStore();
 const radio = computed(() => store.plan!.radios.byId[props.radioId]);
 const keying = computed(() => radio.value?.keying ?? null);
-const problems = computed(() => (keying.value ? keyingProblems(keying.value) : []));
+const problems = computed(() => (keying.value ? keyingProblems(keying.value, fieldTitle) : []));
 /** What is looked at: a kind of memory, or a setting of it. */
 const chosen = ref<{ stores: string; sets: string | null }>({ stores: 'channel', sets: 'rx' });
 const routine = computed(() => keying.value?.routines.find(({ stores }) => stores === chosen.value.stores) ?? null);

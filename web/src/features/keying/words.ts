@@ -4,7 +4,7 @@ import { keyedFields } from '@relay/core/keying/values';
 import { MODE_DATA, MODE_IDS } from '@relay/core/plan/modes/index';
 import { MODES } from '@relay/core/registries/modes';
 
-const FIELDS = new Map(keyedFields(MODES).map(({ id, title }) => [id, title]));
+const FIELDS = new Map(keyedFields(MODES).map(({ id, title }) => [id, id === 'name' ? 'Name' : title]));
 
 /** What a routine may store, in the order in which it is offered. */
 export const STORES: readonly { id: string; title: string }[] = [
@@ -47,7 +47,7 @@ export function settable(stores: string): { value: string; label: string }[] {
 }
 
 export const fieldTitle = (stores: string, sets: string): string =>
-  (stores === 'channel' ? (sets === 'name' ? 'Name' : FIELDS.get(sets)) : OTHERS[sets]) ?? sets;
+  (stores === 'channel' ? FIELDS.get(sets) : OTHERS[sets]) ?? sets;
 
 const STEPS: Readonly<Record<string, string>> = {
   write: 'Write to memory',
