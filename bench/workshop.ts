@@ -7,8 +7,10 @@ import { newRadio } from '@relay/core/plan/create';
 import { edit } from '@relay/core/plan/edit';
 import { putRow } from '@relay/core/plan/table';
 import type { Plan } from '@relay/core/plan/types';
+import { radioSheet } from '@relay/core/keying/radio-sheet';
 import { carryOut } from '@relay/core/registries/builder';
 import { MODES } from '@relay/core/registries/modes';
+import { DEMO_PLANS } from '../demo/ostrey-isles';
 import { compareCells } from '../web/src/features/codeplugs/compare-cells';
 import { rowFilter } from '../web/src/features/codeplugs/filter-rows';
 import { columnsFor, sheetRows, typeCells } from '../web/src/features/codeplugs/sheet';
@@ -73,6 +75,15 @@ export async function benchWorkshop(): Promise<void> {
     medianMs(() => edit(base, (draft) => void typeCells(draft, 'r', cells)), 7),
     'verdicts not counted',
   );
+  const keyed = DEMO_PLANS['all-modes']!();
+  for (const id of ['pilot', 'rambler']) {
+    const sheet = radioSheet(keyed, MODES, id, 'nothing')!;
+    say(
+      `Keying sheet of ${sheet.entries.length} memories`,
+      medianMs(() => radioSheet(keyed, MODES, id, 'nothing'), 5),
+      `${sheet.presses.toLocaleString('en')} presses, ${sheet.inOrder.toLocaleString('en')} as the codeplug stands`,
+    );
+  }
   const wishes = (name: (at: number) => string) =>
     Array.from({ length: 4000 }, (_, at) => ({ name: name(at), qualifier: '' }));
   const equal = medianMs(

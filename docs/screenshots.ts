@@ -65,7 +65,7 @@ await fetch(`${url}/api/v1/plans/${lent}`, {
 await take(page, 'agreement', `/plan/${lent}/agreement?radio=handheld&channel=ch-w-g417`, '[data-testid="dock"]');
 await take(page, 'codeplug', `/plan/${lent}/codeplugs/handheld?channel=ch-w-g417`, 'revogr-data .rgCell');
 await take(page, 'dstar', `/plan/${modes}/codeplugs/pilot?channel=ch-w-evening-talk`, '[data-testid="order-strip"]');
-await take(page, 'c4fm', `/plan/${modes}/codeplugs/rambler?channel=ch-w-room-news`, '[data-testid="connect-strip"]');
+await take(page, 'keying', `/plan/${modes}/carry-out/keys/rambler`, '[data-testid="keyed"]');
 await take(page, 'rooms', `/plan/${modes}/rooms`, '[data-testid="found-room"]');
 await take(page, 'hotspots', `/plan/${modes}/hotspots/home?profile=home-quiet`, '[data-testid="path-rail"] li');
 await take(page, 'profiles', `/plan/${modes}/hotspots/home/profiles`, '[data-testid="matrix-row"]');

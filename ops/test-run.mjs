@@ -52,8 +52,8 @@ function reportFile(/** @type {string} */ name) {
   return file;
 }
 
-/** @param {string[]} projects @param {string} name @returns {Promise<Result>} */
-async function vitest(projects, name) {
+/** @param {string[]} projects @param {string} name @param {string[]} [more] @returns {Promise<Result>} */
+async function vitest(projects, name, more = []) {
   const file = reportFile(name);
   const { ok, output } = await run(bin('vitest'), [
     'run',
@@ -61,6 +61,7 @@ async function vitest(projects, name) {
     '--reporter=default',
     '--reporter=json',
     `--outputFile.json=${file}`,
+    ...more,
   ]);
   if (!existsSync(file)) return { passed: 0, failed: 1, output };
   const report = JSON.parse(readFileSync(file, 'utf8'));
@@ -98,7 +99,8 @@ const STAGES = {
       ...TYPED.map((part) => /** @type {[string, string[]]} */ (['tsc', ['-p', part]])),
       ['vue-tsc', ['-p', 'web', '--noEmit']],
     ]),
-  unit: () => vitest(['unit', 'web'], 'unit'),
+  // By itself it leaves one core idle; tests on the database have it to themselves.
+  unit: () => vitest(['unit', 'web'], 'unit', ['--maxWorkers=2']),
   server: () => vitest(['server'], 'server'),
   browser,
 };

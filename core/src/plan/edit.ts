@@ -63,7 +63,7 @@ function editOnce(plan: Plan, recipe: Recipe): { edit: Edit; made: readonly Imme
 /** Plans in which no link is known to lead nowhere. */
 const sound = new WeakSet<Plan>();
 
-const PLAIN_FIELDS: ReadonlySet<PathKey> = new Set(['name', 'rxHz', 'txHz', 'power', 'purpose', 'built']);
+const PLAIN_FIELDS: ReadonlySet<PathKey> = new Set(['name', 'rxHz', 'txHz', 'power', 'timeOutS', 'purpose', 'built']);
 
 /** Whether a patch sets one value of a channel that names nothing. */
 function namesNothing({ op, path: [root, , table, part, , field, inner] }: ImmerPatch): boolean {

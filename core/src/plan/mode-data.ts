@@ -1,6 +1,6 @@
 /**
- * What each mode brings to the plan document: blanks, keys, references, and how older blocks are read. Its schemas stand
- * in `modes/schemas.ts`: a page needs none.
+ * What each mode brings to the plan document: blanks, keys, references. Its schemas, and how older blocks are read, stand
+ * in `modes/schemas.ts` and `modes/upgrades.ts`: a page needs neither.
  */
 import type { ModeReferences } from './broken';
 import type { RecordKind } from './record-kind';
@@ -52,5 +52,4 @@ export interface ModeData<M extends ModeId = ModeId> {
   /** The kinds of rows it keeps in a radio beside channels, in the order of lists and files. */
   records: readonly RecordKind<M>[];
   references: ModeReferences<M>;
-  upgrade: ModeUpgrade;
 }

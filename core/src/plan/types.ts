@@ -49,8 +49,18 @@ export interface Station extends BandPlan {
   fmWidthHz: 12_500 | 25_000;
 }
 
-/** From the least to the most. A radio has some of them. */
-export const POWER_LEVELS = ['minimum', 'low', 'middle', 'high', 'maximum'] as const;
+/** From the least to the most. A radio has some of them, under names of its own. */
+export const POWER_LEVELS = [
+  'minimum',
+  'near minimum',
+  'low',
+  'below middle',
+  'middle',
+  'above middle',
+  'high',
+  'near maximum',
+  'maximum',
+] as const;
 export type PowerLevel = (typeof POWER_LEVELS)[number];
 
 /** What the radio can hold: counts, names in characters. `null`: not known, and no check complains. */

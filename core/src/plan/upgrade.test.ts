@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { agreementOf } from '../agreement/agreement';
 import { upgradePlan } from './upgrade';
 import { listensFor } from './carriage';
+import { eachLevel } from './power';
 import { rows } from './table';
 import type { Plan, Written } from './types';
 import { validatePlan } from './validate';
@@ -216,7 +217,7 @@ describe('a plan of an older format', () => {
       callSigns: null,
     });
     expect({ letters, receiveOnly }).toEqual({ letters: null, receiveOnly: [] });
-    expect(powerW).toEqual({ minimum: null, low: 1, middle: null, high: 5, maximum: null });
+    expect(powerW).toEqual({ ...eachLevel(null), low: 1, high: 5 });
     expect(agreementOf(plan!)).toMatchObject({ tally: { whole: 12, broken: 0 }, findings: [] });
     expect(
       validatePlan({ ...old, radios: { byId: { handheld: 7 }, order: ['handheld'] } }).problems.length,

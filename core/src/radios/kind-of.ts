@@ -1,6 +1,7 @@
 /** A generic kind of radio, from the figures that are known of it. */
 import { emptyPlan, newRadio } from '../plan/create';
 import type { ModeId, ModeTypes, NameLetters, PowerLevel, RadioKind, RadioLimits } from '../plan/types';
+import { eachLevel } from '../plan/power';
 import { descriptionOf } from './describe';
 
 type Given = {
@@ -28,15 +29,13 @@ const UNKNOWN: RadioLimits = {
   nameLength: null,
 };
 
-const NO_POWER = { minimum: null, low: null, middle: null, high: null, maximum: null };
-
 /** A kind in our terms: what a radio of these modes has, with what is known of the kind. */
 export function kindOf({ id, name, modes, bands, powerW, limits, letters, ...blocks }: Given): RadioKind {
   const radio = newRadio(id, name, modes, emptyPlan('').station);
   for (const mode of modes) Object.assign(radio[mode] ?? {}, blocks[mode]);
   Object.assign(radio, {
     bands: bands.map(([lowMHz, highMHz]) => ({ lowHz: lowMHz * 1e6, highHz: highMHz * 1e6 })),
-    powerW: { ...NO_POWER, ...powerW },
+    powerW: { ...eachLevel(null), ...powerW },
     limits: { ...UNKNOWN, ...limits },
     letters: letters ?? null,
   });

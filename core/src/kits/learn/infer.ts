@@ -1,6 +1,7 @@
 /** How the cells of a column could stand for the values of a field: unit, digits, words. */
 import type { CellCodec } from '../../plan/kit';
-import { POWER_LEVELS, type PowerLevel } from '../../plan/types';
+import { stepAt } from '../../plan/power';
+import { POWER_LEVELS } from '../../plan/types';
 import { bandNameOf } from '../../units/bands';
 import { readTone } from '../../units/tones';
 import { type CellNumber, numberIn } from '../numbers';
@@ -148,19 +149,6 @@ function hex(column: Column): Inferred | null {
 
 const MOST_WORDS = 24;
 const WATTS = /^(\d+(?:[.,]\d+)?)\s*(w|watts?|mw)?$/i;
-
-/** What so many settings of power are called, the least first. */
-const STEPS: Readonly<Record<number, readonly PowerLevel[]>> = {
-  1: ['low'],
-  2: ['low', 'high'],
-  3: ['low', 'middle', 'high'],
-  4: ['low', 'middle', 'high', 'maximum'],
-  5: POWER_LEVELS,
-};
-
-/** The setting at a place among so many, from the least; of very many those between are in the middle. */
-const stepAt = (at: number, of: number): PowerLevel =>
-  STEPS[of]?.[at] ?? (at === 0 ? 'low' : at === of - 1 ? 'high' : 'middle');
 
 /** Steps of power in watts, by their size. */
 function wattWords(column: Column): Map<string, string> | null {

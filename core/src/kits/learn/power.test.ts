@@ -23,9 +23,14 @@ describe('steps of power', () => {
     ['watts in any order', ['5W', '1W', '10W'], ['middle', 'low', 'high']],
     ['watts and milliwatts', ['500 mW', '2 W'], ['low', 'high']],
     [
-      'more steps than have a name',
+      'six steps',
       ['1W', '2W', '3W', '4W', '5W', '6W'],
-      ['low', 'middle', 'middle', 'middle', 'middle', 'high'],
+      ['minimum', 'low', 'below middle', 'above middle', 'high', 'maximum'],
+    ],
+    [
+      'more steps than have a name',
+      ['1W', '2W', '3W', '4W', '5W', '6W', '7W', '8W', '9W', '10W'],
+      ['low', ...Array<PowerLevel>(8).fill('middle'), 'high'],
     ],
   ])('%s', async (_, words, levels) => {
     const { content } = await typed({ 'channels.csv': tableOf(words) });

@@ -1,8 +1,19 @@
 /** Format 11: how radios are keyed, options and times of channels, home and quick keys, rules by use. */
 import { type Document, eachRow, eachValue, isObject, type UpgradeStep } from './document';
 
+/** There were five steps of power until then. */
+const MORE_STEPS = ['near minimum', 'below middle', 'above middle', 'near maximum'];
+const withMoreSteps = (steps: unknown, value: unknown): unknown =>
+  isObject(steps) ? { ...Object.fromEntries(MORE_STEPS.map((step) => [step, value])), ...steps } : steps;
+
 /** A radio, or a description of one. */
-export const radioOf12 = (radio: Document): Document => ({ ...radio, options: [], keying: null });
+export const radioOf12 = (radio: Document): Document => ({
+  ...radio,
+  powerW: withMoreSteps(radio['powerW'], null),
+  powerNames: withMoreSteps(radio['powerNames'], ''),
+  options: [],
+  keying: null,
+});
 
 const valuesOf12 = (values: Document): Document => ({ ...values, timeOutS: null, options: {} });
 const channelOf12 = (channel: Document): Document => ({

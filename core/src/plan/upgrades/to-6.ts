@@ -1,5 +1,5 @@
 /** Format 5: carriage in one list; what each mode keeps moves under the mode. */
-import { MODE_DATA } from '../modes';
+import { MODE_UPGRADES } from '../modes/upgrades';
 import type { Carriage, ModeId } from '../types';
 import { type Document, eachRow, eachValue, isObject, type UpgradeStep } from './document';
 
@@ -11,7 +11,7 @@ const MODES_OF_6 = [...NETWORK_MODES_OF_6, 'fm'] as const;
 function destinationOf6(old: unknown): unknown {
   if (!isObject(old)) return old;
   for (const mode of MODES_OF_6) {
-    const found = MODE_DATA[mode].upgrade.destination(old);
+    const found = MODE_UPGRADES[mode].destination(old);
     if (found) return found;
   }
   return old;
@@ -31,7 +31,7 @@ function codeplugOf6({ channels, zones, at, ...rest }: Document): Document {
     ...(at === undefined ? {} : { at }),
     channels: at === undefined ? eachRow(channels, channelOf6) : channels,
     zones,
-    ...byMode((mode) => MODE_DATA[mode].upgrade.codeplug(rest)),
+    ...byMode((mode) => MODE_UPGRADES[mode].codeplug(rest)),
   };
 }
 
@@ -82,5 +82,5 @@ export const toVersion6: UpgradeStep = ({ roomBook, ...document }) => ({
   codeplugs: eachValue(document['codeplugs'], codeplugOf6),
   written: eachValue(document['written'], codeplugOf6),
   profiles: profilesOf6(document['sites'], document['profiles']),
-  shared: byMode((mode) => MODE_DATA[mode].upgrade.shared({ roomBook })),
+  shared: byMode((mode) => MODE_UPGRADES[mode].shared({ roomBook })),
 });

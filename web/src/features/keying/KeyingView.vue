@@ -328,6 +328,7 @@ const print = () => window.print();
 
 .entries {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
   margin: 0;
   padding: 0;
@@ -369,6 +370,7 @@ input[type='checkbox'] {
 }
 
 .steps dd {
+  min-width: 0;
   margin: 0;
 }
 

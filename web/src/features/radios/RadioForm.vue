@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed, ref } from 'vue';
 import { MODE_DATA } from '@relay/core/plan/modes/index';
 import { formatMHz, parseMHz } from '@relay/core/units/quantities';
 import {
@@ -9,7 +10,8 @@ import {
   type Radio,
   type RadioLimits,
 } from '@relay/core/plan/types';
-import { ChoiceField, FieldGroup, FormGroups, SwitchField, TextField } from '../../fields';
+import { USUAL_LEVELS } from '@relay/core/plan/power';
+import { ChoiceField, FieldGroup, FieldRow, FormGroups, SwitchField, TextField } from '../../fields';
 import { namesBeside, NOT_SAID, saysNothing, takeName, takeNumber, takeWhole, type Taken } from '../../fields/field';
 import { ALL_PARTS } from '../modes';
 import { usePlanStore } from '../../sync/plan-store';
@@ -122,6 +124,14 @@ const takePower = (level: PowerLevel) => (text: string) => {
   put(null);
   return null;
 };
+/** Those that somebody asked for. */
+const more = ref<PowerLevel[]>([]);
+const levels = computed(() => {
+  const { powerW, powerNames } = props.radio;
+  const isThere = (level: PowerLevel) =>
+    powerW[level] !== null || powerNames[level] !== '' || more.value.includes(level);
+  return POWER_LEVELS.filter((level) => USUAL_LEVELS.includes(level) || isThere(level));
+});
 const wattsText = (watts: number | null) => (watts === null ? '' : String(watts));
 const titled = (word: string) => `${word[0]!.toUpperCase()}${word.slice(1)}`;
 const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
@@ -161,7 +171,7 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
         unit="MHz"
       />
       <TextField
-        v-for="level in POWER_LEVELS"
+        v-for="level in levels"
         :key="level"
         :label="`${titled(level)} power`"
         :value="wattsText(radio.powerW[level])"
@@ -170,6 +180,23 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
         mono
         unit="W"
       />
+      <FieldRow label="Further steps" label-id="more-power">
+        <el-select
+          class="more-power"
+          :persistent="false"
+          :model-value="''"
+          placeholder="Another step of power"
+          aria-label="Further steps"
+          @update:model-value="more = [...more, $event as PowerLevel]"
+        >
+          <el-option
+            v-for="level in POWER_LEVELS.filter((one) => !levels.includes(one))"
+            :key="level"
+            :value="level"
+            :label="level"
+          />
+        </el-select>
+      </FieldRow>
       <TextField
         v-for="level in POWER_LEVELS.filter((one) => radio.powerW[one] !== null || radio.powerNames[one] !== '')"
         :key="`name-${level}`"
@@ -258,6 +285,10 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
 </template>
 
 <style scoped>
+.more-power {
+  max-width: 260px;
+}
+
 .limits {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));

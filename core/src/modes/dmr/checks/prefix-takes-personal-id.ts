@@ -1,5 +1,5 @@
 import { defineCheck } from '../../../checks/check';
-import { edit } from '../../../plan/edit';
+import { recipePatches } from '../../../plan/recipe-patches';
 import { formatId } from '../addresses';
 import { changePrefix, idsInUse, planPrefixes, prefixOf } from '../routes/prefixes';
 import { rulePointer } from '../routes/mend';
@@ -60,7 +60,9 @@ export const prefixTakesPersonalId = defineCheck({
                 {
                   id: 'prefix' as const,
                   data: { ...data, prefix },
-                  patches: edit(index.whole(), (draft) => changePrefix(draft, site.id, rule.networkId, prefix)).patches,
+                  patches: recipePatches(index.whole(), (draft) =>
+                    changePrefix(draft, site.id, rule.networkId, prefix),
+                  ),
                 },
               ];
         report({

@@ -3,7 +3,6 @@ import { blanks } from './blanks';
 import { keys } from './keys';
 import { records } from './records';
 import { references } from './references';
-import { upgrade } from './upgrade';
 
 export const c4fm: ModeData<'c4fm'> = {
   name: 'C4FM',
@@ -12,5 +11,4 @@ export const c4fm: ModeData<'c4fm'> = {
   keys,
   records,
   references,
-  upgrade,
 };

@@ -3,6 +3,5 @@ import { blanks } from './blanks';
 import { keys } from './keys';
 import { records } from './records';
 import { references } from './references';
-import { upgrade } from './upgrade';
 
-export const dmr: ModeData<'dmr'> = { name: 'DMR', blanks, own: ['id'], keys, records, references, upgrade };
+export const dmr: ModeData<'dmr'> = { name: 'DMR', blanks, own: ['id'], keys, records, references };

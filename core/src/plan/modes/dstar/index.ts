@@ -2,7 +2,6 @@ import type { ModeData } from '../../mode-data';
 import { blanks } from './blanks';
 import { keys } from './keys';
 import { references } from './references';
-import { upgrade } from './upgrade';
 
 export const dstar: ModeData<'dstar'> = {
   name: 'D-STAR',
@@ -11,5 +10,4 @@ export const dstar: ModeData<'dstar'> = {
   keys,
   records: [],
   references,
-  upgrade,
 };

@@ -2,6 +2,5 @@ import type { ModeData } from '../../mode-data';
 import { blanks } from './blanks';
 import { keys } from './keys';
 import { references } from './references';
-import { upgrade } from './upgrade';
 
-export const fm: ModeData<'fm'> = { name: 'FM', blanks, own: [], keys, records: [], references, upgrade };
+export const fm: ModeData<'fm'> = { name: 'FM', blanks, own: [], keys, records: [], references };

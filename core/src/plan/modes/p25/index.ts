@@ -2,7 +2,6 @@ import type { ModeData } from '../../mode-data';
 import { blanks } from './blanks';
 import { keys } from './keys';
 import { references } from './references';
-import { upgrade } from './upgrade';
 
 export const p25: ModeData<'p25'> = {
   name: 'P25',
@@ -11,5 +10,4 @@ export const p25: ModeData<'p25'> = {
   keys,
   records: [],
   references,
-  upgrade,
 };
