@@ -152,6 +152,7 @@ const SCREENS: Record<string, Screens> = {
     'networks/skerry',
     'networks/foghorn',
     'radios/rambler',
+    'radios/rambler/keys',
     'codeplugs/rambler?channel=ch-w-room-news',
     'hotspots/home/routes?add=network',
     'sites?map=1',
@@ -187,6 +188,14 @@ const through =
   };
 const OVER: readonly [screen: string, open: Open][] = [
   ['wants', act('bring')],
+  [
+    'wants',
+    async (page) => {
+      await act('rules')(page);
+      await page.getByRole('button', { name: 'Add a rule' }).click();
+      await expect(page.getByRole('heading', { name: 'Rule 1' })).toBeVisible();
+    },
+  ],
   ['codeplugs/handheld', through('Change many…')],
   ['codeplugs/handheld', through(/^Names:/)],
   ['codeplugs/handheld', through('Zone Lantern: what can be done', 'Fill it by rule')],
