@@ -1,25 +1,15 @@
 import { newZone } from '../plan/create';
 import { putRow } from '../plan/table';
-import type { Channel, Plan } from '../plan/types';
+import type { Plan } from '../plan/types';
 import { testCheck } from '../testing/check-tester';
+import { putUnlink } from '../testing/unlink-channel';
 import { zoneWithoutWayOut } from './zone-without-way-out';
 
 const zonesOf = (plan: Plan) => plan.codeplugs['r1']!.zones;
 
-/** A channel that unlinks, in a zone of its own; and a zone that somebody made of what is talked through. */
+/** A zone that somebody made of what is talked through, and the way out. */
 function furnish(plan: Plan, members: string[], isZoned = true): void {
-  const like = plan.codeplugs['r1']!.channels.byId['ch-w-echo']!;
-  const copy = JSON.parse(JSON.stringify(like)) as Channel;
-  if (copy.mode === 'dmr') copy.dmr.call = { kind: 'group', number: 4000 };
-  putRow(plan.codeplugs['r1']!.channels, {
-    ...copy,
-    id: 'unlink',
-    name: 'Unlink',
-    wantId: null,
-    destination: { mode: 'dmr', kind: 'special', networkId: 'n1', special: 'unlink' },
-    built: null,
-  } as Channel);
-  if (isZoned) putRow(zonesOf(plan), newZone('out', 'Out', ['unlink']));
+  putUnlink(plan, isZoned);
   putRow(zonesOf(plan), newZone('evening', 'Evening', members));
 }
 

@@ -263,7 +263,7 @@ describe('a sheet', () => {
   });
 });
 
-/** Descriptions without problems: every kind of entry, lists that wrap and that do not, numbers by digits and by turning. */
+/** Descriptions without problems: every kind of entry, lists with ends and without, numbers by digits and by turning. */
 const description = fc
   .record({
     wraps: fc.boolean(),

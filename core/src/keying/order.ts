@@ -1,4 +1,4 @@
-/** An order of things in which each one's cost hangs on those before it: exact for few, improved step by step for many. */
+/** The best order where the cost of each thing hangs on those before it: exact for few, improved step by step for many. */
 
 export interface Ordered<T> {
   order: T[];

@@ -26,7 +26,7 @@ export function recordsOf(codeplug: CodeplugBlocks): Records[] {
 /** What every codeplug has, whatever its modes. */
 const OWN_TABLES = { channels: 'channels', zones: 'zones', scanLists: 'scan lists' } as const;
 
-/** The tables of a codeplug whose rows have names: channels, zones, scan lists and those of the modes that `wanted` takes. */
+/** The tables whose rows have names: channels, zones, scan lists and those of the modes that `wanted` takes. */
 export function namedTables(
   codeplug: Codeplug,
   wanted: (kind: RecordKind) => boolean,

@@ -10,6 +10,7 @@ import { sitesPlan } from '../testing/sample-sites';
 import { mergeZones, moveChannels, splitToFit, splitZone, takeOut } from './acts';
 import { inOrder } from './order';
 import { lacksWayOut } from '../codeplug/way-out';
+import { putUnlink } from '../testing/unlink-channel';
 import { channelsOfRule, putRefreshes, refreshes, refreshOf } from './rule';
 
 const rule = (from: ZoneSource, more: Partial<ZoneRule> = {}): ZoneRule => ({
@@ -189,24 +190,10 @@ describe('zones by hand', () => {
 });
 
 describe('the way out of a zone', () => {
-  const unlink = (plan: Plan) => {
-    const like = plan.codeplugs['r1']!.channels.byId['ch-w-echo']!;
-    const copy = JSON.parse(JSON.stringify(like)) as Channel;
-    if (copy.mode === 'dmr') copy.dmr.call = { kind: 'group', number: 4000 };
-    putRow(plan.codeplugs['r1']!.channels, {
-      ...copy,
-      id: 'unlink',
-      name: 'Unlink',
-      wantId: null,
-      destination: { mode: 'dmr', kind: 'special', networkId: 'n1', special: 'unlink' },
-      built: null,
-    } as Channel);
-    putRow(plan.codeplugs['r1']!.zones, newZone('out', 'Out', ['unlink']));
-  };
   const lacks = (plan: Plan, zoneId: Id) => lacksWayOut(planIndex(plan), 'r1', zoneId);
 
   it('is a channel of another zone; none where it is in this one, at a repeater, or where the radio has none', () => {
-    const plan = sitesPlan(unlink);
+    const plan = sitesPlan((draft) => putUnlink(draft));
     const [talk] = plan.codeplugs['r1']!.zones.order;
     expect(lacks(plan, talk!)).toEqual([{ siteId: 's1', mode: 'dmr', channelId: 'unlink' }]);
     expect(lacks(plan, 'out')).toEqual([]);
