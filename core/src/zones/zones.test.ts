@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { newZone } from '../plan/create';
 import { edit } from '../plan/edit';
 import { putRow } from '../plan/table';
-import type { Channel, Id, Plan, ZoneRule, ZoneSource } from '../plan/types';
+import type { Id, Plan, ZoneRule, ZoneSource } from '../plan/types';
 import { validatePlan } from '../plan/validate';
 import { MODES, planIndex } from '../registries/modes';
 import { sitesPlan } from '../testing/sample-sites';
