@@ -1,8 +1,6 @@
 /** Radios that are programmed by hand, and rules for what channels are built with. */
-import { PILOT_KEYING } from '../demo/keying';
 import { dmrChannels } from '@relay/core/modes/dmr/channel';
-import { emptyCodeplug, newRadio } from '@relay/core/plan/create';
-import { putRow } from '@relay/core/plan/table';
+import { withKeyed } from './keyed-plan';
 import { choose, expect, saved, test } from './story';
 
 test('the keys of a radio are taught, its codeplug is keyed in on the pad and ticked off, and is then in the radio', async ({
@@ -51,31 +49,7 @@ test('the keys of a radio are taught, its codeplug is keyed in on the pad and ti
 });
 
 test('a keying sheet is read on a phone and on paper, with its home channel', async ({ page, relay }) => {
-  const id = await relay.threePaths((plan) => {
-    putRow(plan.radios, { ...newRadio('p', 'Pilot', ['fm']), keying: PILOT_KEYING });
-    plan.codeplugs['p'] = emptyCodeplug();
-    plan.codeplugs['p'].channels = {
-      byId: {
-        a: {
-          id: 'a',
-          name: 'Calling',
-          mode: 'fm',
-          rxHz: 145_500_000,
-          txHz: 145_500_000,
-          power: 'low',
-          timeOutS: null,
-          options: {},
-          fm: { toneTx: null, toneRx: null, widthHz: 12_500 },
-          purpose: 'direct',
-          siteId: null,
-          destination: null,
-          wantId: null,
-          built: null,
-        },
-      },
-      order: ['a'],
-    };
-  });
+  const id = await relay.threePaths(withKeyed);
   await page.setViewportSize({ width: 390, height: 800 });
   await page.goto(relay.at(id, 'carry-out/keys/p'));
   await expect(page.getByTestId('keyed')).toHaveCount(1);

@@ -3,6 +3,7 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { CHECKS } from '@relay/core/registries/checks';
 import { sitesPlan } from '@relay/core/testing/sample-sites';
+import { withKeyed } from './keyed-plan';
 import { expect, type Relay, tally, test } from './story';
 import { STOPS } from './stops';
 
@@ -152,12 +153,12 @@ const SCREENS: Record<string, Screens> = {
     'networks/skerry',
     'networks/foghorn',
     'radios/rambler',
-    'radios/rambler/keys',
     'codeplugs/rambler?channel=ch-w-room-news',
     'hotspots/home/routes?add=network',
     'sites?map=1',
     'sites?view=trip',
   ]),
+  'a radio that is keyed in': planScreens({ document: sitesPlan(withKeyed) }, ['carry-out/keys/p', 'radios/p/keys']),
   'repeaters of a plan': planScreens({ document: sitesPlan() }, ['sites?view=plan', 'codeplugs']),
 };
 

@@ -15,7 +15,6 @@ export const STOPS = [
   'agreement',
   'carry-out',
   'carry-out/files',
-  'carry-out/keys',
   'compare',
   'rooms',
   'card',
