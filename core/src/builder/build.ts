@@ -10,6 +10,7 @@ import { newZone } from '../plan/create';
 import { current, isDraft } from 'immer';
 import { differences, valuesOf } from '../codeplug/channel-fields';
 import { fitNames, sharedWords } from '../codeplug/names';
+import { purposeOf } from '../path/purpose';
 import { destinationKey } from '../plan/destination-key';
 import { diff } from '../plan/diff';
 import { applyInPlace, sameJson } from '../plan/patches';
@@ -22,7 +23,7 @@ import type { BuildModes, RadioWork } from './mode-build';
 import { buildProfiles } from './profile';
 import type { BuildItem, ChannelDraft } from './types';
 import { nameRules, roomIn } from '../codeplug/room';
-import { awayM, ruled } from './rules';
+import { ruled } from './rules';
 
 export type Accept = (item: BuildItem) => boolean;
 
@@ -133,9 +134,7 @@ export function furnished(work: Work, draft: ChannelDraft, channel: Channel | nu
   const power = values.power === 'low' ? lowestOf(work.radio) : highestOf(work.radio);
   const usual = power === values.power ? values : { ...values, power };
   const { plan, modes, radio } = work;
-  if (plan.channelRules.order.length === 0) return usual;
-  const site = plan.sites.byId[draft.siteId]!;
-  return ruled(plan, modes, usual, { radio, purpose: draft.use, site, distanceM: awayM(plan, site) });
+  return ruled(plan, modes, usual, { radio, purpose: draft.use, site: plan.sites.byId[draft.siteId]! });
 }
 
 function addChannel(work: Work, { want, draft }: Wanted, proposed: ChannelValues): Id | null {
@@ -184,6 +183,25 @@ function changeChannel(work: Work, channel: Channel, proposed: ChannelValues): v
       one.field.copy(built, proposed);
       (channel as { built: ChannelValues | null }).built = built;
     });
+  }
+}
+
+/** Rules are for channels that no want made too; those are somebody's own, so that each line must be asked for. */
+function ruleByHand(work: Work, channel: Channel): void {
+  const { plan, modes, radio, codeplug } = work;
+  const site = plan.sites.byId[channel.siteId ?? ''] ?? null;
+  const proposed = ruled(plan, modes, valuesOf(channel), { radio, purpose: purposeOf(channel, modes), site });
+  for (const { field, from, to } of differences(modes, codeplug, channel, proposed)) {
+    const item: BuildItem = {
+      id: `rule:${channel.id}:${field.id}`,
+      kind: 'change-channel',
+      subject: channel.name,
+      field: field.title,
+      from,
+      to,
+      handMade: true,
+    };
+    work.offer(item, () => field.copy(channel, proposed));
   }
 }
 
@@ -281,6 +299,9 @@ function buildRadio(work: Work): void {
     }
     if (id !== null) addToZone(work, wanted.draft, id, work.codeplug.channels.byId[id]!.name);
   }
+  if (work.plan.channelRules.order.length > 0)
+    for (const channel of rows(work.codeplug.channels))
+      if (channel.wantId === null && channel.built === null) ruleByHand(work, channel);
 }
 
 /**

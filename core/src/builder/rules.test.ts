@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { newZone } from '../plan/create';
 import { edit } from '../plan/edit';
 import { putRow } from '../plan/table';
-import type { ChannelRule, Plan } from '../plan/types';
+import type { Channel, ChannelRule, Plan } from '../plan/types';
 import { validatePlan } from '../plan/validate';
 import { carryOut, propose } from '../registries/builder';
 import { MODES } from '../registries/modes';
@@ -61,6 +62,28 @@ describe('rules for channels', () => {
     const after = built(byHand);
     expect([channelOf(after, 'g1').timeOutS, headChannel(after).timeOutS]).toEqual([180, 90]);
     expect(propose(after).filter((item) => !item.handMade)).toEqual([]);
+  });
+
+  it('are offered for channels that were made by hand, each by its purpose, and carried out only where asked for', () => {
+    const plan = sitesPlan((draft) => {
+      const { channels } = draft.codeplugs['r1']!;
+      const copy = JSON.parse(JSON.stringify(channels.byId['ch-w-g1']!)) as Channel;
+      const links = { siteId: null, destination: null, wantId: null, built: null, purpose: 'direct' as const };
+      putRow(channels, { ...copy, ...links, id: 'own', name: 'Boat to boat' } as Channel);
+      putRow(draft.codeplugs['r1']!.zones, newZone('own', 'Own', ['own']));
+      putRow(draft.channelRules, rule('direct', { place: 'direct', purpose: 'direct', set: { timeOut: '90' } }));
+    });
+    const own = (of: Plan) => of.codeplugs['r1']!.channels.byId['own']!;
+    expect(propose(plan).map(({ subject, field, to, handMade }) => [subject, field, to, handMade])).toEqual([
+      ['Boat to boat', 'Time-out s', '90', true],
+    ]);
+    expect(own(built(plan)).timeOutS).toBeNull();
+    const asked = edit(
+      plan,
+      carryOut(() => true),
+    ).plan;
+    expect(own(asked)).toMatchObject({ timeOutS: 90, built: null });
+    expect(propose(asked)).toEqual([]);
   });
 
   it('change nothing by what cannot be read, and say why where it is typed', () => {

@@ -13,8 +13,6 @@ export interface RuledChannel {
   purpose: Purpose;
   /** `null`: radio to radio. */
   site: Site | null;
-  /** How far away the site is, metres; `null` where there is none. */
-  distanceM: number | null;
 }
 
 /** From the station to a repeater, where somebody has said where both are; else what the plan says of a site. */
@@ -24,11 +22,12 @@ export function awayM({ station }: Plan, site: Site): number {
 }
 
 /** Whether a rule is for a channel. */
-export function appliesTo(rule: ChannelRule, { radio, purpose, site, distanceM }: RuledChannel): boolean {
+function appliesTo(plan: Plan, rule: ChannelRule, { radio, purpose, site }: RuledChannel): boolean {
   if (rule.radioId !== null && rule.radioId !== radio.id) return false;
   if (rule.purpose !== null && rule.purpose !== purpose) return false;
   if (rule.place !== null && rule.place !== (site?.kind ?? 'direct')) return false;
   if (rule.fromM === null && rule.belowM === null) return true;
+  const distanceM = site && awayM(plan, site);
   return distanceM !== null && distanceM >= (rule.fromM ?? 0) && distanceM < (rule.belowM ?? Infinity);
 }
 
@@ -54,13 +53,13 @@ export function refusedValue(
 }
 
 /**
- * The values with what the rules of the plan say in place of what is usual. For each field the first rule has it; a value
- * that cannot be read, and a field of another mode, change nothing.
+ * The values with what the rules of the plan say in place of what is usual. For each field the first rule has it. A
+ * value that cannot be read changes nothing, nor does a field of another mode.
  */
 export function ruled(plan: Plan, modes: CodeplugModes, values: ChannelValues, channel: RuledChannel): ChannelValues {
   const said = new Map<string, string>();
   for (const rule of rows(plan.channelRules))
-    if (appliesTo(rule, channel))
+    if (appliesTo(plan, rule, channel))
       for (const [field, text] of Object.entries(rule.set)) if (!said.has(field)) said.set(field, text);
   if (said.size === 0) return values;
   const blocks = plan.codeplugs[channel.radio.id]!;

@@ -1,22 +1,15 @@
-import { type WayOfChannel, wayOfChannel } from '../codeplug/way-out';
+import { linkKey, type WayOfChannel, wayOfChannel } from '../codeplug/way-out';
 import { roomIn } from '../codeplug/room';
 import { isBuiltZone } from '../plan/built-zone';
 import { rows } from '../plan/table';
-import type { PlanIndex, TracedPath } from '../path/types';
+import type { PlanIndex } from '../path/types';
 import type { Id } from '../plan/types';
 import { defineCheck } from './check';
 import { eachCodeplug } from './walk';
 
-type OfChannel = (path: TracedPath) => WayOfChannel | null;
-
-/** One function a set of modes: the index knows what it has worked out by it. */
-const known = new WeakMap<PlanIndex['modes'], OfChannel>();
-
-function waysIn({ modes, eachPath }: PlanIndex): Map<Id, Map<Id, WayOfChannel>> {
-  let make = known.get(modes);
-  if (!make) known.set(modes, (make = wayOfChannel(modes)));
+function waysIn(index: PlanIndex): Map<Id, Map<Id, WayOfChannel>> {
   const byRadio = new Map<Id, Map<Id, WayOfChannel>>();
-  for (const way of eachPath(make)) {
+  for (const way of index.eachPath(wayOfChannel)) {
     if (!way) continue;
     let mine = byRadio.get(way.radioId);
     if (!mine) byRadio.set(way.radioId, (mine = new Map<Id, WayOfChannel>()));
@@ -24,8 +17,6 @@ function waysIn({ modes, eachPath }: PlanIndex): Map<Id, Map<Id, WayOfChannel>> 
   }
   return byRadio;
 }
-
-const placeOf = ({ siteId, mode }: WayOfChannel) => `${siteId} ${mode}`;
 
 export const zoneWithoutWayOut = defineCheck({
   id: 'zone-without-way-out',
@@ -46,14 +37,14 @@ export const zoneWithoutWayOut = defineCheck({
       const ways = byRadio.get(radio.id);
       if (!ways) return;
       const outs = new Map<string, WayOfChannel>();
-      for (const way of ways.values()) if (way.leaves && !outs.has(placeOf(way))) outs.set(placeOf(way), way);
+      for (const way of ways.values()) if (way.leaves && !outs.has(linkKey(way))) outs.set(linkKey(way), way);
       // Without one in the radio another check speaks; in no zone, too.
       const zonesOf = index.zonesOf(radio.id);
       for (const zone of rows(codeplug.zones)) {
         if (isBuiltZone(zone.id)) continue;
         const here = zone.channelIds.flatMap((id) => ways.get(id) ?? []);
-        const left = new Set(here.filter(({ leaves }) => leaves).map(placeOf));
-        for (const place of new Set(here.filter(({ talks }) => talks).map(placeOf))) {
+        const left = new Set(here.filter(({ leaves }) => leaves).map(linkKey));
+        for (const place of new Set(here.filter(({ talks }) => talks).map(linkKey))) {
           const out = outs.get(place);
           if (left.has(place) || !out || !zonesOf.has(out.channelId)) continue;
           const hasRoom = zone.channelIds.length < roomIn(radio.limits.channelsPerZone);

@@ -12,7 +12,8 @@ export interface WayOut {
   channelId: Id;
 }
 
-const idOf = (siteId: Id, mode: ModeId) => `${siteId} ${mode}`;
+/** What is linked and left together. */
+export const linkKey = ({ siteId, mode }: { siteId: Id | null; mode: ModeId }): string => `${siteId} ${mode}`;
 
 /** Whether the user decides what a site is linked to: at a repeater its keeper does. */
 const linksAt = (modes: PlanIndex['modes'], site: Site | undefined, mode: ModeId): site is Site =>
@@ -38,19 +39,17 @@ export interface WayOfChannel {
 }
 
 /** For `eachPath`: an edit of one channel leaves the others as they were. */
-export const wayOfChannel =
-  (modes: PlanIndex['modes']) =>
-  ({ context }: TracedPath): WayOfChannel | null => {
-    const { radio, channel, site } = context;
-    const { plan } = context.index;
-    if (!linksAt(modes, site ?? undefined, channel.mode)) return null;
-    const out = (modes[channel.mode].ways as ModeWays).out(plan, site!);
-    if (out.length === 0) return null;
-    const { id: channelId, name, mode } = channel;
-    const leaves = leavesSite(modes, context, out);
-    const talks = purposeOf(channel, modes) === 'talk';
-    return { radioId: radio.id, channelId, name, siteId: site!.id, siteName: site!.name, mode, talks, leaves };
-  };
+export function wayOfChannel({ context }: TracedPath): WayOfChannel | null {
+  const { radio, channel, site, index } = context;
+  const { plan, modes } = index;
+  if (!linksAt(modes, site ?? undefined, channel.mode)) return null;
+  const out = (modes[channel.mode].ways as ModeWays).out(plan, site!);
+  if (out.length === 0) return null;
+  const { id: channelId, name, mode } = channel;
+  const leaves = leavesSite(modes, context, out);
+  const talks = purposeOf(channel, modes) === 'talk';
+  return { radioId: radio.id, channelId, name, siteId: site!.id, siteName: site!.name, mode, talks, leaves };
+}
 
 /**
  * The ways out that a zone lacks and the radio has. What the radio keeps beside its channels (a key, a stored code)
@@ -61,9 +60,11 @@ export function lacksWayOut(index: PlanIndex, radioId: Id, zoneId: Id): WayOut[]
   const inZone = new Set(zones.byId[zoneId]?.channelIds);
   const places = new Map<string, { site: Site; mode: ModeId }>();
   for (const id of inZone) {
-    const { siteId, mode } = channels.byId[id]!;
+    const channel = channels.byId[id]!;
+    const { siteId, mode } = channel;
     const site = siteId === null ? undefined : index.plan.sites.byId[siteId];
-    if (linksAt(index.modes, site, mode)) places.set(idOf(site.id, mode), { site, mode });
+    if (linksAt(index.modes, site, mode) && purposeOf(channel, index.modes) === 'talk')
+      places.set(linkKey(channel), { site, mode });
   }
   return [...places.values()].flatMap(({ site, mode }): WayOut[] => {
     const ways = index.modes[mode].ways as ModeWays;

@@ -1,5 +1,5 @@
 /** Values as keys make them: which text a way of entering can make, and how it looks on the display. */
-import type { KeyEntry } from '../plan/keying';
+import type { KeyEntry, KeyRoutine, Keys } from '../plan/keying';
 
 /** What stands where there is no letter. */
 export const BLANK = ' ';
@@ -8,6 +8,16 @@ export const BLANK = ' ';
 export function lettersOf(entry: Extract<KeyEntry, { kind: 'letters' | 'taps' }>): string {
   if (entry.kind === 'taps') return entry.keys.map(({ letters }) => letters).join('');
   return entry.letters.includes(BLANK) ? entry.letters : BLANK + entry.letters;
+}
+
+const DIGITS: Keys = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0'];
+
+/** Keys that belong to a way of entering while it is open. */
+export function keysOfEntry(entry: KeyEntry | KeyRoutine['write']['entry']): Keys {
+  if (entry.kind === 'digits') return DIGITS;
+  if (entry.kind === 'taps') return [...entry.keys.map(({ key }) => key), entry.forward];
+  const turning = [entry.next, ...(entry.previous === null ? [] : [entry.previous])];
+  return entry.kind === 'letters' ? [...turning, entry.forward] : turning;
 }
 
 /** A text as this way of entering keeps it, so that two can be compared; or why it cannot be made. */

@@ -109,7 +109,8 @@ describe('the pad', () => {
     expect(pressAll(['F', '1', 'UP', 'SET', 'F', '2'])).toThrow(/tone is hidden while mode is Digital/);
     expect(pressAll(['ROOM', '1', '2', 'SET'])).toThrow(/ended after 2 digits/);
     expect(
-      () => new Pad({ before: '', routines: [routine('x', [], { opens: ['A'] })] }, { dials: {}, memories: {} }),
+      () =>
+        new Pad({ before: '', routines: [routine('x', [], { opens: ['A'] })] }, { dials: {}, memories: {}, last: {} }),
     ).toThrow(/at rest/);
   });
 
@@ -352,11 +353,12 @@ describe('whatever the keys, and whatever the radio is set to before', () => {
         (keying, planned, held, dial) => {
           expect(keyingProblems(keying)).toEqual([]);
           const sheet = keyingSheet(keying, planned, held);
-          // Another dial than the one that the sheet was proved on, and memories nobody knew of.
+          // Another dial than the one that the sheet was proved on, another write before, and memories nobody knew of.
           const pad = padFor(keying, held ?? [kept(7, { rx: '145.5' })]);
           for (const { stores, fields } of keying.routines)
             fields.forEach(({ sets, entry }, at) => {
               const any = dial[at]!;
+              if (at === 0) pad.state.last[stores] = 1 + any * 13;
               if (entry.kind === 'turn') pad.state.dials[stores]![sets] = entry.choices[any]!.value;
               else if (entry.kind !== 'digits') pad.state.dials[stores]![sets] = ['HGFE', 'A', '21 B'][any]!;
             });

@@ -1,27 +1,19 @@
-import type { KeyEntry, Keying } from '../plan/keying';
+import type { Keying } from '../plan/keying';
+import { keysOfEntry } from './entry';
 
-const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0'];
-
-function ofEntry(
-  entry: KeyEntry | { kind: 'turn'; next: string; previous: string } | { kind: 'digits'; places: number },
-): string[] {
-  if (entry.kind === 'digits') return DIGITS;
-  if (entry.kind === 'taps') return [...entry.keys.map(({ key }) => key), entry.forward];
-  const { next, previous } = entry;
-  return [next, ...(previous === null ? [] : [previous]), ...(entry.kind === 'letters' ? [entry.forward] : [])];
-}
+const isDigit = (key: string): boolean => /^\d$/.test(key);
 
 /** Every key that a description names, digits last; each once. */
 export function keysOf({ routines }: Keying): string[] {
   const all = routines.flatMap(({ opens, closes, fields, write, erases }) => [
     ...opens,
-    ...fields.flatMap(({ begins, entry, ends }) => [...begins, ...ofEntry(entry), ...ends]),
+    ...fields.flatMap(({ begins, entry, ends }) => [...begins, ...keysOfEntry(entry), ...ends]),
     ...write.begins,
-    ...ofEntry(write.entry),
+    ...keysOfEntry(write.entry),
     ...write.ends,
     ...erases,
     ...closes,
   ]);
   const named = [...new Set(all)];
-  return [...named.filter((key) => !DIGITS.includes(key)), ...DIGITS.filter((key) => named.includes(key))];
+  return [...named.filter((key) => !isDigit(key)), ...named.filter(isDigit)];
 }

@@ -14,6 +14,8 @@ export interface PadState {
   /** By what a routine stores. */
   dials: Record<string, Dial>;
   memories: Record<string, Map<number, Dial>>;
+  /** Numbers of the memories that were written last. */
+  last: Record<string, number>;
 }
 
 /** What the pad would not do, said in full. */
@@ -33,7 +35,6 @@ export class Pad {
   private readonly base: KeyRoutine;
   private routine: KeyRoutine;
   private doing: Doing = { is: 'rest', keys: [] };
-  private readonly lastWritten: Record<string, number> = {};
   /** What stands on the display. */
   display = '';
 
@@ -190,7 +191,7 @@ export class Pad {
 
   private openWrite(): void {
     const { routine } = this;
-    const number = offeredNumber(routine, new Set(this.memories.keys()), this.lastWritten[routine.stores] ?? null);
+    const number = offeredNumber(routine, new Set(this.memories.keys()), this.state.last[routine.stores] ?? null);
     this.doing = { is: 'write', number, typed: '', ending: [] };
     this.display = String(number);
     if (routine.write.ends.length === 0) this.store(number);
@@ -198,7 +199,7 @@ export class Pad {
 
   private store(number: number): void {
     this.memories.set(number, { ...this.dial });
-    this.lastWritten[this.routine.stores] = number;
+    this.state.last[this.routine.stores] = number;
     this.rest(`${number} written`);
   }
 

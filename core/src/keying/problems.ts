@@ -1,5 +1,5 @@
 /** What is wrong with a description of keys, so that a pad could not tell what is meant; for whoever teaches it. */
-import { BLANK, lettersOf } from './entry';
+import { BLANK, keysOfEntry, lettersOf } from './entry';
 import type { KeyEntry, Keying, KeyRoutine, Keys } from '../plan/keying';
 import type { TitleOf } from './values';
 
@@ -8,16 +8,6 @@ export interface KeyingProblem {
   stores: string;
   sets: string | null;
   problem: string;
-}
-
-const DIGITS: Keys = ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9'];
-
-/** Keys that belong to a way of entering while it is open. */
-function keysOf(entry: KeyEntry | KeyRoutine['write']['entry']): Keys {
-  if (entry.kind === 'digits') return DIGITS;
-  if (entry.kind === 'taps') return [...entry.keys.map(({ key }) => key), entry.forward];
-  const turning = [entry.next, ...(entry.previous === null ? [] : [entry.previous])];
-  return entry.kind === 'letters' ? [...turning, entry.forward] : turning;
 }
 
 const isPrefix = (short: Keys, long: Keys): boolean => short.every((key, at) => long[at] === key);
@@ -31,7 +21,9 @@ function waysOf(
   const { fields, write, closes, opens } = routine;
   const own = fields.flatMap(({ sets, begins, entry }) => {
     const to = titleOf(routine.stores, sets);
-    return begins.length > 0 ? [{ to, sets, keys: begins }] : keysOf(entry).map((key) => ({ to, sets, keys: [key] }));
+    return begins.length > 0
+      ? [{ to, sets, keys: begins }]
+      : keysOfEntry(entry).map((key) => ({ to, sets, keys: [key] }));
   });
   const out = closes.length > 0 ? [{ to: 'the way back', sets: null, keys: closes }] : [];
   const others =
@@ -91,7 +83,7 @@ export function keyingProblems(keying: Keying, titleOf: TitleOf = (_, sets) => s
         tell(sets, `Found ${titleOf(stores, sets)} twice, expected it once.`);
       if ((entry.kind === 'letters' || entry.kind === 'taps') && ends.length === 0)
         tell(sets, 'Found letters without a key that ends them.');
-      if (ends[0] !== undefined && keysOf(entry).includes(ends[0]))
+      if (ends[0] !== undefined && keysOfEntry(entry).includes(ends[0]))
         tell(sets, `Found ${ends[0]} both as a key of what is entered and as the end of it.`);
       if (when && !fields.some((other) => other.sets === when.sets))
         tell(sets, `Found that it hangs on ${titleOf(stores, when.sets)}, which no keys set.`);
@@ -110,7 +102,7 @@ export function keyingProblems(keying: Keying, titleOf: TitleOf = (_, sets) => s
     for (const { sets, begins, entry, ends } of fields) {
       if (entry.kind !== 'turn' || ends.length > 0) continue;
       const hidden = ways.find(
-        ({ keys, sets: other }) => keysOf(entry).includes(keys[0]!) && !(other === sets && begins.length === 0),
+        ({ keys, sets: other }) => keysOfEntry(entry).includes(keys[0]!) && !(other === sets && begins.length === 0),
       );
       if (hidden)
         tell(
@@ -120,7 +112,7 @@ export function keyingProblems(keying: Keying, titleOf: TitleOf = (_, sets) => s
     }
     const leave = [write.ends, erases].filter((keys) => keys.length > 0);
     for (const keys of leave)
-      if (keysOf(write.entry).includes(keys[0]!))
+      if (keysOfEntry(write.entry).includes(keys[0]!))
         tell(null, `Found ${keys[0]!} both for the number of a memory and for what ends writing.`);
     if (leave.length === 2 && (isPrefix(write.ends, erases) || isPrefix(erases, write.ends)))
       tell(null, 'Found the same keys for writing a memory and for emptying it.');

@@ -42,7 +42,7 @@ export interface KeyingSheet {
   /** Memories that the radio holds already. */
   leftOut: number;
   /** What cannot be entered by these keys, and why. */
-  skipped: { stores: string; name: string; reason: string }[];
+  skipped: { stores: string; number: number; name: string; reason: string }[];
   /** What of channels no key sets, by its field. */
   notByKeys: string[];
 }
@@ -86,11 +86,11 @@ function setAll(
 ): BareStep[] | string {
   const steps: BareStep[] = [];
   const fieldOf = new Map(routine.fields.map((field) => [field.sets, field]));
-  const put = ({ begins, entry, ends, sets, trap, ...rest }: KeyField, value: string): void => {
+  const put = (field: KeyField, value: string): void => {
+    const { sets, entry, trap } = field;
     const from = dial.get(sets) ?? null;
     if (from === value) return;
-    const presses = fieldPresses({ begins, entry, ends, sets, trap, ...rest }, from, value);
-    steps.push({ sets, value: shownAs(entry, value), presses, trap });
+    steps.push({ sets, value: shownAs(entry, value), presses: fieldPresses(field, from, value), trap });
     dial.set(sets, value);
   };
   const isPending = ({ sets }: KeyField) => wanted.has(sets) && dial.get(sets) !== wanted.get(sets);
@@ -118,13 +118,19 @@ function setAll(
   return lost ? `${lost.sets}: it cannot be set together with the rest` : steps;
 }
 
+/** The number that the radio is known to offer; `null`: it hangs on what nobody knows. */
+function knownOffer(routine: KeyRoutine, { taken, last }: Known): number | null {
+  if (routine.first === routine.last) return routine.first;
+  const isKnown = routine.write.offers === 'first free' ? taken !== null : last !== null;
+  return isKnown ? offeredNumber(routine, taken ?? new Set(), last) : null;
+}
+
 /** What one memory takes from here, and what is known behind it. A text: why it cannot be entered. */
 function stepsOf(routine: KeyRoutine, known: Known, { kept, does, values }: Todo): BareStep[] | string {
   const steps = does === 'emptied' ? [] : setAll(routine, known.dial, values);
   if (typeof steps === 'string') return steps;
   const { number } = kept;
-  const isOnly = routine.first === routine.last;
-  const offered = known.taken || isOnly ? offeredNumber(routine, known.taken ?? new Set(), known.last) : null;
+  const offered = knownOffer(routine, known);
   const presses = writePresses(routine, offered, number, does === 'emptied');
   if (!presses) return `the radio writes it to memory ${offered ?? '?'}, not to ${number}`;
   steps.push({ sets: does === 'emptied' ? 'empty' : 'write', value: String(number), presses, trap: trapOf(routine) });
@@ -139,7 +145,7 @@ function stepsOf(routine: KeyRoutine, known: Known, { kept, does, values }: Todo
 const trapOf = ({ write: { timeOutS, trap } }: KeyRoutine): string =>
   [timeOutS === null ? '' : `Within ${timeOutS} s, or it gives up.`, trap].filter(Boolean).join(' ');
 
-/** A copy to go on from; a first write lets nobody know more of what the radio holds. */
+/** A copy to go on from. */
 const copyOf = ({ dial, taken, last }: Known): Known => ({ dial: new Map(dial), taken: taken && new Set(taken), last });
 
 /** Half of the longest list: what a search through one takes. */
@@ -159,7 +165,8 @@ function sort(routine: KeyRoutine, planned: readonly Kept[], held: readonly Kept
   const { stores, first, last } = routine;
   const there = new Map(held?.map((kept) => [kept.number, enteredOf(routine, kept.values)]) ?? []);
   const sorted: Sorted = { todo: [], leftOut: 0, skipped: [] };
-  const skip = (kept: Kept, reason: string) => sorted.skipped.push({ stores, name: kept.name, reason });
+  const skip = (kept: Kept, reason: string) =>
+    sorted.skipped.push({ stores, number: kept.number, name: kept.name, reason });
   for (const kept of planned) {
     const values = enteredOf(routine, kept.values);
     if ('reason' in values) skip(kept, values.reason);
@@ -187,7 +194,7 @@ function anyValue({ entry }: KeyField): string {
 
 /** A pad on which a sheet can be played: what the radio holds, and anything on its dial. */
 export function padFor(keying: Keying, held: readonly Kept[] | null, titleOf?: TitleOf): Pad {
-  const state: PadState = { dials: {}, memories: {} };
+  const state: PadState = { dials: {}, memories: {}, last: {} };
   for (const routine of keying.routines) {
     state.dials[routine.stores] = Object.fromEntries(routine.fields.map((field) => [field.sets, anyValue(field)]));
     const mine = held?.filter(({ stores }) => stores === routine.stores) ?? [];
@@ -230,10 +237,13 @@ function entriesOf(
   skipped: KeyingSheet['skipped'],
 ) {
   const start: Known = { dial: new Map(), taken: held && new Set(held.map(({ number }) => number)), last: null };
+  const skip = ({ kept: { number, name } }: Todo, reason: string) =>
+    skipped.push({ stores: routine.stores, number, name, reason });
+  // Where no number can be chosen, what is possible hangs on the order.
   const possible = todo.filter((one) => {
     const steps = stepsOf(routine, copyOf(start), one);
     if (typeof steps !== 'string' || routine.write.ends.length === 0) return true;
-    skipped.push({ stores: routine.stores, name: one.kept.name, reason: steps });
+    skip(one, steps);
     return false;
   });
   const search = searchOf(routine);
@@ -243,15 +253,18 @@ function entriesOf(
       ? Infinity
       : steps.reduce((sum, { presses }) => sum + pressCount(presses, search), 0);
   };
-  const { order, presses, given } = bestOrder(possible, start, copyOf, cost);
+  const { order, given } = bestOrder(possible, start, copyOf, cost);
   const known = copyOf(start);
   const entries: { todo: Todo; steps: BareStep[] }[] = [];
   for (const one of order) {
     const steps = stepsOf(routine, known, one);
-    if (typeof steps === 'string') skipped.push({ stores: routine.stores, name: one.kept.name, reason: steps });
+    if (typeof steps === 'string') skip(one, steps);
     else entries.push({ todo: one, steps });
   }
-  return { entries, presses, given };
+  const all = entries.flatMap(({ steps }) => steps.flatMap((step) => step.presses));
+  const presses = pressCount(all, search);
+  // In an order in which not all can be entered there is nothing to compare with.
+  return { entries, presses, given: Number.isFinite(given) ? given : presses };
 }
 
 /**
@@ -320,7 +333,8 @@ function notByKeys(keying: Keying, planned: readonly Kept[]): string[] {
 
 /** The pad must hold what is planned, but for what was skipped. */
 function prove(keying: Keying, pad: Pad, planned: readonly Kept[], { skipped }: KeyingSheet): void {
-  const isSkipped = (kept: Kept) => skipped.some(({ stores, name }) => stores === kept.stores && name === kept.name);
+  const isSkipped = (kept: Kept) =>
+    skipped.some(({ stores, number }) => stores === kept.stores && number === kept.number);
   for (const routine of keying.routines)
     for (const kept of planned) {
       if (kept.stores !== routine.stores || isSkipped(kept)) continue;

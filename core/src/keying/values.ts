@@ -129,6 +129,7 @@ export function keptOf(modes: CodeplugModes, holder: Holder, firstOf: (stores: s
       values: { memory: String(numberOf.get(homeId)!) },
     });
   Object.entries(quickKeys).forEach(([key, id], at) => {
+    if (!numberOf.has(id)) return;
     const values = { key, memory: String(numberOf.get(id)!) };
     // `P3` is the third, whichever others are said.
     const number = Number(/\d+/.exec(key)?.[0] ?? firstOf('quick') + at);

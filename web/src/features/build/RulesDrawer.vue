@@ -2,6 +2,7 @@
 /** What channels are built with by what they are for: power by distance, admit and time-out by purpose. */
 import { computed } from 'vue';
 import { refusedValue } from '@relay/core/builder/rules';
+import { PATH_WEIGHT } from '@relay/core/codeplug/channel-field';
 import { channelFields } from '@relay/core/codeplug/channel-fields';
 import { PURPOSES } from '@relay/core/path/purpose';
 import { emptyBlocks } from '@relay/core/plan/create';
@@ -37,7 +38,9 @@ const radios = computed(() => {
   );
 });
 /** What tells where a channel leads is the builder's. */
-const SETTINGS = channelFields(MODES).filter(({ id, weight }) => weight < 5 && !['name', 'options'].includes(id));
+const SETTINGS = channelFields(MODES).filter(
+  ({ id, weight }) => weight < PATH_WEIGHT && !['name', 'options'].includes(id),
+);
 const titleOf = (id: string) => SETTINGS.find((one) => one.id === id)?.title ?? id;
 const others = ({ set }: ChannelRule) => SETTINGS.filter(({ id }) => !(id in set));
 const hintOf = (id: string): string => {
@@ -94,7 +97,7 @@ function up({ id }: ChannelRule): void {
       <p>
         What channels are built with, in place of what is usual: least power beside a hotspot and most through a
         repeater, and the most careful admit. Of several rules the first that says a value has it. A channel that you
-        changed by hand stays as it is.
+        made or changed by hand stays as it is unless you tick its line.
       </p>
       <section v-for="(rule, at) in rules" :key="rule.id" class="rule" :aria-label="`Rule ${at + 1}`">
         <h3>
