@@ -7,6 +7,7 @@ import { padFor, play } from '@relay/core/keying/sheet';
 import type { KeyingSheet } from '@relay/core/keying/sheet';
 import type { Kept } from '@relay/core/keying/values';
 import type { Keying } from '@relay/core/plan/keying';
+import { startsOf } from './starts';
 import { fieldTitle, storeTitle, untilWords } from './words';
 
 const props = defineProps<{ keying: Keying; held: readonly Kept[] | null; sheet: KeyingSheet | null }>();
@@ -21,12 +22,7 @@ const presses = computed(() =>
 );
 const next = computed(() => presses.value[played.value] ?? null);
 /** Where each memory of the sheet ends. */
-const ends = computed(() => {
-  let sum = 0;
-  return (props.sheet?.entries ?? []).map(
-    ({ steps }) => (sum += steps.reduce((all, step) => all + step.presses.length, 0)),
-  );
-});
+const ends = computed(() => (props.sheet ? startsOf(props.sheet).slice(1) : []));
 const memories = computed(() => {
   void display.value;
   return Object.entries(pad.value?.state.memories ?? {}).map(([stores, all]) => ({ stores, count: all.size }));

@@ -2,17 +2,20 @@
 /** What is pressed on a radio that is programmed by hand, memory by memory, to tick off. */
 import { computed, onBeforeUnmount, ref, shallowRef, toRaw, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { HOLDINGS, type Holding, keptBy } from '@relay/core/keying/radio-sheet';
+import { type Holding, keptBy } from '@relay/core/keying/radio-sheet';
 import type { KeyingSheet, SheetEntry } from '@relay/core/keying/sheet';
 import { markWritten } from '@relay/core/compare/written';
 import { rows } from '@relay/core/plan/table';
+import { fingerprintText } from '@relay/core/units/fingerprint';
 import { MODES } from '@relay/core/registries/modes';
-import { ChoiceField, EmptyState, PageHead } from '../../fields';
+import { EmptyState, PageHead } from '../../fields';
 import { usePlanStore } from '../../sync/plan-store';
 import { startKeyer } from '../../worker/checker';
 import KeyPad from './KeyPad.vue';
-import PressRow from './PressRow.vue';
-import { doesWords, fieldTitle, stepTitle, storeTitle } from './words';
+import KeyedChoices from './KeyedChoices.vue';
+import KeyedEntry from './KeyedEntry.vue';
+import { startsOf } from './starts';
+import { fieldTitle } from './words';
 
 const props = defineProps<{ planId: string; radioId?: string }>();
 const router = useRouter();
@@ -24,7 +27,6 @@ const radio = computed(
     radios.value.find(({ keying }) => keying !== null) ??
     radios.value[0],
 );
-const codeplug = computed(() => store.plan!.codeplugs[radio.value?.id ?? '']);
 const writtenAt = computed(() => store.plan!.written[radio.value?.id ?? '']?.at.slice(0, 10) ?? null);
 const holding = ref<Holding>('not known');
 watch([() => radio.value?.id, writtenAt], () => (holding.value = writtenAt.value ? 'written' : 'not known'), {
@@ -75,10 +77,8 @@ const held = computed(() => (radio.value ? keptBy(store.plan!, MODES, radio.valu
 
 /** A tick counts for these presses: where they change, it is gone. */
 function tickId({ stores, number, steps }: SheetEntry): string {
-  const text = JSON.stringify(steps.map(({ sets, value }) => [sets, value]));
-  let sum = 0;
-  for (const letter of text) sum = (sum * 31 + letter.codePointAt(0)!) % 0x7fffffff;
-  return `keys.${radio.value!.id}.${stores.replace('/', '.')}.${number}.${sum.toString(36)}`;
+  const of = fingerprintText(JSON.stringify(steps.map(({ sets, value }) => [sets, value])));
+  return `keys.${radio.value!.id}.${stores.replace('/', '.')}.${number}.${of}`;
 }
 const isDone = (entry: SheetEntry) => tickId(entry) in store.plan!.done;
 const done = computed(() => (sheet.value?.entries ?? []).filter(isDone).length);
@@ -100,52 +100,7 @@ function allIn(): void {
   store.notice = `${name} holds what is planned; undo takes that back.`;
 }
 
-const NONE = '-';
-const channelOptions = computed(() => [
-  { value: NONE, label: 'none' },
-  ...(codeplug.value ? rows(codeplug.value.channels).map(({ id, name }) => ({ value: id, label: name })) : []),
-]);
-const routineOf = (stores: string) => radio.value?.keying?.routines.find((one) => one.stores === stores);
-/** The names of its quick keys, as its description lists them. */
-const quickKeys = computed(() => {
-  const entry = routineOf('quick')?.fields.find(({ sets }) => sets === 'key')?.entry;
-  return entry?.kind === 'turn' ? entry.choices.map(({ value }) => value) : [];
-});
-
-function setHome(id: string): void {
-  store.edit('home channel', (draft) => void (draft.codeplugs[radio.value!.id]!.homeId = id === NONE ? null : id));
-}
-
-function setQuick(key: string, id: string): void {
-  store.edit(`quick key ${key}`, (draft) => {
-    const keys = draft.codeplugs[radio.value!.id]!.quickKeys;
-    if (id === NONE) delete keys[key];
-    else keys[key] = id;
-  });
-}
-
-const HOLDING_WORDS: Record<Holding, string> = {
-  written: 'what was written last',
-  nothing: 'nothing: it was reset',
-  'not known': 'nobody knows',
-};
-const holdings = computed(() =>
-  HOLDINGS.filter((one) => one !== 'written' || writtenAt.value).map((value) => ({
-    value,
-    label: value === 'written' ? `${HOLDING_WORDS.written}, ${writtenAt.value}` : HOLDING_WORDS[value],
-  })),
-);
-/** Number of the first press of each memory. */
-const begins = computed(() => {
-  let sum = 0;
-  return (sheet.value?.entries ?? []).map(({ steps }) =>
-    steps.map((step) => {
-      const at = sum;
-      sum += step.presses.length;
-      return at;
-    }),
-  );
-});
+const starts = computed(() => (sheet.value ? startsOf(sheet.value) : []));
 const saved = computed(() => (sheet.value ? sheet.value.inOrder - sheet.value.presses : 0));
 const count = (n: number, one: string, many: string) => `${n.toLocaleString('en')} ${n === 1 ? one : many}`;
 const print = () => window.print();
@@ -214,7 +169,7 @@ const print = () => window.print();
         <div v-if="sheet.skipped.length" class="is-doubtful" role="status">
           Not by these keys:
           <ul>
-            <li v-for="one in sheet.skipped" :key="`${one.stores} ${one.name}`">
+            <li v-for="one in sheet.skipped" :key="`${one.stores} ${one.number}`">
               {{ one.name }}: {{ one.reason.replace(/^[\w.-]+(?=: )/, (sets) => fieldTitle(one.stores, sets)) }}
             </li>
           </ul>
@@ -224,37 +179,14 @@ const print = () => window.print();
           are right in the radio.
         </p>
         <ol class="entries">
-          <li
+          <KeyedEntry
             v-for="(entry, at) in sheet.entries"
             :key="tickId(entry)"
-            class="entry"
-            :class="{ done: isDone(entry) }"
-            data-testid="keyed"
-          >
-            <label class="head"
-              ><input
-                type="checkbox"
-                :checked="isDone(entry)"
-                @change="tick(entry, ($event.target as HTMLInputElement).checked)"
-              />
-              <strong
-                ><span v-if="entry.stores !== 'channel'">{{ storeTitle(entry.stores) }} </span
-                ><span class="mono">{{ entry.number }}</span> {{ entry.name }}</strong
-              >
-              <span class="soft">{{ doesWords(entry) }}</span></label
-            >
-            <dl class="steps">
-              <template v-for="(step, i) in entry.steps" :key="i">
-                <dt>
-                  {{ stepTitle(entry.stores, step) }} <span v-if="step.value" class="mono value">{{ step.value }}</span>
-                </dt>
-                <dd>
-                  <PressRow :presses="step.presses" :played="played - begins[at]![i]!" />
-                  <p v-if="step.trap" class="trap">{{ step.trap }}</p>
-                </dd>
-              </template>
-            </dl>
-          </li>
+            :entry="entry"
+            :done="isDone(entry)"
+            :played="played - starts[at]!"
+            @tick="tick(entry, $event)"
+          />
         </ol>
         <EmptyState v-if="sheet.entries.length === 0" title="Nothing to key in">
           <p>{{ radio.name }} holds what is planned, as far as its keys can set it.</p>
@@ -267,24 +199,7 @@ const print = () => window.print();
       </template>
     </div>
     <div class="column side no-print">
-      <section class="choices" aria-label="What is keyed">
-        <ChoiceField label="It holds now" :value="holding" :options="holdings" @choose="holding = $event" />
-        <ChoiceField
-          v-if="routineOf('home')"
-          label="Home channel"
-          :value="codeplug!.homeId ?? NONE"
-          :options="channelOptions"
-          @choose="setHome"
-        />
-        <ChoiceField
-          v-for="key in quickKeys"
-          :key="key"
-          :label="`Quick key ${key}`"
-          :value="codeplug!.quickKeys[key] ?? NONE"
-          :options="channelOptions"
-          @choose="(id) => setQuick(key, id)"
-        />
-      </section>
+      <KeyedChoices v-model:holding="holding" :radio="radio" :written-at="writtenAt" />
       <KeyPad v-model:played="played" :keying="radio.keying" :held="held" :sheet="sheet" />
     </div>
   </div>
@@ -320,12 +235,6 @@ const print = () => window.print();
   gap: 20px;
 }
 
-.choices {
-  display: grid;
-  gap: 8px;
-  --form-label: 110px;
-}
-
 .entries {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
@@ -335,57 +244,10 @@ const print = () => window.print();
   list-style: none;
 }
 
-.entry {
-  padding: 8px 12px;
-  background: var(--raised);
-  border: 1px solid var(--hairline);
-  border-left: 4px solid var(--yellow);
-  border-radius: 3px;
-  break-inside: avoid;
-  content-visibility: auto;
-  contain-intrinsic-size: auto 260px;
-}
-
-.entry.done {
-  border-left-color: var(--good);
-}
-
-.head {
-  display: flex;
-  gap: 8px;
-  align-items: baseline;
-}
-
-input[type='checkbox'] {
-  width: 16px;
-  height: 16px;
-  accent-color: var(--ink);
-}
-
-.steps {
-  display: grid;
-  grid-template-columns: 150px minmax(0, 1fr);
-  gap: 6px 12px;
-  margin: 8px 0 0;
-}
-
-.steps dd {
-  min-width: 0;
-  margin: 0;
-}
-
-.value {
-  display: block;
-}
-
 .trap {
   padding: 4px 8px;
   background: var(--yellow-pale);
   border-left: 3px solid var(--doubtful);
-}
-
-.steps .trap {
-  margin-top: 4px;
 }
 
 @media (max-width: 1000px) {
@@ -399,25 +261,10 @@ input[type='checkbox'] {
   }
 }
 
-@media (max-width: 560px) {
-  .steps {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 2px;
-  }
-
-  .value {
-    display: inline;
-  }
-}
-
 @media print {
   .body {
     display: block;
     padding: 0;
-  }
-
-  .entry {
-    content-visibility: visible;
   }
 }
 </style>
