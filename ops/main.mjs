@@ -18,7 +18,7 @@ const HELP = `Yellow Relay
   ./relay backup FILE     everything that is stored, with the database's own tools; the server may run
   ./relay restore FILE    bring that back; what was there is kept aside
   ./relay access          set the password that a server open to the network asks for   [--off]
-  ./relay test [STAGE…]   lint, types, unit, server, browser
+  ./relay test [STAGE…]   source (lint and types), unit, server, browser
   ./relay bench           measure speed
 
   ./relay check FILE                    findings of a plan file        [--json]

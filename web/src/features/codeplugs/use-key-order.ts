@@ -49,7 +49,9 @@ export function useKeyOrder({ element, isTyping, place, focus, forget }: Sheet) 
   let moves = 0;
   let then = { x: 0, y: 0 };
 
-  const isSteady = () => moves === 0 && isTyping() === (openInput() !== null);
+  /** A field that was left stays for some frames, and the next cell to open would get it with what was typed in it. */
+  const isAnyOpen = () => (element()?.querySelector('revogr-edit input') ?? null) !== null;
+  const isSteady = () => moves === 0 && (isTyping() ? openInput() !== null : !isAnyOpen());
 
   async function stand(): Promise<void> {
     for (let frame = 0; frame < MOST_FRAMES; frame += 1) {
@@ -118,8 +120,8 @@ export function useKeyOrder({ element, isTyping, place, focus, forget }: Sheet) 
     const { target } = event;
     const isOurs = target === document.body || (target instanceof Node && element()?.contains(target) === true);
     if (!isSettling || released.has(event) || !isOurs || event.ctrlKey || event.metaKey || event.altKey) return;
-    // Arrows in a row the grid keeps in order itself.
-    if (isArrow(event) && waiting.length === 0 && !isTyping()) return;
+    // Arrows behind arrows the grid keeps in order itself.
+    if (isArrow(event) && target !== document.body && moves > 0 && waiting.length === 0 && !isTyping()) return;
     event.preventDefault();
     event.stopImmediatePropagation();
     waiting.push(event);
