@@ -9,7 +9,7 @@ const FLOORS = [
   ['path'],
   ['codeplug', 'settings', 'radios'],
   ['checks'],
-  ['builder', 'zones', 'scanning', 'keying'],
+  ['builder', 'zones', 'scanning', 'keying', 'rehearse'],
   ['naming', 'bring'],
   ['formats', 'compare', 'card', 'layouts'],
   ['lists', 'run-sheet'],

@@ -10,6 +10,7 @@ import type { ModeDirectory } from '../lists/mode-directory';
 import type { ModeListed } from '../lists/mode-listed';
 import type { ModePath } from '../path/mode-path';
 import type { ModeId } from '../plan/types';
+import type { ModeRehearse } from '../rehearse/mode-rehearse';
 import type { ModeRunSheet } from '../run-sheet/mode-run-sheet';
 import type { ModeSettings } from '../settings/setting';
 
@@ -17,6 +18,7 @@ import type { ModeSettings } from '../settings/setting';
 export type TracedMode<M extends ModeId = ModeId> = ModePath<M> & ModeCodeplug<M>;
 
 export interface Mode<M extends ModeId = ModeId> extends BuildingMode<M> {
+  rehearse: ModeRehearse<M>;
   runSheet: ModeRunSheet;
   card: ModeCard;
   /** Its part of a hotspot's settings; for modes that a hotspot can have. */

@@ -7,6 +7,7 @@ import { offer } from './repeater';
 import { runSheet } from './run-sheet';
 import { settings } from './settings';
 import { knownAs } from './words';
+import { rehearse } from './rehearse';
 import type { Mode } from '../mode';
 import { traced } from './traced';
 
@@ -18,6 +19,7 @@ export const dmr: Mode<'dmr'> = {
   offer,
   knownAs,
   build,
+  rehearse,
   runSheet,
   card,
   settings,

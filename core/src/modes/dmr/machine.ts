@@ -1,6 +1,7 @@
 /** The dynamic groups that a site's slots have taken up: keyed, they wake; quiet for long enough, they are dropped. */
 import type { ModeMachine } from '../../path/mode-path';
-import type { AwakeGroup, DmrState, TimeSlot } from '../../plan/modes/dmr/types';
+import { SPECIAL_NAMES } from '../../plan/modes/dmr/limits';
+import type { AwakeGroup, DmrState, SpecialName, TimeSlot } from '../../plan/modes/dmr/types';
 import type { Id } from '../../plan/types';
 import { dmrNetwork } from './networks';
 
@@ -9,6 +10,8 @@ const MINUTE_MS = 60_000;
 /** Times in milliseconds since 1970, UTC. */
 export type DmrEvent =
   | { kind: 'keyed'; atMs: number; networkId: Id; slot: TimeSlot; number: number; timerMin: number }
+  /** The network was told to drop what the slot has taken up. */
+  | { kind: 'unlinked'; atMs: number; networkId: Id; slot: TimeSlot }
   | { kind: 'time passed'; atMs: number };
 
 export type DmrEffect = { kind: 'taken up' | 'dropped'; networkId: Id; slot: TimeSlot; number: number };
@@ -23,8 +26,14 @@ export function step({ awake }: DmrState, event: DmrEvent): [DmrState, DmrEffect
   const still = awake.filter((one) => one.untilMs > event.atMs);
   const dropped = over.map((one) => effect('dropped', one));
   if (event.kind === 'time passed') return [{ awake: still }, dropped];
-  const { networkId, slot, number, atMs, timerMin } = event;
+  const { networkId, slot } = event;
   const here = still.filter((one) => one.slot === slot && one.networkId === networkId);
+  if (event.kind === 'unlinked')
+    return [
+      { awake: still.filter((one) => !here.includes(one)) },
+      [...dropped, ...here.map((one) => effect('dropped', one))],
+    ];
+  const { number, atMs, timerMin } = event;
   const taken: AwakeGroup = { networkId, slot, number, untilMs: atMs + timerMin * MINUTE_MS };
   const replaced = here.filter((one) => one.number !== number).map((one) => effect('dropped', one));
   const known = here.some((one) => one.number === number);
@@ -37,15 +46,22 @@ export function step({ awake }: DmrState, event: DmrEvent): [DmrState, DmrEffect
 export const machine: ModeMachine<'dmr', DmrEvent, DmrEffect> = {
   start: () => ({ awake: [] }),
   keyed({ index, channel, arrives }, atMs) {
-    if (arrives?.kind !== 'group' || arrives.networkId === null) return null;
+    if (!arrives || arrives.networkId === null) return null;
     const { networkId, number } = arrives;
+    const network = dmrNetwork(index.plan, networkId)!;
+    const { slot } = channel.dmr;
+    const isSpecial = (name: SpecialName) =>
+      network.special[name]?.number === number && network.special[name]?.kind === arrives.kind;
+    if (isSpecial('unlink')) return { kind: 'unlinked', atMs, networkId, slot };
+    // What the network answers itself is no group to be taken up.
+    if (arrives.kind !== 'group' || SPECIAL_NAMES.some(isSpecial)) return null;
     return {
       kind: 'keyed',
       atMs,
       networkId,
-      slot: channel.dmr.slot,
+      slot,
       number,
-      timerMin: dmrNetwork(index.plan, networkId)!.dynamicTimerMin,
+      timerMin: network.dynamicTimerMin,
     };
   },
   step,

@@ -6,6 +6,7 @@ import { listed } from './listed';
 import { runSheet } from './run-sheet';
 import { settings } from './settings';
 import { knownAs } from './words';
+import { rehearse } from './rehearse';
 import type { Mode } from '../mode';
 import { traced } from './traced';
 
@@ -17,6 +18,7 @@ export const dstar: Mode<'dstar'> = {
   offer,
   knownAs,
   build,
+  rehearse,
   runSheet,
   card,
   settings,

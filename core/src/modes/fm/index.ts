@@ -1,6 +1,7 @@
 import { build } from './build';
 import { LOCAL, offer } from './links';
 import { listed } from './listed';
+import { rehearse } from './rehearse';
 import type { Mode } from '../mode';
 import { traced } from './traced';
 
@@ -11,6 +12,7 @@ export const fm: Mode<'fm'> = {
   offer,
   knownAs: () => '',
   build,
+  rehearse,
   runSheet: { hotspot: () => [], radio: () => [], steps: () => [] },
   card: () => [],
   listed,

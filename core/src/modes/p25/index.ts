@@ -6,6 +6,7 @@ import { listed } from './listed';
 import { runSheet } from './run-sheet';
 import { settings } from './settings';
 import { knownAs } from './words';
+import { rehearse } from './rehearse';
 import type { Mode } from '../mode';
 import { traced } from './traced';
 
@@ -16,6 +17,7 @@ export const p25: Mode<'p25'> = {
   offer,
   knownAs,
   build,
+  rehearse,
   runSheet,
   card,
   settings,

@@ -1,0 +1,34 @@
+/** D-STAR in time: a command links, the gateway says so, and only then does a talk channel reach the reflector. */
+import type { ModeRehearse } from '../../rehearse/mode-rehearse';
+import { readCommand } from './addresses';
+import { hears } from './link';
+import { linkBefore, linkWhenTalking, route, targetOf } from './links';
+import type { DstarArrival } from '../../plan/modes/dstar/types';
+import { networkOf } from '../../plan/networks';
+
+export const rehearse: ModeRehearse<'dstar'> = {
+  place(plan, destination) {
+    const to = targetOf(plan, destination);
+    if (!to || !('networkId' in destination) || !networkOf(plan, 'dstar', destination.networkId)) return null;
+    return { mode: 'dstar', kind: 'reflector', networkId: destination.networkId, to };
+  },
+  comesOut(index, site, place) {
+    if (place.mode !== 'dstar' || (place as DstarArrival).kind !== 'reflector') return null;
+    const { to } = place as Extract<DstarArrival, { kind: 'reflector' }>;
+    return hears(linkBefore(index, site) ?? null, to) ? { mode: 'dstar', slot: null, number: null } : null;
+  },
+  first(context) {
+    if (readCommand(context.channel.dstar.ur).kind !== 'call to all') return undefined;
+    return linkWhenTalking(context).by ?? undefined;
+  },
+  connects(context) {
+    const arrival = readCommand(context.channel.dstar.ur).kind === 'link' ? route(context) : null;
+    return arrival?.kind === 'reflector' ? arrival : null;
+  },
+  // A talk channel that was left on the command repeats it at every key-up. Common practice.
+  saysLinkAgain: true,
+  answer({ arrives }) {
+    if (arrives?.kind !== 'command') return null;
+    return arrives.command === 'echo' ? 'echo' : 'says link';
+  },
+};

@@ -1,0 +1,176 @@
+/** The plan as a rehearsal needs it: in the world as it is now, looked up once as long as that stays the same. */
+import { replyAirFacts } from '../path/common-facts';
+import { indexPlan, trace } from '../path/plan-index';
+import { slotSent } from '../path/recall';
+import type { Fact, PathContext, PlanIndex, TracedPath } from '../path/types';
+import { stateOf, withState, type World } from '../path/world';
+import { listensFor } from '../plan/carriage';
+import { hangOf } from '../plan/hang';
+import { asIfRunning } from '../plan/profile-acts';
+import { NETWORK_MODE_IDS } from '../plan/modes';
+import { rows } from '../plan/table';
+import type { Arrival, Channel, Id, ModeId, NetworkModeId, Plan, Site } from '../plan/types';
+import type { RehearsedModes } from './mode-rehearse';
+import type { SiteFacts } from './site';
+import { type OnAir, placeKey, type Times } from './types';
+
+/** The modes that a hotspot looks for, in the order of its round. */
+export function modesLookedFor(index: PlanIndex, site: Site): NetworkModeId[] {
+  const profile = index.profile(site.id);
+  return NETWORK_MODE_IDS.filter((id) => site[id] !== null && (profile === null || listensFor(profile, id)));
+}
+
+/** What is looked up of a plan in one world. */
+export class Stage {
+  private opened = new Map<string, Fact | null>();
+  private out = new Map<string, OnAir | null>();
+  private facts = new Map<Id, SiteFacts>();
+  private looked = new Map<Id, NetworkModeId[]>();
+  private index: PlanIndex;
+
+  constructor(
+    private plan: Plan,
+    private readonly modes: RehearsedModes,
+    private readonly times: Times,
+    private readonly today: string | null,
+  ) {
+    this.index = indexPlan(plan, { modes, today });
+    for (const site of rows(plan.sites)) if (site.kind === 'hotspot') this.start(site.id, 0);
+  }
+
+  get now(): PlanIndex {
+    return this.index;
+  }
+
+  private inWorld(world: World): void {
+    this.index = this.index.with(world);
+    this.out.clear();
+  }
+
+  /** A hotspot as it is when it has started: linked to what its settings say. */
+  start(siteId: Id, nowMs: number): void {
+    const site = this.plan.sites.byId[siteId]!;
+    const { [siteId]: _, ...others } = this.index.world.sites;
+    const before = this.index.with({ nowMs, sites: others });
+    let world = before.world;
+    for (const mode of modesLookedFor(this.index, site)) {
+      const { machine } = this.modes[mode];
+      if (machine) world = withState(world, siteId, mode, machine.start(before, site));
+    }
+    this.inWorld(world);
+  }
+
+  /** The hotspot runs another of its profiles from now on. */
+  run(siteId: Id, profileId: Id, nowMs: number): void {
+    this.plan = asIfRunning(this.plan, siteId, profileId);
+    this.index = indexPlan(this.plan, { modes: this.modes, today: this.today, world: this.index.world });
+    this.opened.clear();
+    this.facts.clear();
+    this.looked.clear();
+    this.start(siteId, nowMs);
+  }
+
+  trace(radioId: Id, channelId: Id): TracedPath {
+    return trace(this.index, radioId, channelId);
+  }
+
+  channel(radioId: Id, channelId: Id): Channel | undefined {
+    return this.plan.codeplugs[radioId]?.channels.byId[channelId];
+  }
+
+  site(siteId: Id): Site {
+    return this.plan.sites.byId[siteId]!;
+  }
+
+  state(siteId: Id, mode: ModeId): unknown {
+    return stateOf(this.index.world, siteId, mode) ?? null;
+  }
+
+  /** Carries an event to a mode's machine at a site. */
+  step(siteId: Id, mode: ModeId, event: unknown, nowMs: number): void {
+    const { machine } = this.modes[mode];
+    if (!machine) return;
+    const { world } = this.index;
+    const before = stateOf(world, siteId, mode) ?? machine.start(this.index, this.site(siteId));
+    const [state] = machine.step(before as never, event);
+    this.inWorld({ ...withState(world, siteId, mode, state as never), nowMs });
+  }
+
+  /** What keying a channel does at its site, once it came through. */
+  keyed(context: PathContext, nowMs: number): void {
+    const event = this.modes[context.channel.mode].machine?.keyed({ ...context, index: this.index }, nowMs);
+    if (context.site && event) this.step(context.site.id, context.channel.mode, event, nowMs);
+  }
+
+  factsOf(siteId: Id): SiteFacts {
+    let known = this.facts.get(siteId);
+    if (!known) {
+      const site = this.site(siteId);
+      const profile = this.index.profile(siteId);
+      const { hangMs } = this.times;
+      known = {
+        kind: site.kind,
+        isSimplex: site.kind === 'hotspot' && site.rxHz === site.txHz,
+        hangMs(mode, side) {
+          const said = profile && mode !== 'fm' ? hangOf(profile, mode, side).seconds : null;
+          return said === null ? hangMs : said * 1000;
+        },
+      };
+      this.facts.set(siteId, known);
+    }
+    return known;
+  }
+
+  lookedFor(siteId: Id): NetworkModeId[] {
+    let known = this.looked.get(siteId);
+    if (!known) this.looked.set(siteId, (known = modesLookedFor(this.index, this.site(siteId))));
+    return known;
+  }
+
+  /** How talk at a place comes out of a site now; `null`: it does not. */
+  comesOut(siteId: Id, place: Arrival, key = placeKey(place)): OnAir | null {
+    const at = `${siteId} ${key}`;
+    let known = this.out.get(at);
+    if (known === undefined) {
+      const site = this.site(siteId);
+      const hears = site[place.mode] !== null && this.lookedFor(siteId).includes(place.mode as NetworkModeId);
+      known = hears ? this.modes[place.mode].rehearse.comesOut(this.index, site, place) : null;
+      this.out.set(at, known);
+    }
+    return known;
+  }
+
+  /** The pair that keeps a channel shut for what its site sends; `null`: it opens. */
+  shutBy(radioId: Id, channelId: Id, air: OnAir): Fact | null {
+    const at = `${radioId} ${channelId} ${air.mode} ${air.slot} ${air.number}`;
+    let known = this.opened.get(at);
+    if (known === undefined) {
+      const { context } = this.trace(radioId, channelId);
+      const { trace: mode, rehearse } = this.modes[air.mode];
+      const facts = [
+        ...replyAirFacts(context),
+        ...mode.air(context),
+        ...mode.replySite(context),
+        ...(rehearse.opens?.(context, air) ?? mode.replyRadio(context)),
+      ];
+      known = facts.find((one) => one.state === 'broken') ?? null;
+      this.opened.set(at, known);
+    }
+    return known;
+  }
+
+  /** The stored profile that a channel recalls at its hotspot. */
+  recalled(siteId: Id, channel: Channel): Id | null {
+    return slotSent(this.modes, this.site(siteId), channel)?.profileId ?? null;
+  }
+
+  /** When something of what is linked ends by itself. */
+  nextLapse(siteId: Id, mode: ModeId): { atMs: number; event: unknown } | null {
+    const state = stateOf(this.index.world, siteId, mode);
+    return state ? (this.modes[mode].rehearse.lapses?.(state as never) ?? null) : null;
+  }
+
+  rehearsed(mode: ModeId) {
+    return this.modes[mode].rehearse;
+  }
+}
