@@ -4,6 +4,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { CHECKS } from '@relay/core/registries/checks';
 import { PLAN_SCHEMA } from '@relay/core/plan/schema';
+import { SCENARIO_SCHEMA } from '@relay/core/rehearse/scenario-schema';
 import { GOOD_SET_UPS } from '@relay/core/testing/good-set-ups';
 import { KNOWN_FAULTS } from '@relay/core/testing/known-faults';
 import { kitsPage } from './kits';
@@ -46,6 +47,7 @@ const FILES: Readonly<Record<string, () => string>> = {
   'checks.md': checksPage,
   'kits.md': () => kits,
   'plan.schema.json': () => `${JSON.stringify(PLAN_SCHEMA, null, 2)}\n`,
+  'scenario.schema.json': () => `${JSON.stringify(SCENARIO_SCHEMA, null, 2)}\n`,
   'openapi.json': () => `${JSON.stringify(openApi, null, 2)}\n`,
 };
 

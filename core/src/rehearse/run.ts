@@ -92,6 +92,8 @@ export class Run {
   private readonly queue = new TinyQueue<Todo>([], (a, b) => a.atMs - b.atMs || a.order - b.order);
   private readonly radios = new Map<Id, RadioState>();
   private readonly sites = new Map<Id, SiteState>();
+  /** Hotspots whose card did not outlive a cut of power. */
+  private readonly damaged = new Set<Id>();
   /** Links as they were told last. */
   private readonly links = new Map<string, unknown>();
   private readonly live = new Map<number, Live>();
@@ -229,7 +231,7 @@ export class Run {
       case 'sleep':
         return this.toRadio(act.radioId, { kind: 'sleep', asleep: act.asleep });
       case 'power':
-        return this.power(act.siteId, act.on);
+        return this.power(act.siteId, act.on, act.cut === true);
     }
   }
 
@@ -280,7 +282,9 @@ export class Run {
 
   /** What a radio hears on a channel before it sends. */
   private onAir({ site, radio, channel }: PathContext, air: OnAir): 'nothing' | 'another slot' | 'its own slot' {
-    const share = (other: OnAir) => air.slot === null || other.slot === null || other.slot === air.slot;
+    // A radio that waits for its own slot takes no notice of other modes.
+    const share = (other: OnAir) =>
+      other.mode === air.mode && (air.slot === null || other.slot === null || other.slot === air.slot);
     const heard: OnAir[] = site ? this.sites.get(site.id)!.uses.map((use) => use.air) : [];
     for (const one of this.live.values())
       if (one.from.is === 'radio' && one.from.radioId !== radio.id && one.air && one.traced)
@@ -417,11 +421,13 @@ export class Run {
       for (const use of uses) if (use.way === 'out') this.offerTo(radioId, siteId, use.over, use.air);
   }
 
-  private power(siteId: Id, on: boolean): void {
-    const is = on ? 'starting' : 'off';
+  private power(siteId: Id, on: boolean, isCut: boolean): void {
+    const isWorking = this.sites.get(siteId)!.power === 'on';
+    if (!on && isWorking && isCut && this.chance() < this.cast.times.cutDamages) this.damaged.add(siteId);
+    const is = !on ? 'off' : this.damaged.has(siteId) ? 'damaged' : 'starting';
     this.tell({ kind: 'power', siteId, is });
-    this.toSite(siteId, { kind: 'power', is });
-    if (on) this.startsFor(siteId, this.cast.times.startMs);
+    this.toSite(siteId, { kind: 'power', is: is === 'starting' ? is : 'off' });
+    if (is === 'starting') this.startsFor(siteId, this.cast.times.startMs);
   }
 
   private startsFor(siteId: Id, ms: number, profileId: Id | null = null): void {
@@ -447,7 +453,8 @@ export class Run {
     this.repeat(siteId, over);
     const broken = breakOf(over.traced);
     const rehearse = this.stage.rehearsed(over.mode);
-    const first = context.crossing || context.recalls ? undefined : rehearse.first?.(context);
+    const isOwn = !context.crossing && !context.recalls;
+    const first = isOwn ? rehearse.first?.(context) : undefined;
     const place = landingOf(context);
     over.carried = { context, place, takenMs: this.clockMs, talks: false };
     const isAstray = over.traced.path.outcome === 'wrong place';
@@ -457,8 +464,8 @@ export class Run {
     }
     if (first !== undefined && first !== context.channel.id)
       return this.lose(laneOf(siteId), over.id, { is: 'not linked', first });
-    const isCommand = first !== undefined || context.recalls !== null || rehearse.answer?.(context) != null;
-    const connects = rehearse.connects?.(context) ?? null;
+    const isCommand = first !== undefined || context.recalls !== null || (isOwn && rehearse.answer?.(context) != null);
+    const connects = isOwn ? (rehearse.connects?.(context) ?? null) : null;
     // What is said while a link is asked for goes nowhere.
     if (isCommand || (connects && this.stage.comesOut(siteId, connects) === null)) return;
     if (place && place.networkId !== null) this.speak(over, place);
@@ -536,6 +543,10 @@ export class Run {
     this.silence(over);
     if (context.recalls) return this.recall(site.id, context);
     const { mode } = context.channel;
+    if (context.crossing) {
+      if (place) this.stage.cross(site.id, placeKey(place), { ...over.air!, number: null });
+      return this.joinTalks(site.id);
+    }
     const rehearse = this.stage.rehearsed(mode);
     const now: PathContext = { ...context, index: this.stage.now };
     const answer = rehearse.answer?.(now) ?? null;

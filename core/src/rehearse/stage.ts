@@ -24,6 +24,8 @@ export function modesLookedFor(index: PlanIndex, site: Site): NetworkModeId[] {
 export class Stage {
   private opened = new Map<string, Fact | null>();
   private out = new Map<string, OnAir | null>();
+  /** The place to which a site carried its last cross-mode call, and how talk there comes back. */
+  private crossed = new Map<Id, { key: string; air: OnAir }>();
   private facts = new Map<Id, SiteFacts>();
   private looked = new Map<Id, NetworkModeId[]>();
   private index: PlanIndex;
@@ -50,6 +52,7 @@ export class Stage {
   /** A hotspot as it is when it has started: linked to what its settings say. */
   start(siteId: Id, nowMs: number): void {
     const site = this.plan.sites.byId[siteId]!;
+    this.crossed.delete(siteId);
     const { [siteId]: _, ...others } = this.index.world.sites;
     const before = this.index.with({ nowMs, sites: others });
     let world = before.world;
@@ -96,6 +99,12 @@ export class Stage {
     this.inWorld({ ...withState(world, siteId, mode, state as never), nowMs });
   }
 
+  /** A cross-mode call went through: what is said there comes back in the mode of the air. */
+  cross(siteId: Id, key: string, air: OnAir): void {
+    this.crossed.set(siteId, { key, air });
+    this.out.clear();
+  }
+
   /** What keying a channel does at its site, once it came through. */
   keyed(context: PathContext, nowMs: number): void {
     const event = this.modes[context.channel.mode].machine?.keyed({ ...context, index: this.index }, nowMs);
@@ -133,8 +142,10 @@ export class Stage {
     let known = this.out.get(at);
     if (known === undefined) {
       const site = this.site(siteId);
+      const crossed = this.crossed.get(siteId);
       const hears = site[place.mode] !== null && this.lookedFor(siteId).includes(place.mode as NetworkModeId);
-      known = hears ? this.modes[place.mode].rehearse.comesOut(this.index, site, place) : null;
+      const own = hears ? this.modes[place.mode].rehearse.comesOut(this.index, site, place) : null;
+      known = own ?? (crossed?.key === key ? crossed.air : null);
       this.out.set(at, known);
     }
     return known;

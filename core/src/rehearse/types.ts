@@ -66,7 +66,7 @@ export type Happening = { atMs: number } & (
   | { kind: 'stops'; siteId: Id; over: number }
   | { kind: 'locked'; siteId: Id; mode: ModeId }
   | { kind: 'scanning'; siteId: Id }
-  | { kind: 'power'; siteId: Id; is: 'off' | 'starting' | 'on' }
+  | { kind: 'power'; siteId: Id; is: 'off' | 'starting' | 'on' | 'damaged' }
   | { kind: 'reached'; place: string; networkId: Id | null; over: number }
   | { kind: 'talks'; place: string; networkId: Id | null; over: number; talkerId: string }
   | { kind: 'ended'; over: number }
@@ -79,14 +79,14 @@ export type Happening = { atMs: number } & (
   | { kind: 'profile'; siteId: Id; profileId: Id }
 );
 
-/** Something to do, at a time. */
+/** Something to do, at a time. `cut`: power goes without shutting down first. */
 export type Act = { atMs: number } & (
   | { kind: 'key down'; radioId: Id; channelId: Id }
   | { kind: 'key up'; radioId: Id }
   | { kind: 'choose'; radioId: Id; channelId: Id }
   | { kind: 'squelch'; radioId: Id; open: boolean }
   | { kind: 'sleep'; radioId: Id; asleep: boolean }
-  | { kind: 'power'; siteId: Id; on: boolean; /** Without shutting down first. */ cut?: boolean }
+  | { kind: 'power'; siteId: Id; on: boolean; cut?: boolean }
 );
 
 /** Somebody at the far end who talks by habit: overs with gaps. */
@@ -130,6 +130,8 @@ export interface Times {
   echoAfterMs: number;
   /** For how long a hotspot stays in a mode where nobody has said, ms. Common practice: 20 s. */
   hangMs: number;
+  /** How likely the card is damaged where power is cut without shutting down, 0 to 1. From memory. */
+  cutDamages: number;
   /** For how long a hotspot is away while it changes its profile, ms. From memory. */
   profileMs: number;
 }
@@ -143,6 +145,7 @@ export const USUAL_TIMES: Times = {
   announceMs: 2_500,
   echoAfterMs: 2_000,
   hangMs: 20_000,
+  cutDamages: 0.2,
   profileMs: 8_000,
 };
 
