@@ -10,6 +10,8 @@ export type Answer = 'echo' | 'says link' | null;
 export interface ModeRehearse<M extends ModeId = ModeId> {
   /** Where a destination is on its network; `null` where it is none that somebody talks at. */
   place(plan: Plan, destination: Destination): ArrivalOf<M> | null;
+  /** What a site is linked to, in a few words: `LNK001 C`; empty for nothing. */
+  linked(state: NonNullable<ModeTypes[M]['state']>): string;
   /** How talk at a place comes out of a site, as the site is linked in the world of the index; `null`: it does not. */
   comesOut(index: PlanIndex, site: Site, place: Arrival): OnAir | null;
   /** The pairs that decide whether a channel opens for it; without, those of a reply. */

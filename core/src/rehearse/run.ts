@@ -15,7 +15,6 @@ import type { RehearsedModes } from './mode-rehearse';
 import { radioOn, type RadioEffect, type RadioEvent, type RadioState, stepRadio } from './radio';
 import { SITE_AT_REST, type SiteEffect, type SiteEvent, type SiteState, msToFind, stepSite } from './site';
 import { Stage } from './stage';
-import { talksAt, type TalkPlace } from './talkers';
 import {
   type Act,
   type Cast,
@@ -25,6 +24,7 @@ import {
   type OnAir,
   type Over,
   placeKey,
+  type Talker,
   type Why,
 } from './types';
 
@@ -45,6 +45,13 @@ export type Moment = { atMs: number } & (
   | { is: 'site'; id: Id; state: SiteState }
   | { is: 'link'; id: Id; mode: ModeId; state: unknown }
 );
+
+/** Somebody at the far end, and where. */
+interface TalkPlace {
+  talker: Talker;
+  place: Arrival;
+  key: string;
+}
 
 interface Todo {
   atMs: number;
@@ -85,7 +92,8 @@ export function breakOf({ path }: Pick<TracedPath, 'path'>): { hop: HopId; fact:
 export class Run {
   readonly happened: Happening[] = [];
   readonly moments: Moment[] = [];
-  readonly overs = new Map<number, Over>();
+  /** Every over, with the path that it met where a radio sent it. */
+  readonly overs = new Map<number, Over & { traced: TracedPath | null }>();
   private readonly stage: Stage;
   private readonly cast: Cast;
   private readonly chance: Chance;
@@ -101,7 +109,7 @@ export class Run {
   private readonly speakers = new Map<string, number>();
   private readonly waiting = new Map<string, (() => void)[]>();
   private readonly silent: ReadonlySet<string>;
-  private readonly places: TalkPlace[];
+  private readonly places: TalkPlace[] = [];
   private order = 0;
   private lastOver = 0;
   private clockMs = 0;
@@ -109,7 +117,7 @@ export class Run {
   events = 0;
 
   constructor(
-    plan: Plan,
+    private readonly plan: Plan,
     private readonly options: RunOptions,
   ) {
     const { modes, cast = NOBODY, seed = 1, today = null } = options;
@@ -126,11 +134,23 @@ export class Run {
       this.setRadio(radio.id, radioOn(plan.codeplugs[radio.id]!.channels.order[0] ?? null));
     for (const site of rows(plan.sites)) this.setSite(site.id, SITE_AT_REST);
     for (const site of rows(plan.sites)) this.tellLinks(site.id);
-    this.places = talksAt(plan, modes, cast.talkers);
-    for (const talk of this.places) {
-      const chance = chanceOf(seed, `talker ${talk.talker.id}`);
-      this.at(talk.talker.fromMs, () => this.talk(talk, chance));
-    }
+    for (const talker of cast.talkers) this.addTalker(talker);
+  }
+
+  /** Somebody more talks; where the plan has no such place, nobody hears it. @returns whether it has */
+  addTalker(talker: Talker): boolean {
+    const place = this.options.modes[talker.at.mode].rehearse.place(this.plan, talker.at);
+    if (!place) return false;
+    const talk: TalkPlace = { talker, place, key: placeKey(place) };
+    this.places.push(talk);
+    const chance = chanceOf(this.options.seed ?? 1, `talker ${talker.id}`);
+    this.at(Math.max(talker.fromMs, this.clockMs), () => this.talk(talk, chance));
+    return true;
+  }
+
+  /** When something happens next by itself; `null`: nothing will. */
+  get nextMs(): number | null {
+    return this.queue.peek()?.atMs ?? null;
   }
 
   get nowMs(): number {
@@ -214,7 +234,7 @@ export class Run {
       at: null,
     };
     this.live.set(over.id, over);
-    if (this.options.keeps !== false) this.overs.set(over.id, { id: over.id, from, mode, startMs: over.startMs });
+    if (this.options.keeps !== false) this.overs.set(over.id, over);
     return over;
   }
 

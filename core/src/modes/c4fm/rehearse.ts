@@ -9,6 +9,7 @@ export const rehearse: ModeRehearse<'c4fm'> = {
     if (!target) return null;
     return { mode: 'c4fm', kind: 'room', networkId: target.network.id, number: roomDigits(target.room.number) };
   },
+  linked: ({ connectedTo }) => (connectedTo === null ? '' : `room ${connectedTo}`),
   comesOut(index, site, place) {
     if (place.mode !== 'c4fm' || place.kind !== 'room' || linkBefore(index, site) !== place.number) return null;
     const { networkIds } = site.c4fm!;

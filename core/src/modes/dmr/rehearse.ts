@@ -49,6 +49,7 @@ export const rehearse: ModeRehearse<'dmr'> = {
     const call = callFor(plan, destination);
     return call && { mode: 'dmr', networkId: destination.networkId, kind: call.kind, number: call.number };
   },
+  linked: ({ awake }) => awake.map(({ number }) => `group ${number}`).join(', '),
   comesOut(index, site, place) {
     if (place.mode !== 'dmr' || place.networkId === null || (place as DmrArrival).kind !== 'group') return null;
     return (site.kind === 'repeater' ? atRepeater : atHotspot)(index, site, place as DmrArrival);

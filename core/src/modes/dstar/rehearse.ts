@@ -2,7 +2,7 @@
 import type { ModeRehearse } from '../../rehearse/mode-rehearse';
 import { readCommand } from './addresses';
 import { hears } from './link';
-import { linkBefore, linkWhenTalking, route, targetOf } from './links';
+import { linkBefore, linkWhenTalking, reflectorWords, route, targetOf } from './links';
 import type { DstarArrival } from '../../plan/modes/dstar/types';
 import { networkOf } from '../../plan/networks';
 
@@ -12,6 +12,7 @@ export const rehearse: ModeRehearse<'dstar'> = {
     if (!to || !('networkId' in destination) || !networkOf(plan, 'dstar', destination.networkId)) return null;
     return { mode: 'dstar', kind: 'reflector', networkId: destination.networkId, to };
   },
+  linked: ({ linkedTo }) => (linkedTo ? reflectorWords(linkedTo) : ''),
   comesOut(index, site, place) {
     if (place.mode !== 'dstar' || (place as DstarArrival).kind !== 'reflector') return null;
     const { to } = place as Extract<DstarArrival, { kind: 'reflector' }>;

@@ -8,6 +8,7 @@ export const rehearse: ModeRehearse<'p25'> = {
     const group = groupFor(plan, destination);
     return group && { mode: 'p25', kind: 'group', networkId: group.network.id, group: group.number };
   },
+  linked: ({ linkedTo }) => (linkedTo === null ? '' : `group ${linkedTo}`),
   comesOut(index, site, place) {
     if (place.mode !== 'p25' || place.kind !== 'group' || linkBefore(index, site) !== place.group) return null;
     const { networkIds } = site.p25!;
