@@ -10,6 +10,7 @@ import { expectedOf, planOf, runScenario, unmet } from '@relay/core/rehearse/sce
 import { SCENARIO_SCHEMA } from '@relay/core/rehearse/scenario-schema';
 import { practicePlan } from './practice';
 import { SCENARIOS } from './scenarios';
+import { SHOWN_BY } from './scenarios/shown-by';
 
 const practice = practicePlan();
 const matches = new Ajv2020({ allErrors: true }).compile(SCENARIO_SCHEMA);
@@ -23,6 +24,11 @@ it('each file is in the registry, under its own name', () => {
 it('the station of the scenarios is sound, and every call of it gets through', () => {
   expect(validatePlan(practice).problems).toEqual([]);
   expect(agreementOf(practice).findings.filter((one) => one.severity === 'broken')).toEqual([]);
+});
+
+it('what shows a check is told where its findings are', () => {
+  const shown = SCENARIOS.flatMap(({ id, checks }) => checks.map((check) => [check, id]));
+  expect(SHOWN_BY).toEqual(Object.fromEntries(shown));
 });
 
 describe.each(SCENARIOS.map((one) => [one.id, one] as const))('%s', (_, scenario) => {

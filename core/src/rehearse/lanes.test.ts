@@ -80,10 +80,13 @@ describe('in words', () => {
   });
   it('a cursor reads every state', () => {
     const { run, telling } = called;
-    const at = (ms: number) => Object.fromEntries(statesAt(telling, run.moments, ms).map((one) => [one.name, one.words]));
+    const at = (ms: number) =>
+      Object.fromEntries(statesAt(telling, run.moments, ms).map((one) => [one.name, one.words]));
     expect(at(500)).toMatchObject({ Home: 'looks for any mode' });
     expect(at(18_000)).toMatchObject({ Rambler: 'Isles Evening: sends for 0.8 s' });
-    expect(at(32_500)['Home']).toMatch(/^locked to C4FM, \d+ s of hang left; linked: room 41205$|^locked to C4FM, sends QO7ELM/);
+    expect(at(32_500)['Home']).toMatch(
+      /^locked to C4FM, \d+ s of hang left; linked: room 41205$|^locked to C4FM, sends QO7ELM/,
+    );
   });
   it('times are written as people read them', () => {
     expect([span(400), span(12_000), span(125_000)]).toEqual(['0.4 s', '12 s', '2 min 5 s']);

@@ -28,6 +28,17 @@ export interface Crossing {
   to: string;
 }
 
+/**
+ * What was lost or changed in a lane. `at`: its place in the list of what happened. `from`: the lane that a lost over came
+ * from, where that is another.
+ */
+export interface Mark {
+  at: number;
+  atMs: number;
+  kind: 'lost' | 'told';
+  from: string | null;
+}
+
 export interface LaneView {
   key: string;
   is: Lane['is'];
@@ -35,8 +46,7 @@ export interface LaneView {
   name: string;
   bars: Bar[];
   bands: Band[];
-  /** What was lost or changed there, as places in the list of what happened. */
-  marks: { at: number; atMs: number; kind: 'lost' | 'told' }[];
+  marks: Mark[];
 }
 
 export interface LanesView {
@@ -95,7 +105,10 @@ export function lanesOf(plan: Plan, happened: readonly Happening[]): LanesView {
     const kind = isBusy ? 'lock' : 'hang';
     if (last.kind !== kind) band(view, kind, last.mode, atMs);
   };
-  const mark = (of: Lane, at: number, atMs: number, kind: 'lost' | 'told') => lane(of).marks.push({ at, atMs, kind });
+  const mark = (of: Lane, at: number, atMs: number, kind: Mark['kind'], over: number | null = null) => {
+    const from = over === null ? null : ((of.is === 'radio' ? sentBy.get(over) : null) ?? source.get(over) ?? null);
+    lane(of).marks.push({ at, atMs, kind, from: from === laneKey(of) ? null : from });
+  };
 
   happened.forEach((one, at) => {
     const { atMs } = one;
@@ -130,6 +143,8 @@ export function lanesOf(plan: Plan, happened: readonly Happening[]): LanesView {
         return;
       case 'hears':
         return bar({ is: 'radio', id: one.radioId }, 'hears', one, null);
+      case 'hears no more':
+        return close(`radio ${one.radioId} ${one.over} hears`, atMs);
       case 'ended':
         for (const [key, of] of open) {
           if (of.over !== one.over) continue;
@@ -139,7 +154,7 @@ export function lanesOf(plan: Plan, happened: readonly Happening[]): LanesView {
         }
         return;
       case 'lost':
-        return mark(one.lane, at, atMs, 'lost');
+        return mark(one.lane, at, atMs, 'lost', one.over);
       case 'connecting':
       case 'linked':
       case 'not answered':

@@ -1,7 +1,7 @@
 /** What a mode provides so that it can be rehearsed, beside its machine and its trace. */
 import type { ModePath, PathContext, PlanIndex } from '../path/mode-path';
 import type { Fact } from '../path/types';
-import type { Arrival, ArrivalOf, Destination, Id, ModeId, ModeTypes, Plan, Site } from '../plan/types';
+import type { Arrival, ArrivalOf, Destination, Id, ModeId, ModeTypes, Plan, Site, ValuesOf } from '../plan/types';
 import type { OnAir } from './types';
 
 /** What answers a call instead of a person. */
@@ -31,6 +31,8 @@ export interface ModeRehearse<M extends ModeId = ModeId> {
   lapses?(state: NonNullable<ModeTypes[M]['state']>): { atMs: number; event: unknown } | null;
   /** Whether a channel waits for others before it sends, and for what. */
   waitsFor?(context: PathContext<M>): 'any signal' | 'its own slot' | null;
+  /** Has a channel wait for a free one, or not, in place; for modes in which radios can. */
+  setWaits?(values: ValuesOf<M>, waits: boolean): void;
   /** Which slot a channel uses; without, all of the frequency. */
   slot?(context: PathContext<M>): 1 | 2;
   /** An open squelch keeps radios of this mode from sending. Common practice. */

@@ -262,6 +262,8 @@ export class Run {
     if (!before) return;
     const [after, effects] = stepRadio(before, { atMs: this.clockMs, ...event } as RadioEvent);
     this.setRadio(id, after);
+    if (before.hearing !== null && after.hearing === null)
+      this.tell({ kind: 'hears no more', radioId: id, over: before.hearing });
     for (const effect of effects) this.fromRadio(id, effect);
     // A radio that hears nothing may open for what is on the air already.
     if (!after.sending && (before.sending || before.channelId !== after.channelId || (before.asleep && !after.asleep)))

@@ -130,13 +130,20 @@ export function planOf(scenario: Scenario, practice: Plan, which: ScenarioRun): 
   return applyPatches(base, which === 'fault' ? scenario.set : [...scenario.set, ...scenario.cure.set]);
 }
 
+/** What a scenario is run with. `change`: of its plan, after all that it sets. */
+export interface ScenarioOptions {
+  modes: RehearsedModes;
+  practice: Plan;
+  change?: (plan: Plan) => Plan;
+}
+
 /** Runs a scenario to its end. */
 export function runScenario(
   scenario: Scenario,
   which: ScenarioRun,
-  { modes, practice }: { modes: RehearsedModes; practice: Plan },
+  { modes, practice, change = (plan) => plan }: ScenarioOptions,
 ): { plan: Plan; run: Run } {
-  const plan = planOf(scenario, practice, which);
+  const plan = change(planOf(scenario, practice, which));
   const run = new Run(plan, { modes, cast: castOf(scenario), seed: scenario.seed });
   const acts = which === 'cure' ? (scenario.cure.acts ?? scenario.acts) : scenario.acts;
   for (const act of actsOf(acts)) run.act(act);

@@ -71,6 +71,7 @@ export type Happening = { atMs: number } & (
   | { kind: 'talks'; place: string; networkId: Id | null; over: number; talkerId: string }
   | { kind: 'ended'; over: number }
   | { kind: 'hears'; radioId: Id; over: number }
+  | { kind: 'hears no more'; radioId: Id; over: number }
   | { kind: 'lost'; lane: Lane; over: number; why: Why }
   | { kind: 'connecting'; siteId: Id; mode: ModeId; place: string }
   | { kind: 'linked'; siteId: Id; mode: ModeId; state: unknown }

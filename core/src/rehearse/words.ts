@@ -118,6 +118,10 @@ export function placeWords({ index, modes }: Telling, key: string): string {
 
 const slotWords = (slot: Slot) => (slot === null ? '' : ` on slot ${slot}`);
 
+/** What only ends something that was told of: a list of what happened leaves it out. */
+const ENDS: ReadonlySet<Happening['kind']> = new Set(['ended', 'stops', 'hears no more']);
+export const isEnd = ({ kind }: Pick<Happening, 'kind'>): boolean => ENDS.has(kind);
+
 /** One happening, in a sentence without its time. */
 export function tell(telling: Telling, one: Happening): string {
   const who = 'over' in one ? speakerName(telling, telling.overs.get(one.over)) : '';
@@ -155,6 +159,8 @@ export function tell(telling: Telling, one: Happening): string {
       return `${who} is over`;
     case 'hears':
       return `${radioName(telling, one.radioId)} hears ${who}`;
+    case 'hears no more':
+      return `${radioName(telling, one.radioId)} hears ${who} no more`;
     case 'lost': {
       const radio = telling.overs.get(one.over)?.from;
       const at =
@@ -178,14 +184,15 @@ export function tell(telling: Telling, one: Happening): string {
   }
 }
 
-function siteWords(telling: Telling, state: SiteState, atMs: number): string {
+function siteWords(telling: Telling, id: Id, state: SiteState, atMs: number): string {
   if (state.power !== 'on') return state.power === 'off' ? 'switched off' : 'starting';
   const waits = state.offered.length > 0 ? `, ${state.offered.length} waiting` : '';
   const uses = state.uses.map(
     ({ over, way, air }) =>
       `${way === 'in' ? 'hears' : 'sends'} ${speakerName(telling, telling.overs.get(over))}${slotWords(air.slot)}`,
   );
-  if (!state.lock) return `${uses.join(', ') || 'looks for any mode'}${waits}`;
+  const idle = telling.index.plan.sites.byId[id]?.kind === 'repeater' ? 'is free' : 'looks for any mode';
+  if (!state.lock) return `${uses.join(', ') || idle}${waits}`;
   const hang = state.lock.untilMs === null ? '' : `${span(Math.max(0, state.lock.untilMs - atMs))} of hang left`;
   return [`locked to ${modeName(telling, state.lock.mode)}`, ...uses, hang].filter(Boolean).join(', ') + waits;
 }
@@ -209,7 +216,7 @@ export function statesAt(
     if (one.is === 'link') return [];
     if (one.is === 'site') {
       const linked = links(one.id).flat();
-      const words = `${siteWords(telling, one.state, atMs)}${linked.length > 0 ? `; linked: ${linked.join(', ')}` : ''}`;
+      const words = `${siteWords(telling, one.id, one.state, atMs)}${linked.length > 0 ? `; linked: ${linked.join(', ')}` : ''}`;
       return [{ lane: `site ${one.id}`, name: siteName(telling, one.id), words }];
     }
     const { state } = one;

@@ -1,5 +1,5 @@
 /** Every screen, selection and path has an address. Screens load when they are first shown. */
-import { createRouter, createWebHistory } from 'vue-router';
+import { createRouter, createWebHistory, type RouteLocation } from 'vue-router';
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -137,6 +137,20 @@ export const router = createRouter({
           component: () => import('../features/agreement').then((m) => m.AgreementView),
           meta: { title: 'Agreement' },
         },
+        {
+          path: 'rehearse',
+          name: 'rehearse',
+          component: () => import('../features/rehearse').then((m) => m.RehearseView),
+          props: true,
+          meta: { title: 'Rehearse' },
+        },
+        ...['scenarios', 'scenario'].map((name) => ({
+          path: name === 'scenarios' ? 'rehearse/complaints' : 'rehearse/complaints/:scenarioId',
+          name,
+          component: () => import('../features/rehearse').then((m) => m.RehearseView),
+          props: ({ params }: RouteLocation) => ({ ...params, view: 'complaints' }),
+          meta: { title: 'Complaints', stop: 'rehearse' },
+        })),
         {
           path: 'card',
           name: 'card',

@@ -17,7 +17,17 @@ interface Bead {
 }
 
 export interface Stop {
-  route: 'station' | 'radios' | 'sites' | 'networks' | 'wants' | 'codeplugs' | 'hotspots' | 'agreement' | 'carry-out';
+  route:
+    | 'station'
+    | 'radios'
+    | 'sites'
+    | 'networks'
+    | 'wants'
+    | 'codeplugs'
+    | 'hotspots'
+    | 'agreement'
+    | 'rehearse'
+    | 'carry-out';
   title: string;
   /** Whether a finding is mended here: then its bead shows it. */
   isHere: (pointer: string, plan: Plan) => boolean;
@@ -89,6 +99,7 @@ export const STOPS: readonly Stop[] = [
       return broken > 0 ? `${paths(broken)} broken` : doubtful > 0 ? `${paths(doubtful)} doubtful` : 'all paths whole';
     },
   },
+  { route: 'rehearse', title: 'Rehearse', isHere: nowhere, detail: () => '' },
   { route: 'carry-out', title: 'Carry out', isHere: nowhere, detail: () => '' },
 ];
 

@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import { VirtualRows } from '../fields';
 import { usePlanStore } from '../sync/plan-store';
+import SeeItHappen from './SeeItHappen.vue';
 
 const props = defineProps<{ under: string[] }>();
 const store = usePlanStore();
@@ -35,6 +36,7 @@ const here = computed(() =>
           label
         }}</el-button>
         <router-link :to="{ name: 'help-check', params: { checkId: one.check } }">Why</router-link>
+        <SeeItHappen :check="one.check" />
       </span>
     </li>
   </VirtualRows>

@@ -3,3 +3,4 @@ export { default as NextStep } from './NextStep.vue';
 export { default as PathPanel } from './PathPanel.vue';
 export { default as PlaceFindings } from './PlaceFindings.vue';
 export { default as StepList } from './StepList.vue';
+export { default as SeeItHappen } from './SeeItHappen.vue';

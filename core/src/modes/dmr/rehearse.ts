@@ -79,5 +79,6 @@ export const rehearse: ModeRehearse<'dmr'> = {
   },
   waitsFor: ({ channel: { dmr } }) =>
     dmr.admit === 'always' ? null : dmr.admit === 'channel-free' ? 'any signal' : 'its own slot',
+  setWaits: ({ dmr }, waits) => void (dmr.admit = waits ? 'color-code-free' : 'always'),
   slot: (context) => callOf(context).slot,
 };

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { ExplainedFinding } from '@relay/core/agreement/agreement';
+import { SeeItHappen } from '../../panels';
 
 defineProps<{
   finding: ExplainedFinding;
@@ -36,6 +37,7 @@ defineEmits<{ choose: []; mend: [at: number]; mendAll: []; path: [] }>();
         <el-button v-if="all && finding.fixes.length" size="small" @click.stop="$emit('mendAll')">{{ all }}</el-button>
         <el-button size="small" link @click.stop="$emit('path')">Show the path</el-button>
         <router-link :to="{ name: 'help-check', params: { checkId: finding.check } }">Why</router-link>
+        <SeeItHappen :check="finding.check" />
       </div>
     </article>
   </div>

@@ -1,0 +1,82 @@
+/** Rehearsal: keyed live with the space bar, and a complaint that is seen to happen and to be cured. */
+import { expect, test } from './story';
+
+test('the space bar keys a call that goes from lane to lane; the cursor reads every state; an over opens its relay line', async ({
+  page,
+  relay,
+}) => {
+  const id = await relay.create({ demo: 'all-modes' });
+  await page.goto(relay.at(id, 'rehearse'));
+  const happened = page.getByRole('list', { name: 'What happened' });
+  await expect(page.getByText('Nothing has happened yet')).toBeVisible();
+  await page.getByRole('heading', { name: 'Rehearse' }).click();
+  await page.keyboard.down('Space');
+  await expect(happened.getByText('Handheld is heard at Lantern 417')).toBeVisible();
+  await page.keyboard.up('Space');
+  await expect(happened.getByText('Handheld lets go')).toBeVisible();
+  await page.getByText('Pause', { exact: true }).click();
+  const states = page.getByLabel('What everything is at that time');
+  await expect(states).toContainText(/locked to DMR, [\d.]+ s of hang left; linked: group 417/);
+  // Back to the beginning: then it was silent.
+  await page.getByLabel('Time', { exact: true }).fill('0');
+  await expect(states).toContainText('looks for any mode');
+  await happened.getByRole('listitem').filter({ hasText: 'Handheld sends on Hask Wide' }).getByText('line').click();
+  await expect(page.getByLabel('Relay line of Handheld').getByTestId('relay-verdict')).toHaveText(/Whole/i);
+
+  // Ten times as fast, the hang time passes by.
+  await page.getByRole('button', { name: 'To now' }).click();
+  await page.getByText('10×', { exact: true }).click();
+  await expect(happened.getByText('QO3VES 03 looks for any mode again')).toBeVisible();
+});
+
+test('the button is held, another radio is chosen, and somebody at the far end is heard', async ({ page, relay }) => {
+  const id = await relay.create({ demo: 'all-modes' });
+  await page.goto(relay.at(id, 'rehearse'));
+  const happened = page.getByRole('list', { name: 'What happened' });
+  await page.locator('.el-select__wrapper').nth(0).click();
+  await page.getByRole('option', { name: 'Rambler' }).click();
+  const button = page.getByTestId('key');
+  const hold = async (until: string) => {
+    await button.hover();
+    await page.mouse.down();
+    await expect(button).toHaveText('Sending');
+    await expect(happened.getByText(until).first()).toBeVisible();
+    await page.mouse.up();
+    await expect(button).toHaveText('Hold to send');
+  };
+  await hold('QO3VES 03 takes Rambler');
+  await expect(happened.getByText('QO3VES 03, C4FM: room 41205 linked')).toBeVisible();
+  await page.locator('.el-select__wrapper').nth(2).click();
+  await page.getByRole('option', { name: 'C4FM: Isles Evening' }).click();
+  await expect(happened.getByText('Rambler hears Far end 1')).toBeVisible();
+});
+
+test('a complaint is sought, happens, and is cured; a setting of one’s own is tried', async ({ page, relay }) => {
+  const id = await relay.create({ demo: 'all-modes' });
+  await page.goto(relay.at(id, 'rehearse'));
+  await page.getByText('Complaints', { exact: true }).click();
+  await page.getByLabel('Seek in complaints').fill('answer never');
+  await page.getByRole('link', { name: /the answer never came/ }).click();
+  await expect(page).toHaveURL(/complaints\/mode-captured$/);
+  await expect(page.getByLabel('With the fault')).toContainText('locked to C4FM');
+  await expect(page.getByRole('list', { name: 'Only as it happens' })).toContainText(
+    'QO5BRI is lost at QO3VES 03: locked to C4FM',
+  );
+  await expect(page.getByRole('list', { name: 'Instead' })).toContainText('Handheld hears QO5BRI');
+  await page.locator('.tries .el-select__wrapper').click();
+  await page.getByRole('option', { name: 'Another hang time' }).click();
+  await page.getByRole('spinbutton', { name: 'Hang time, seconds' }).fill('4');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('list', { name: 'Instead' })).not.toContainText('0:12.0 Handheld hears QO5BRI');
+  await page.getByRole('spinbutton', { name: 'Hang time, seconds' }).fill('9');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('list', { name: 'Instead' })).toContainText('0:12.0 Handheld hears QO5BRI');
+});
+
+test('what a check finds can be seen to happen', async ({ page, relay }) => {
+  const id = await relay.create({ demo: 'inherited' });
+  await page.goto(relay.at(id, 'agreement'));
+  await page.getByRole('link', { name: 'See it happen' }).first().click();
+  await expect(page).toHaveURL(/rehearse\/complaints\//);
+  await expect(page.getByLabel('With the fault')).toBeVisible();
+});

@@ -1,0 +1,1 @@
+export { default as RehearseView } from './RehearseView.vue';
