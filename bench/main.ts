@@ -8,6 +8,7 @@ import { benchAgreement } from './agreement';
 import { benchBrowser } from './browser';
 import { benchDirectory } from './directory';
 import { benchKits } from './kits';
+import { benchRehearse } from './rehearse';
 import { benchRoutes } from './routes';
 import { benchSites } from './sites';
 import { benchWorkshop } from './workshop';
@@ -22,6 +23,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   directory: benchDirectory,
   kits: keepingKits,
   workshop: benchWorkshop,
+  rehearse: benchRehearse,
 };
 
 async function keepingKits(): Promise<void> {

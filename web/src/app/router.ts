@@ -144,12 +144,18 @@ export const router = createRouter({
           props: true,
           meta: { title: 'Rehearse' },
         },
-        ...['scenarios', 'scenario'].map((name) => ({
-          path: name === 'scenarios' ? 'rehearse/complaints' : 'rehearse/complaints/:scenarioId',
+        ...(
+          [
+            ['rehearse/complaints', 'scenarios', 'Complaints', 'complaints'],
+            ['rehearse/complaints/:scenarioId', 'scenario', 'Complaints', 'complaints'],
+            ['rehearse/days', 'rehearsed-days', 'Days at a hotspot', 'days'],
+          ] as const
+        ).map(([path, name, title, view]) => ({
+          path,
           name,
           component: () => import('../features/rehearse').then((m) => m.RehearseView),
-          props: ({ params }: RouteLocation) => ({ ...params, view: 'complaints' }),
-          meta: { title: 'Complaints', stop: 'rehearse' },
+          props: ({ params }: RouteLocation) => ({ ...params, view }),
+          meta: { title, stop: 'rehearse' },
         })),
         {
           path: 'card',

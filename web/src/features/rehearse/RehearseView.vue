@@ -1,5 +1,6 @@
 <script setup lang="ts">
-/** Radios, hotspots and networks of the plan, run in time: live, or a complaint with its fault and its cure. */
+/** Radios, hotspots and networks in time: keyed live, a complaint with its cure, or whole days at a hotspot. */
+import { computed, defineAsyncComponent } from 'vue';
 import { useRouter } from 'vue-router';
 import { PageHead } from '../../fields';
 import ComplaintList from './ComplaintList.vue';
@@ -7,30 +8,39 @@ import LiveRehearsal from './LiveRehearsal.vue';
 
 const props = defineProps<{ planId: string; scenarioId?: string; view?: string }>();
 const router = useRouter();
+/** Its chart is loaded with it. */
+const DaysAtHotspot = defineAsyncComponent(() => import('./DaysAtHotspot.vue'));
 
-function show(view: string): void {
-  void router.push(
-    view === 'live'
-      ? { name: 'rehearse', params: { planId: props.planId } }
-      : { name: 'scenarios', params: { planId: props.planId } },
-  );
+const VIEWS = [
+  { id: 'live', title: 'This plan, live', route: 'rehearse', detail: 'nothing goes on the air' },
+  {
+    id: 'complaints',
+    title: 'Complaints',
+    route: 'scenarios',
+    detail: 'what people say, with its cause and its cure',
+  },
+  {
+    id: 'days',
+    title: 'Days',
+    route: 'rehearsed-days',
+    detail: 'what a hotspot is like, and which hang time does best',
+  },
+] as const;
+const shown = computed(() => VIEWS.find(({ id }) => id === props.view) ?? VIEWS[0]);
+
+function show(id: string): void {
+  const { route } = VIEWS.find((one) => one.id === id)!;
+  void router.push({ name: route, params: { planId: props.planId } });
 }
 </script>
 
 <template>
-  <PageHead
-    title="Rehearse"
-    :detail="view === 'complaints' ? 'what people say, with its cause and its cure' : 'nothing goes on the air'"
-  >
-    <el-radio-group
-      :model-value="view === 'complaints' ? 'complaints' : 'live'"
-      aria-label="What to rehearse"
-      @update:model-value="show(String($event))"
-    >
-      <el-radio-button value="live">This plan, live</el-radio-button>
-      <el-radio-button value="complaints">Complaints</el-radio-button>
+  <PageHead title="Rehearse" :detail="shown.detail">
+    <el-radio-group :model-value="shown.id" aria-label="What to rehearse" @update:model-value="show(String($event))">
+      <el-radio-button v-for="one in VIEWS" :key="one.id" :value="one.id">{{ one.title }}</el-radio-button>
     </el-radio-group>
   </PageHead>
-  <ComplaintList v-if="view === 'complaints'" :plan-id="planId" :scenario-id="scenarioId" />
+  <ComplaintList v-if="shown.id === 'complaints'" :plan-id="planId" :scenario-id="scenarioId" />
+  <DaysAtHotspot v-else-if="shown.id === 'days'" :plan-id="planId" />
   <LiveRehearsal v-else :plan-id="planId" />
 </template>
