@@ -1,5 +1,5 @@
 /** Rehearsal: keyed live with the space bar, and a complaint that is seen to happen and to be cured. */
-import { expect, test } from './story';
+import { expect, saved, test } from './story';
 
 test('the space bar keys a call that goes from lane to lane; the cursor reads every state; an over opens its relay line', async ({
   page,
@@ -79,4 +79,63 @@ test('what a check finds can be seen to happen', async ({ page, relay }) => {
   await page.getByRole('link', { name: 'See it happen' }).first().click();
   await expect(page).toHaveURL(/rehearse\/complaints\//);
   await expect(page.getByLabel('With the fault')).toBeVisible();
+});
+
+test('an exercise goes wrong, is begun anew, passed, and kept with the plan; a complaint is practised', async ({
+  page,
+  relay,
+}) => {
+  const id = await relay.create({ demo: 'all-modes' });
+  await page.goto(relay.at(id, 'rehearse/practice/wake-and-talk'));
+  await page.locator('.el-select__wrapper').nth(1).click();
+  await page.getByRole('option', { name: 'Ferry Net · DMR' }).click();
+  const button = page.getByTestId('key');
+  // Shorter than the hotspot needs: seen by none.
+  await button.hover();
+  await page.mouse.down();
+  await page.mouse.up();
+  await expect(page.getByRole('list', { name: 'What went wrong' })).toContainText('too short');
+  await page.getByRole('button', { name: 'A hint' }).click();
+  await expect(page.getByRole('list', { name: 'Hints' })).toContainText('Ferry Net');
+  await page.getByRole('button', { name: 'Begin anew' }).click();
+  await expect(page.getByRole('list', { name: 'What went wrong' })).toHaveCount(0);
+  await button.hover();
+  await page.mouse.down();
+  await expect(page.getByTestId('passed')).toBeVisible();
+  await page.mouse.up();
+  await saved(page);
+  expect(Object.keys((await relay.read(id)).document.done)).toContain('exercise.wake-and-talk');
+  await page.reload();
+  await expect(page.getByRole('navigation', { name: 'Exercises' })).toContainText('group 591. passed');
+
+  await page.goto(relay.at(id, 'rehearse/complaints/unlink-while-it-talks'));
+  await page.getByRole('link', { name: 'Practise this' }).click();
+  await expect(page.getByRole('heading', { name: /and it stayed/ })).toBeVisible();
+});
+
+test('days at a hotspot are rehearsed as they are drawn, and the hang time that does best is set', async ({
+  page,
+  relay,
+}) => {
+  const id = await relay.create({ demo: 'all-modes' });
+  await page.goto(relay.at(id, 'rehearse/days'));
+  // Keys draw too: an hour without a pause at the first place.
+  const cell = page.getByRole('gridcell', { name: /^Hask Wide, 0 h/ });
+  await cell.focus();
+  await page.keyboard.press('4');
+  await expect(cell).toHaveAccessibleName('Hask Wide, 0 h: without a pause');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('gridcell', { name: /^Hask Wide, 1 h/ })).toBeFocused();
+  await page.getByRole('button', { name: 'Rehearse 5 days' }).click();
+  await expect(page.getByRole('progressbar', { name: 'Days rehearsed' })).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await page.getByText('Net night', { exact: true }).click();
+  await page.getByRole('button', { name: 'Rehearse 5 days' }).click();
+  await expect(page.getByRole('heading', { name: /of hang time does best/ })).toBeVisible();
+  const set = page.getByRole('button', { name: /^Set \d+ s$/ });
+  const seconds = Number((await set.textContent())!.replace(/\D/g, ''));
+  await set.click();
+  await saved(page);
+  const { document } = await relay.read(id);
+  expect(document.profiles.byId['home']!.set.hang).toEqual({ radioS: seconds, networkS: seconds });
 });

@@ -164,6 +164,8 @@ const SCREENS: Record<string, Screens> = {
     'hotspots/home/routes?add=network',
     'sites?map=1',
     'sites?view=trip',
+    'rehearse/complaints/mode-captured',
+    'rehearse/practice/leave-a-busy-room',
   ]),
   'a radio that is keyed in': planScreens({ document: sitesPlan(withKeyed) }, ['carry-out/keys/p', 'radios/p/keys']),
   'repeaters of a plan': planScreens({ document: sitesPlan() }, ['sites?view=plan', 'codeplugs']),

@@ -13,6 +13,8 @@ export const STOPS = [
   'hotspots/home/file',
   'hotspots/home/set-up',
   'agreement',
+  'rehearse',
+  'rehearse/days',
   'carry-out',
   'carry-out/files',
   'compare',

@@ -155,7 +155,7 @@ const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** Whether a value has all that is named, as deep as it is named. */
-function has(value: unknown, part: unknown): boolean {
+export function has(value: unknown, part: unknown): boolean {
   if (isObject(part)) return isObject(value) && Object.entries(part).every(([key, one]) => has(value[key], one));
   if (Array.isArray(part))
     return Array.isArray(value) && part.length === value.length && part.every((one, at) => has(value[at], one));

@@ -148,6 +148,8 @@ export const router = createRouter({
           [
             ['rehearse/complaints', 'scenarios', 'Complaints', 'complaints'],
             ['rehearse/complaints/:scenarioId', 'scenario', 'Complaints', 'complaints'],
+            ['rehearse/practice', 'practice', 'Practice', 'practice'],
+            ['rehearse/practice/:exerciseId', 'exercise', 'Practice', 'practice'],
             ['rehearse/days', 'rehearsed-days', 'Days at a hotspot', 'days'],
           ] as const
         ).map(([path, name, title, view]) => ({

@@ -1,288 +1,48 @@
 <script setup lang="ts">
-/** The plan’s own radios, keyed by hand, with others talking beside. */
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef, toRaw, watch } from 'vue';
+/** The plan’s own radios, keyed by hand. */
+import { computed, shallowRef, toRaw } from 'vue';
 import { useRouter } from 'vue-router';
-import { rows } from '@relay/core/plan/table';
-import type { Destination } from '@relay/core/plan/types';
-import { MODES, planIndex } from '@relay/core/registries/modes';
-import { clock, type Telling } from '@relay/core/rehearse/words';
 import { EmptyState } from '../../fields';
 import { usePlanStore } from '../../sync/plan-store';
-import RunReading from './RunReading.vue';
-import { type Pace, useLiveRun } from './use-live-run';
+import LiveRun from './LiveRun.vue';
 
 const props = defineProps<{ planId: string }>();
 const router = useRouter();
 const store = usePlanStore();
-const plan = shallowRef(toRaw(store.plan!));
-const today = () => new Date().toISOString().slice(0, 10);
-const { run, pace, nowMs, version, talkers, step, begin, add, act } = useLiveRun(() => plan.value, today);
 /** Edits made meanwhile, here or in another window, count from the next beginning. */
+const plan = shallowRef(toRaw(store.plan!));
 const isOld = computed(() => toRaw(store.plan!) !== plan.value);
-function anew(): void {
-  plan.value = toRaw(store.plan!);
-  begin();
-}
-
-const radios = computed(() =>
-  rows(plan.value.radios).filter(({ id }) => plan.value.codeplugs[id]!.channels.order.length > 0),
+const hasChannels = computed(() =>
+  Object.values(plan.value.codeplugs).some(({ channels }) => channels.order.length > 0),
 );
-const radioId = ref(radios.value[0]?.id ?? '');
-const channels = computed(() => (radioId.value ? rows(plan.value.codeplugs[radioId.value]!.channels) : []));
-const channelOf = ref<Record<string, string>>({});
-const channelId = computed({
-  get: () => channelOf.value[radioId.value] ?? channels.value[0]?.id ?? '',
-  set: (id) => {
-    channelOf.value = { ...channelOf.value, [radioId.value]: id };
-    act({ kind: 'choose', radioId: radioId.value, channelId: id, atMs: nowMs.value });
-  },
-});
-
-const callSigns = computed(() => new Map(talkers.value.map((one) => [one.id, one.callSign])));
-const telling = computed<Telling>(() => ({
-  index: planIndex(plan.value),
-  modes: MODES,
-  callSigns: callSigns.value,
-  overs: run.value.overs,
-}));
-const read = computed(() => ({
-  version: version.value,
-  happened: [...run.value.happened],
-  moments: [...run.value.moments],
-}));
-
-const keyed = ref<string | null>(null);
-function press(): void {
-  if (keyed.value || !channelId.value) return;
-  if (pace.value === 0) pace.value = 1;
-  keyed.value = radioId.value;
-  act({ kind: 'key down', radioId: radioId.value, channelId: channelId.value, atMs: nowMs.value });
-}
-function letGo(): void {
-  if (!keyed.value) return;
-  act({ kind: 'key up', radioId: keyed.value, atMs: nowMs.value });
-  keyed.value = null;
-}
-const sending = computed(() => version.value >= 0 && run.value.radio(radioId.value)?.sending != null);
-watch(radioId, letGo);
-
-/** The space bar is the key, unless it is somebody else’s: a field that is typed in, a list, another button. */
-function isOurs(event: KeyboardEvent): boolean {
-  const { target } = event;
-  if (event.code !== 'Space' || event.ctrlKey || event.metaKey || event.altKey) return false;
-  if (!(target instanceof HTMLElement) || target.dataset['key'] !== undefined) return true;
-  return target.closest('input, textarea, select, button, a, [role=combobox], [role=option], [role=dialog]') === null;
-}
-function onKeyDown(event: KeyboardEvent): void {
-  if (!isOurs(event)) return;
-  event.preventDefault();
-  if (!event.repeat) press();
-}
-function onKeyUp(event: KeyboardEvent): void {
-  if (event.code !== 'Space' || !keyed.value) return;
-  event.preventDefault();
-  letGo();
-}
-onMounted(() => {
-  document.addEventListener('keydown', onKeyDown);
-  document.addEventListener('keyup', onKeyUp);
-  // A window that loses the focus gets no key-up.
-  window.addEventListener('blur', letGo);
-});
-onBeforeUnmount(() => {
-  document.removeEventListener('keydown', onKeyDown);
-  document.removeEventListener('keyup', onKeyUp);
-  window.removeEventListener('blur', letGo);
-});
-
-/** Where somebody at the far end can talk: what the plan wants, once each. */
-const places = computed(() => {
-  const found = new Map<string, { key: string; name: string; destination: Destination }>();
-  for (const radio of radios.value)
-    for (const { destination, name, mode } of rows(plan.value.codeplugs[radio.id]!.channels)) {
-      const place = destination && MODES[destination.mode].rehearse.place(plan.value, destination);
-      if (!place || mode !== destination.mode || 'special' in destination) continue;
-      const key = JSON.stringify(place);
-      if (!found.has(key))
-        found.set(key, { key, name: `${MODES[mode].name}: ${name.replace(/ link$/, '')}`, destination });
-    }
-  return [...found.values()];
-});
-const PATTERNS = [
-  { id: 'quiet', name: 'now and then', overMs: 8_000, gapMs: 45_000 },
-  { id: 'talk', name: 'a conversation', overMs: 14_000, gapMs: 3_000 },
-  { id: 'busy', name: 'without a pause', overMs: 30_000, gapMs: 1_000 },
-] as const;
-const pattern = ref<(typeof PATTERNS)[number]['id']>('talk');
-function addTalker(key: string): void {
-  const place = places.value.find((one) => one.key === key);
-  const { overMs, gapMs } = PATTERNS.find((one) => one.id === pattern.value)!;
-  const n = talkers.value.length + 1;
-  if (place)
-    add({
-      id: `talker-${n}`,
-      callSign: `Far end ${n}`,
-      at: place.destination,
-      fromMs: nowMs.value,
-      toMs: Infinity,
-      overMs,
-      gapMs,
-      varies: 0.4,
-    });
-}
-const setPace = (value: string | number | boolean | undefined) => (pace.value = Number(value) as Pace);
 </script>
 
 <template>
-  <EmptyState v-if="radios.length === 0" title="No channel to key yet">
+  <EmptyState v-if="!hasChannels" title="No channel to key yet">
     <p>
       Here the radios of this plan are keyed without going on the air: one sees each call go from the radio to the
       hotspot and into the network, and where it stops. That takes a radio with a channel.
     </p>
     <template #acts>
       <el-button type="primary" @click="router.push({ name: 'wants', params: { planId } })">Wants</el-button>
-      <el-button @click="router.push({ name: 'scenarios', params: { planId: props.planId } })">Complaints</el-button>
+      <el-button @click="router.push({ name: 'practice', params: { planId: props.planId } })">Practice</el-button>
     </template>
   </EmptyState>
-  <div v-else class="live">
-    <div class="bar">
-      <label>
-        Radio
-        <el-select v-model="radioId" class="pick" :persistent="false" aria-label="Radio">
-          <el-option v-for="one in radios" :key="one.id" :value="one.id" :label="one.name" />
-        </el-select>
-      </label>
-      <label>
-        Channel
-        <el-select v-model="channelId" class="pick pick--wide" :persistent="false" aria-label="Channel" filterable>
-          <el-option
-            v-for="one in channels"
-            :key="one.id"
-            :value="one.id"
-            :label="`${one.name} · ${MODES[one.mode].name}`"
-          />
-        </el-select>
-      </label>
-      <el-button
-        class="key"
-        type="primary"
-        data-key
-        data-testid="key"
-        :aria-pressed="keyed !== null"
-        @pointerdown.prevent="press"
-        @pointerup="letGo"
-        @pointerleave="letGo"
-        @pointercancel="letGo"
-        >{{ sending ? 'Sending' : keyed ? 'Held back' : 'Hold to send' }}</el-button
-      >
-      <span class="soft hint">or the space bar</span>
-      <span class="clock mono" data-testid="clock">{{ clock(nowMs) }}</span>
-      <el-radio-group :model-value="pace" aria-label="Pace" @update:model-value="setPace">
-        <el-radio-button :value="0">Pause</el-radio-button>
-        <el-radio-button :value="1">1×</el-radio-button>
-        <el-radio-button :value="10">10×</el-radio-button>
-      </el-radio-group>
-    </div>
-    <div class="bar">
-      <label>
-        Somebody talks on
-        <el-select
-          class="pick pick--wide"
-          :persistent="false"
-          :model-value="''"
-          placeholder="choose where"
-          aria-label="Somebody talks on"
-          @update:model-value="addTalker"
-        >
-          <el-option v-for="one in places" :key="one.key" :value="one.key" :label="one.name" />
-        </el-select>
-      </label>
-      <el-select v-model="pattern" class="pick" :persistent="false" aria-label="How much they talk">
-        <el-option v-for="one in PATTERNS" :key="one.id" :value="one.id" :label="one.name" />
-      </el-select>
-      <span v-if="talkers.length" class="soft" role="status"
-        >{{ talkers.length === 1 ? 'one talks' : `${talkers.length} talk` }} at the far ends</span
-      >
-      <span v-if="isOld" class="is-doubtful" role="status"
-        >The plan has changed since this began. “Begin anew” takes it as it is now.</span
-      >
-      <span class="pair">
-        <el-button @click="step">Step</el-button>
-        <el-button @click="anew">Begin anew</el-button>
-      </span>
-    </div>
-    <p v-if="read.happened.length === 0" class="soft">
-      Nothing has happened yet. Hold the key for about two seconds: a hotspot that looks for several modes needs as long
-      to find a signal. Nothing goes on the air.
-    </p>
-    <RunReading
-      :happened="read.happened"
-      :moments="read.moments"
-      :telling="telling"
-      :until-ms="nowMs"
-      goes-on
-      label="The rehearsal in time"
-    />
-  </div>
+  <LiveRun v-else class="live" :plan="plan" @anew="plan = toRaw(store.plan!)">
+    <span v-if="isOld" class="is-doubtful" role="status"
+      >The plan has changed since this began. “Begin anew” takes it as it is now.</span
+    >
+  </LiveRun>
 </template>
 
 <style scoped>
 .live {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 10px;
   padding: 0 20px 24px;
-}
-
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  align-items: center;
-}
-
-.bar label {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-
-.pick {
-  width: 150px;
-}
-
-.pick--wide {
-  width: 200px;
-}
-
-.key {
-  min-width: 118px;
-  touch-action: none;
-}
-
-.pair {
-  display: flex;
-  margin-left: auto;
-  gap: 8px;
-}
-
-.pair .el-button + .el-button {
-  margin-left: 0;
-}
-
-.clock {
-  margin-left: auto;
-  font-family: var(--mono);
-  font-size: 16px;
 }
 
 @media (max-width: 700px) {
   .live {
     padding: 0 12px 20px;
-  }
-
-  .hint {
-    display: none;
   }
 }
 </style>

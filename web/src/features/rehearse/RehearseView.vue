@@ -5,8 +5,9 @@ import { useRouter } from 'vue-router';
 import { PageHead } from '../../fields';
 import ComplaintList from './ComplaintList.vue';
 import LiveRehearsal from './LiveRehearsal.vue';
+import PracticeRoom from './PracticeRoom.vue';
 
-const props = defineProps<{ planId: string; scenarioId?: string; view?: string }>();
+const props = defineProps<{ planId: string; scenarioId?: string; exerciseId?: string; view?: string }>();
 const router = useRouter();
 /** Its chart is loaded with it. */
 const DaysAtHotspot = defineAsyncComponent(() => import('./DaysAtHotspot.vue'));
@@ -19,6 +20,7 @@ const VIEWS = [
     route: 'scenarios',
     detail: 'what people say, with its cause and its cure',
   },
+  { id: 'practice', title: 'Practice', route: 'practice', detail: 'before doing it on the air' },
   {
     id: 'days',
     title: 'Days',
@@ -41,6 +43,7 @@ function show(id: string): void {
     </el-radio-group>
   </PageHead>
   <ComplaintList v-if="shown.id === 'complaints'" :plan-id="planId" :scenario-id="scenarioId" />
+  <PracticeRoom v-else-if="shown.id === 'practice'" :plan-id="planId" :exercise-id="exerciseId" />
   <DaysAtHotspot v-else-if="shown.id === 'days'" :plan-id="planId" />
   <LiveRehearsal v-else :plan-id="planId" />
 </template>

@@ -58,6 +58,11 @@ const untilMs = computed(() => props.scenario.untilS * 1000);
     <header>
       <h2>{{ scenario.complaint }}</h2>
       <p>{{ scenario.why }}</p>
+      <p>
+        <router-link :to="{ name: 'exercise', params: { planId, exerciseId: `scenario-${scenario.id}` } }"
+          >Practise this</router-link
+        >
+      </p>
     </header>
     <section aria-label="With the fault">
       <h3 class="is-broken">As it happens</h3>

@@ -1,21 +1,30 @@
-/** The scenarios that ship, with the station that they are rehearsed with: loaded when somebody asks for them. */
+/** The scenarios and exercises that ship, with the station that they are rehearsed with: loaded when somebody asks for them. */
 import type { Plan } from '@relay/core/plan/types';
+import type { Exercise } from '@relay/core/rehearse/exercise';
 import type { Scenario } from '@relay/core/rehearse/scenario';
 
 export interface Shipped {
   scenarios: readonly Scenario[];
+  exercises: readonly Exercise[];
   practice: Plan;
+}
+
+async function load(): Promise<Shipped> {
+  const [{ SCENARIOS }, { EXERCISES }, { practicePlan }] = await Promise.all([
+    import('../../../../demo/scenarios'),
+    import('../../../../demo/exercises'),
+    import('../../../../demo/practice'),
+  ]);
+  return { scenarios: SCENARIOS, exercises: EXERCISES, practice: practicePlan() };
 }
 
 let shipped: Promise<Shipped> | null = null;
 
 /** Made once; a failed load may be tried again. */
 export function shippedScenarios(): Promise<Shipped> {
-  shipped ??= Promise.all([import('../../../../demo/scenarios'), import('../../../../demo/practice')])
-    .then(([{ SCENARIOS }, { practicePlan }]) => ({ scenarios: SCENARIOS, practice: practicePlan() }))
-    .catch((error: unknown) => {
-      shipped = null;
-      throw error;
-    });
+  shipped ??= load().catch((error: unknown) => {
+    shipped = null;
+    throw error;
+  });
   return shipped;
 }

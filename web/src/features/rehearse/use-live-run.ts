@@ -1,7 +1,7 @@
 /** A run that goes on with the clock: faster, stopped, or step by step. */
 import { onBeforeUnmount, ref, shallowRef } from 'vue';
 import { Run } from '@relay/core/rehearse/run';
-import { type Talker, USUAL_TIMES } from '@relay/core/rehearse/types';
+import { type Cast, NOBODY, type Talker } from '@relay/core/rehearse/types';
 import type { Plan } from '@relay/core/plan/types';
 import { MODES } from '@relay/core/registries/modes';
 
@@ -12,7 +12,15 @@ const MOST_STEP_MS = 500;
 
 export type Pace = 0 | 1 | 10;
 
-export function useLiveRun(plan: () => Plan, today: () => string) {
+/** What a run is of. Without a seed each one is another. */
+export interface LiveOf {
+  plan: Plan;
+  today: string;
+  cast: Cast | undefined;
+  seed: number | undefined;
+}
+
+export function useLiveRun(of: () => LiveOf) {
   const pace = ref<Pace>(1);
   const nowMs = ref(0);
   /** Counts up with what happens, so that what is drawn of the run is drawn anew. */
@@ -22,11 +30,12 @@ export function useLiveRun(plan: () => Plan, today: () => string) {
   let last = performance.now();
 
   function make(): Run {
-    return new Run(plan(), {
+    const { plan, today, cast = NOBODY, seed = Math.floor(Math.random() * 1e9) } = of();
+    return new Run(plan, {
       modes: MODES,
-      today: today(),
-      seed: Math.floor(Math.random() * 1e9),
-      cast: { talkers: talkers.value, silent: [], networks: {}, times: USUAL_TIMES },
+      today,
+      seed,
+      cast: { ...cast, talkers: [...cast.talkers, ...talkers.value] },
     });
   }
 
