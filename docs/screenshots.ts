@@ -70,17 +70,8 @@ await take(page, 'rooms', `/plan/${modes}/rooms`, '[data-testid="found-room"]');
 await take(page, 'hotspots', `/plan/${modes}/hotspots/home?profile=home-quiet`, '[data-testid="path-rail"] li');
 await take(page, 'profiles', `/plan/${modes}/hotspots/home/profiles`, '[data-testid="matrix-row"]');
 await take(page, 'recall', `/plan/${modes}/hotspots/home/recall`, '[data-testid="recall-row"]');
-await page.goto(`${url}/plan/${modes}/hotspots/home/file`);
-await page
-  .getByTestId('give-file')
-  .setInputFiles(new URL('../demo/settings/lanternbox.conf', import.meta.url).pathname);
-await page.getByTestId('file-state').waitFor();
-await page.screenshot({
-  path: new URL('screenshots/settings-file.png', import.meta.url).pathname,
-  animations: 'disabled',
-});
 await take(page, 'card', `/plan/${modes}/card`, '[data-testid="card-section"]');
-for (const stop of ['station', 'wants']) await take(page, stop, `/plan/${home}/${stop}`, 'h1');
+await take(page, 'wants', `/plan/${home}/wants`, 'h1');
 // The second network is added as a user would.
 await page.goto(`${url}/plan/${home}/hotspots/home/routes?add=network`);
 await page.getByTestId('accept-network').click();
@@ -97,12 +88,32 @@ await page.goto(`${url}/plan/${modes}/carry-out/files/handheld`);
 await page.getByTestId('give-kit').setInputFiles(kit('balise'));
 await page.getByTestId('kit-column').first().waitFor();
 await picture('radio-files');
-await page.goto(`${url}/plan/${lent}/carry-out/files/handheld`);
-await page.getByTestId('give-kit').setInputFiles(kit('borrowed'));
-await page.getByTestId('keep-kit').click();
-await page.getByTestId('borrow-kit').click();
-await page.getByTestId('lender-thing').first().waitFor();
-await picture('borrowed');
+
+// A call is keyed, somebody talks beside it, and time is stopped where the cursor reads the hang time.
+await page.goto(`${url}/plan/${modes}/rehearse`);
+await page.getByTestId('key').waitFor();
+await page.locator('.el-select__wrapper').nth(2).click();
+await page.getByRole('option', { name: 'C4FM: Isles Evening' }).click();
+await page.getByRole('heading', { name: 'Rehearse' }).click();
+await page.keyboard.down('Space');
+await page.waitForTimeout(4000);
+await page.keyboard.up('Space');
+await page.waitForTimeout(6000);
+await page.getByText('Pause', { exact: true }).click();
+await picture('rehearse');
+await take(page, 'complaint', `/plan/${modes}/rehearse/complaints/mode-captured`, '.scenario svg');
+// A command that the hotspot does not hear, and then a hint.
+await page.goto(`${url}/plan/${modes}/rehearse/practice/leave-a-busy-room`);
+await page.locator('.el-select__wrapper').nth(1).click();
+await page.getByRole('option', { name: 'Leave · C4FM' }).first().click();
+await page.getByRole('heading', { name: 'Rehearse' }).click();
+await page.waitForTimeout(6000);
+await page.keyboard.down('Space');
+await page.waitForTimeout(2000);
+await page.keyboard.up('Space');
+await page.getByRole('button', { name: 'A hint' }).click();
+await page.waitForTimeout(3000);
+await picture('practice');
 await take(page, 'sites', `/plan/${home}/sites`, '[data-testid="near-site"]');
 // Three repeaters go into the plan, and the map shows them among the others.
 for (const name of [/^Choose QO1HSK B/, /^Choose QO1MRN B/, /^Choose QO1ELY C/]) await page.getByLabel(name).check();

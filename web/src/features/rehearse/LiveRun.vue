@@ -181,11 +181,6 @@ const setPace = (value: string | number | boolean | undefined) => (pace.value = 
       >
       <span class="soft hint">or the space bar</span>
       <span class="clock mono" data-testid="clock">{{ clock(nowMs) }}</span>
-      <el-radio-group :model-value="pace" aria-label="Pace" @update:model-value="setPace">
-        <el-radio-button :value="0">Pause</el-radio-button>
-        <el-radio-button :value="1">1×</el-radio-button>
-        <el-radio-button :value="10">10×</el-radio-button>
-      </el-radio-group>
     </div>
     <div class="bar">
       <template v-if="!cast">
@@ -211,6 +206,11 @@ const setPace = (value: string | number | boolean | undefined) => (pace.value = 
       </template>
       <slot />
       <span class="pair">
+        <el-radio-group :model-value="pace" aria-label="Pace" @update:model-value="setPace">
+          <el-radio-button :value="0">Pause</el-radio-button>
+          <el-radio-button :value="1">1×</el-radio-button>
+          <el-radio-button :value="10">10×</el-radio-button>
+        </el-radio-group>
         <el-button @click="step">Step</el-button>
         <el-button @click="anew">Begin anew</el-button>
       </span>

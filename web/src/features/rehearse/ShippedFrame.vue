@@ -1,16 +1,19 @@
 <script setup lang="ts">
 /** A list beside what is chosen of it, once what ships is there. */
-import { onMounted, ref, shallowRef } from 'vue';
+import { nextTick, onMounted, ref, shallowRef, useTemplateRef } from 'vue';
 import { type Shipped, shippedScenarios } from './scenarios';
 
 defineProps<{ label: string }>();
 const shipped = shallowRef<Shipped | null>(null);
 const problem = ref('');
+const list = useTemplateRef<HTMLElement>('list');
 
 async function load(): Promise<void> {
   problem.value = '';
   try {
     shipped.value = await shippedScenarios();
+    await nextTick();
+    list.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest' });
   } catch (error) {
     problem.value = `The practice station could not be loaded: ${(error as Error).message}`;
   }
@@ -24,7 +27,7 @@ onMounted(load);
   </p>
   <p v-else-if="!shipped" class="soft body" role="status">The practice station is set up…</p>
   <div v-else class="body beside">
-    <nav :aria-label="label"><slot name="list" v-bind="shipped" /></nav>
+    <nav ref="list" :aria-label="label"><slot name="list" v-bind="shipped" /></nav>
     <slot v-bind="shipped" />
   </div>
 </template>
