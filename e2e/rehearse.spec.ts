@@ -1,4 +1,5 @@
 /** Rehearsal: keyed live with the space bar, and a complaint that is seen to happen and to be cured. */
+import { readFileSync } from 'node:fs';
 import { expect, saved, test } from './story';
 
 test('the space bar keys a call that goes from lane to lane; the cursor reads every state; an over opens its relay line', async ({
@@ -71,6 +72,33 @@ test('a complaint is sought, happens, and is cured; a setting of one’s own is 
   await page.getByRole('spinbutton', { name: 'Hang time, seconds' }).fill('9');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('list', { name: 'Instead' })).toContainText('0:12.0 Handheld hears QO5BRI');
+});
+
+test('a complaint is saved, changed, and opened again; one that names what is not there says where', async ({
+  page,
+  relay,
+}) => {
+  const id = await relay.create({ demo: 'all-modes' });
+  await page.goto(relay.at(id, 'rehearse/complaints/squelch-open'));
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as a file' }).click(),
+  ]);
+  const saidBefore = JSON.parse(readFileSync(await file.path(), 'utf8')) as {
+    complaint: string;
+    acts: { radio: string }[];
+  };
+  const give = (name: string, of: unknown) =>
+    page
+      .getByLabel('Scenario from a file')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(of)) });
+  await give('mine.scenario.json', { ...saidBefore, complaint: 'Mine does not send either.' });
+  await expect(page.getByRole('heading', { name: 'Mine does not send either.' })).toBeVisible();
+  await expect(page.getByLabel('With the fault')).toContainText('the squelch is open');
+  saidBefore.acts[1]!.radio = 'lost';
+  await give('wrong.scenario.json', saidBefore);
+  await expect(page.getByRole('alert')).toContainText('/acts/1/radio');
+  await expect(page.getByRole('heading', { name: 'Mine does not send either.' })).toBeVisible();
 });
 
 test('what a check finds can be seen to happen', async ({ page, relay }) => {

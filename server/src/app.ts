@@ -18,6 +18,7 @@ import { directoryRoutes } from './routes/directory';
 import { healthRoutes } from './routes/health';
 import { planRoutes } from './routes/plans';
 import { probeRoutes } from './routes/probes';
+import { scenarioRoutes } from './routes/scenarios';
 import { sessionRoutes } from './routes/session';
 import type { Line } from './prober/line';
 import { Thread } from './threads/thread';
@@ -89,6 +90,7 @@ export function createApp(parts: AppParts): App {
     sessionRoutes(parts.access),
     planRoutes(plans, events),
     probeRoutes(parts.line),
+    scenarioRoutes(plans),
     directoryRoutes(directory, reads),
   ];
   for (const router of routers) koa.use(router.routes()).use(router.allowedMethods());

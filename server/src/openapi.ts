@@ -1,4 +1,5 @@
 /** The API in OpenAPI 3.1, published as `docs/openapi.json`. Tests hold each route and each answer against it. */
+import { SCENARIO_SCHEMA } from '@relay/core/rehearse/scenario-schema';
 import {
   CORRECTIONS_SCHEMA,
   CORRECTION_BODY,
@@ -316,6 +317,13 @@ const document = {
         summary: 'Sites along a trip, in the order of travel, and the stretches without any',
         requestBody: json(TRIP_BODY),
         responses: { 200: answer('Trip', TRIP_SCHEMA), 422: problem('No trip') },
+      },
+    },
+    '/scenarios/check': {
+      post: {
+        summary: 'Whether a scenario can be rehearsed: its own form, its plan with the fault and cured, what it names',
+        requestBody: json(SCENARIO_SCHEMA),
+        responses: { 204: { description: 'It can' }, 422: problem('It cannot; each place with what was found there') },
       },
     },
     '/probes': {

@@ -5,6 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { planRoutes } from '../src/routes/plans';
 import { directoryRoutes } from '../src/routes/directory';
 import { healthRoutes } from '../src/routes/health';
+import { scenarioRoutes } from '../src/routes/scenarios';
 import { probeRoutes } from '../src/routes/probes';
 import { sessionRoutes } from '../src/routes/session';
 import { openApi } from '../src/openapi';
@@ -140,6 +141,7 @@ describe('OpenAPI', () => {
       planRoutes(null as never, null as never),
       healthRoutes(null as never, null as never),
       probeRoutes(null as never),
+      scenarioRoutes(null as never),
       sessionRoutes(null),
       directoryRoutes(null as never, null as never),
     ];

@@ -12,6 +12,7 @@ export const deskOperations = (desk: PlanDesk) => ({
   snapshot: (argument: Parameters<PlanDesk['snapshot']>[0]) => desk.snapshot(argument),
   apply: (argument: Parameters<PlanDesk['apply']>[0]) => desk.apply(argument),
   settle: (argument: Parameters<PlanDesk['settle']>[0]) => desk.settle(argument),
+  checkScenario: (argument: Parameters<PlanDesk['checkScenario']>[0]) => desk.checkScenario(argument),
   forget: (argument: Parameters<PlanDesk['forget']>[0]) => desk.forget(argument),
 });
 

@@ -12,7 +12,10 @@ import { brokenReferences } from '@relay/core/plan/references';
 import { fitsSecret, mapPatchSecrets, mapSecrets } from '@relay/core/plan/secrets';
 import type { Plan } from '@relay/core/plan/types';
 import { shapeProblems, validatePlan } from '@relay/core/plan/validate';
+import { MODES } from '@relay/core/registries/modes';
+import { readScenario } from '@relay/core/rehearse/read-scenario';
 import { DEMO_PLANS } from '../../../demo/ostrey-isles';
+import { practicePlan } from '../../../demo/practice';
 import type { EditRow } from '../db/entities';
 import { CREATE_BODY, EDITS_BODY } from '../http/schemas';
 import { bodyProblems } from '../http/validate';
@@ -104,6 +107,8 @@ export class PlanDesk {
   /** What a plan will be once the database has taken it. */
   private readonly tentative = new Map<string, Held>();
   private readonly weights = new WeakMap<HistoryRow, number>();
+  /** The plan of scenarios that bring none; made when one is asked for. */
+  private practice: Plan | null = null;
 
   constructor(private readonly key: Uint8Array) {}
 
@@ -128,6 +133,14 @@ export class PlanDesk {
       first.plan && name !== undefined ? validatePlan({ ...first.plan, name }) : first;
     if (!plan) return { kind: 'invalid-plan', problems: unsound };
     return this.sealed(planId, plan);
+  }
+
+  /** Whether a scenario that somebody gives can be rehearsed; `null`: it can. */
+  checkScenario({ body: bytes }: { body: Uint8Array }): Refusal | null {
+    const read = parse(bytes);
+    if (isRefusal(read)) return read;
+    const { problems } = readScenario(read.body, (this.practice ??= practicePlan()), MODES);
+    return problems.length > 0 ? { kind: 'invalid-request', problems } : null;
   }
 
   /** A plan of the desk once more, under another id and name. */

@@ -105,6 +105,12 @@ export class Plans {
     return this.store(id, await this.desk.call('make', { planId: id, body }, LIMIT_MS));
   }
 
+  /** @throws InvalidRequest, Unreadable for a scenario that cannot be rehearsed */
+  async checkScenario(body: Uint8Array): Promise<void> {
+    const refusal = await this.desk.call('checkScenario', { body }, LIMIT_MS);
+    if (refusal) throw errorOf(refusal);
+  }
+
   private async store(id: string, made: Made): Promise<PlanSummary> {
     if ('kind' in made) throw errorOf(made);
     return this.source.transaction(async (manager) => {

@@ -213,6 +213,7 @@ export const api = {
   signIn: (password: string) => call<undefined>('POST', '/session', { password }),
   probe: (host: string, signal: AbortSignal) =>
     call<{ host: string; delay: Delay | null }>('POST', '/probes', { host }, signal),
+  checkScenario: (scenario: unknown) => call<undefined>('POST', '/scenarios/check', scenario),
   lists: (forgotten = false) => call<ListSummary[]>('GET', `/lists${forgotten ? '?forgotten=true' : ''}`),
   listUse: (id: string) => call<{ plans: string[]; corrections: number }>('GET', `/lists/${id}/use`),
   restoreList: (id: string) => call<undefined>('POST', `/lists/${id}/restore`),

@@ -2,8 +2,11 @@
 /** What people complain of: choose one, see it happen, and see it cured. */
 import { ref } from 'vue';
 import type { Scenario } from '@relay/core/rehearse/scenario';
-import { EmptyState } from '../../fields';
+import { useRouter } from 'vue-router';
+import { EmptyState, FilePick } from '../../fields';
+import { api } from '../../sync/api';
 import ScenarioRuns from './ScenarioRuns.vue';
+import { opened } from './scenarios';
 import ShippedFrame from './ShippedFrame.vue';
 
 const props = defineProps<{ planId: string; scenarioId: string | undefined }>();
@@ -16,8 +19,26 @@ function found(scenarios: readonly Scenario[]): Scenario[] {
     return words.every((word) => text.includes(word));
   });
 }
+/** What was opened comes first. */
+const all = (scenarios: readonly Scenario[]): readonly Scenario[] => [...opened.value, ...scenarios];
 const chosen = (scenarios: readonly Scenario[]): Scenario | undefined =>
-  props.scenarioId ? scenarios.find(({ id }) => id === props.scenarioId) : found(scenarios)[0];
+  props.scenarioId ? all(scenarios).find(({ id }) => id === props.scenarioId) : found(all(scenarios))[0];
+
+const router = useRouter();
+const problem = ref('');
+/** The server says whether it can be rehearsed; it is kept nowhere but here. */
+async function open(file: File): Promise<void> {
+  problem.value = '';
+  try {
+    const scenario = JSON.parse(await file.text()) as Scenario;
+    await api.checkScenario(scenario);
+    const mine = { ...scenario, id: `file-${scenario.id}` };
+    opened.value = [mine, ...opened.value.filter(({ id }) => id !== mine.id)];
+    await router.push({ name: 'scenario', params: { planId: props.planId, scenarioId: mine.id } });
+  } catch (error) {
+    problem.value = `${file.name} was not opened: ${(error as Error).message}`;
+  }
+}
 </script>
 
 <template>
@@ -25,7 +46,7 @@ const chosen = (scenarios: readonly Scenario[]): Scenario | undefined =>
     <template #list="{ scenarios }">
       <el-input v-model="sought" aria-label="Seek in complaints" placeholder="Seek: room, slot, link…" clearable />
       <ul>
-        <li v-for="one in found(scenarios)" :key="one.id">
+        <li v-for="one in found(all(scenarios))" :key="one.id">
           <router-link
             :to="{ name: 'scenario', params: { planId, scenarioId: one.id } }"
             :aria-current="one === chosen(scenarios) ? 'true' : undefined"
@@ -33,7 +54,11 @@ const chosen = (scenarios: readonly Scenario[]): Scenario | undefined =>
           >
         </li>
       </ul>
-      <p v-if="found(scenarios).length === 0" class="soft">No complaint has these words.</p>
+      <p v-if="problem" class="is-broken" role="alert">{{ problem }}</p>
+      <p>
+        <FilePick label="Scenario from a file" accept=".json" @pick="open">Open a file</FilePick>
+      </p>
+      <p v-if="found(all(scenarios)).length === 0" class="soft">No complaint has these words.</p>
     </template>
     <template #default="{ scenarios, practice }">
       <ScenarioRuns

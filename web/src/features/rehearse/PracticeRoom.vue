@@ -4,7 +4,7 @@ import { doneId, type Exercise, exerciseOf } from '@relay/core/rehearse/exercise
 import { EmptyState } from '../../fields';
 import { usePlanStore } from '../../sync/plan-store';
 import ExerciseRun from './ExerciseRun.vue';
-import type { Shipped } from './scenarios';
+import { opened, type Shipped } from './scenarios';
 import ShippedFrame from './ShippedFrame.vue';
 
 const props = defineProps<{ planId: string; exerciseId: string | undefined }>();
@@ -18,7 +18,7 @@ let begun: string | undefined;
 function chosen({ exercises, scenarios }: Shipped): Exercise | undefined {
   begun ??= (exercises.find((one) => !isDone(one)) ?? exercises[0])?.id;
   const id = props.exerciseId ?? begun;
-  const scenario = scenarios.find((one) => id === `scenario-${one.id}`);
+  const scenario = [...opened.value, ...scenarios].find((one) => id === `scenario-${one.id}`);
   return scenario ? exerciseOf(scenario) : exercises.find((one) => one.id === id);
 }
 

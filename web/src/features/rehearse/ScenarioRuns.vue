@@ -7,6 +7,7 @@ import type { Plan } from '@relay/core/plan/types';
 import { type Try, tryPlan } from '@relay/core/rehearse/tries';
 import { MODES, planIndex } from '@relay/core/registries/modes';
 import { type Telling } from '@relay/core/rehearse/words';
+import { download, fileName } from '../../fields/download';
 import RunReading from './RunReading.vue';
 
 const props = defineProps<{ planId: string; scenario: Scenario; practice: Plan }>();
@@ -50,6 +51,10 @@ const differs = computed(() =>
     { happened: other.value.run.happened, telling: other.value.telling },
   ),
 );
+function save(): void {
+  const { id } = props.scenario;
+  download(`${fileName(id)}.scenario.json`, 'application/json', `${JSON.stringify(props.scenario, null, 2)}\n`);
+}
 const untilMs = computed(() => props.scenario.untilS * 1000);
 </script>
 
@@ -58,10 +63,11 @@ const untilMs = computed(() => props.scenario.untilS * 1000);
     <header>
       <h2>{{ scenario.complaint }}</h2>
       <p>{{ scenario.why }}</p>
-      <p>
+      <p class="acts">
         <router-link :to="{ name: 'exercise', params: { planId, exerciseId: `scenario-${scenario.id}` } }"
           >Practise this</router-link
         >
+        <el-button size="small" @click="save">Save as a file</el-button>
       </p>
     </header>
     <section aria-label="With the fault">
@@ -139,6 +145,12 @@ section {
   display: flex;
   flex-wrap: wrap;
   gap: 8px 14px;
+  align-items: center;
+}
+
+.acts {
+  display: flex;
+  gap: 14px;
   align-items: center;
 }
 

@@ -1,4 +1,5 @@
 /** The scenarios and exercises that ship, with the station that they are rehearsed with: loaded when somebody asks for them. */
+import { shallowRef } from 'vue';
 import type { Plan } from '@relay/core/plan/types';
 import type { Exercise } from '@relay/core/rehearse/exercise';
 import type { Scenario } from '@relay/core/rehearse/scenario';
@@ -17,6 +18,9 @@ async function load(): Promise<Shipped> {
   ]);
   return { scenarios: SCENARIOS, exercises: EXERCISES, practice: practicePlan() };
 }
+
+/** Those that were opened from files, for as long as the page stays open. */
+export const opened = shallowRef<readonly Scenario[]>([]);
 
 let shipped: Promise<Shipped> | null = null;
 
