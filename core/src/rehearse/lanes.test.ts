@@ -83,7 +83,7 @@ describe('in words', () => {
     const at = (ms: number) =>
       Object.fromEntries(statesAt(telling, run.moments, ms).map((one) => [one.name, one.words]));
     expect(at(500)).toMatchObject({ Home: 'looks for any mode' });
-    expect(at(18_000)).toMatchObject({ Rambler: 'Isles Evening: sends for 0.8 s' });
+    expect(at(18_000)).toMatchObject({ Rambler: 'Isles Evening: sends for 0.8 s, shows room 41205, steady' });
     expect(at(32_500)['Home']).toMatch(
       /^locked to C4FM, \d+ s of hang left; linked: room 41205$|^locked to C4FM, sends QO7ELM/,
     );

@@ -12,6 +12,8 @@ export interface ModeRehearse<M extends ModeId = ModeId> {
   place(plan: Plan, destination: Destination): ArrivalOf<M> | null;
   /** What a site is linked to, in a few words: `LNK001 C`; empty for nothing. */
   linked(state: NonNullable<ModeTypes[M]['state']>): string;
+  /** What a radio’s display shows of a link while it is on a channel, by what its site is linked to; empty for nothing. */
+  display?(values: ValuesOf<M>, state: NonNullable<ModeTypes[M]['state']>): string;
   /** How talk at a place comes out of a site, as the site is linked in the world of the index; `null`: it does not. */
   comesOut(index: PlanIndex, site: Site, place: Arrival): OnAir | null;
   /** The pairs that decide whether a channel opens for it; without, those of a reply. */
@@ -33,8 +35,10 @@ export interface ModeRehearse<M extends ModeId = ModeId> {
   waitsFor?(context: PathContext<M>): 'any signal' | 'its own slot' | null;
   /** Has a channel wait for a free one, or not, in place; for modes in which radios can. */
   setWaits?(values: ValuesOf<M>, waits: boolean): void;
-  /** Which slot a channel uses; without, all of the frequency. */
-  slot?(context: PathContext<M>): 1 | 2;
+  /** What a channel sends; without, all of the frequency, for whoever is on it. */
+  sends?(context: PathContext<M>): OnAir;
+  /** The slot on which a site says what it is linked to; without, all of the frequency. */
+  saysOn?: 1 | 2;
   /** An open squelch keeps radios of this mode from sending. Common practice. */
   squelchHolds?: true;
 }

@@ -33,6 +33,13 @@ function callOn(plan: Plan, { context }: TracedPath): Happening[] {
 /** What a path promises, and what came of it; `null`: it promises nothing that can be seen. */
 function promised(plan: Plan, traced: TracedPath): { wanted: unknown; found: unknown } | null {
   const { context, path } = traced;
+  // A path that needs an entry of the radio to link it first is as good as that entry, which has a path of its own.
+  const first =
+    context.site && !context.crossing ? MODES[context.channel.mode].rehearse.first?.(context as never) : null;
+  if (first != null && first !== context.channel.id) {
+    const entry = new Run(plan, { modes: MODES }).trace(context.radio.id, first);
+    if (breakOf(entry)) return null;
+  }
   const happened = callOn(plan, traced);
   const keyed = happened.find((one) => one.kind === 'keyed');
   const mine = happened.filter((one) => !('over' in one) || one.over === keyed?.over);

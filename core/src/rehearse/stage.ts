@@ -96,6 +96,8 @@ export class Stage {
     const { world } = this.index;
     const before = stateOf(world, siteId, mode) ?? machine.start(this.index, this.site(siteId));
     const [state] = machine.step(before as never, event);
+    // What was not known is not known by a call that changes nothing.
+    if (state === before) return;
     this.inWorld({ ...withState(world, siteId, mode, state as never), nowMs });
   }
 
@@ -168,6 +170,12 @@ export class Stage {
       this.opened.set(at, known);
     }
     return known;
+  }
+
+  /** What a channel sends. */
+  sent(context: PathContext): OnAir {
+    const { mode } = context.channel;
+    return this.modes[mode].rehearse.sends?.(context) ?? { mode, slot: null, number: null };
   }
 
   /** The stored profile that a channel recalls at its hotspot. */

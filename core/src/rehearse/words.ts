@@ -4,7 +4,7 @@ import type { FactKey, PlanIndex } from '../path/types';
 import { rows } from '../plan/table';
 import type { Arrival, Id, ModeId } from '../plan/types';
 import type { RehearsedModes } from './mode-rehearse';
-import type { Moment, Run } from './run';
+import type { Moment, RunLog } from './run-log';
 import type { SiteState } from './site';
 import type { Happening, Over, Slot, Why } from './types';
 
@@ -13,7 +13,7 @@ export interface Telling {
   modes: RehearsedModes;
   /** Call signs of the people at the far ends, by their ids. */
   callSigns: ReadonlyMap<string, string>;
-  overs: Run['overs'];
+  overs: RunLog['overs'];
 }
 
 /** `12 s`, `0.4 s`, `2 min 5 s`. */
@@ -220,19 +220,30 @@ export function statesAt(
       return [{ lane: `site ${one.id}`, name: siteName(telling, one.id), words }];
     }
     const { state } = one;
-    const on = state.channelId === null ? 'no channel' : channelName(telling, one.id, state.channelId);
+    const channel = telling.index.plan.codeplugs[one.id]?.channels.byId[state.channelId ?? ''];
+    const on = channel?.name ?? 'no channel';
+    const site = channel?.siteId != null ? last.get(`site ${channel.siteId}`) : undefined;
+    const isBusy = site?.is === 'site' && site.state.uses.length > 0;
+    const link = channel && last.get(`link ${channel.siteId} ${channel.mode}`);
+    const display =
+      channel && link?.is === 'link' && link.state !== null
+        ? (telling.modes[channel.mode].rehearse.display?.(channel as never, link.state as never) ?? '')
+        : '';
     const does = state.asleep
       ? 'sleeps'
       : state.sending
         ? `sends for ${span(atMs - state.sending.sinceMs)}`
         : state.hearing !== null
           ? `hears ${speakerName(telling, telling.overs.get(state.hearing))}`
-          : 'is silent';
+          : isBusy
+            ? 'is silent, busy light on'
+            : 'is silent';
+    const more = [display && `shows ${display}`, state.squelchOpen && 'squelch open'].filter(Boolean);
     return [
       {
         lane: `radio ${one.id}`,
         name: radioName(telling, one.id),
-        words: `${on}: ${does}${state.squelchOpen ? ', squelch open' : ''}`,
+        words: [`${on}: ${does}`, ...more].join(', '),
       },
     ];
   });

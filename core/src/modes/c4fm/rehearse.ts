@@ -10,6 +10,9 @@ export const rehearse: ModeRehearse<'c4fm'> = {
     return { mode: 'c4fm', kind: 'room', networkId: target.network.id, number: roomDigits(target.room.number) };
   },
   linked: ({ connectedTo }) => (connectedTo === null ? '' : `room ${connectedTo}`),
+  // A room that flashes is the last one, not connected; steady is connected. Common practice.
+  display: ({ c4fm: { room } }, { connectedTo }) =>
+    connectedTo !== null ? `room ${connectedTo}, steady` : room === '' ? '' : `room ${room}, flashing`,
   comesOut(index, site, place) {
     if (place.mode !== 'c4fm' || place.kind !== 'room' || linkBefore(index, site) !== place.number) return null;
     const { networkIds } = site.c4fm!;

@@ -80,5 +80,9 @@ export const rehearse: ModeRehearse<'dmr'> = {
   waitsFor: ({ channel: { dmr } }) =>
     dmr.admit === 'always' ? null : dmr.admit === 'channel-free' ? 'any signal' : 'its own slot',
   setWaits: ({ dmr }, waits) => void (dmr.admit = waits ? 'color-code-free' : 'always'),
-  slot: (context) => callOf(context).slot,
+  sends(context) {
+    const { slot, number } = callOf(context);
+    return { mode: 'dmr', slot, number };
+  },
+  saysOn: SIMPLEX_SLOT,
 };

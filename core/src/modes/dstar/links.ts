@@ -181,12 +181,12 @@ export function offer(plan: Plan, site: Site, destination: Destination): string 
   return reachesFamily(gatewayOf(site.dstar), target.reflector) ? '' : `${target.reflector.slice(0, 3)} not reached`;
 }
 
-/** The gateway of a site: its call sign, and the families that it reaches. */
+/** The gateway of a site: its call sign, and the families that it reaches; where nobody has said, it may reach any. */
 export function gatewayOf({ callSign, families }: DstarSiteFields): {
   callSign: string;
   families: readonly string[] | 'every';
 } {
-  return { callSign, families: families ?? 'every' };
+  return { callSign, families: families === null || families.length === 0 ? 'every' : families };
 }
 
 /** What a site is linked to before the radio does anything; `undefined` where nobody has said. */

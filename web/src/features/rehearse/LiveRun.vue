@@ -54,16 +54,15 @@ const telling = computed<Telling>(() => ({
   callSigns: callSigns.value,
   overs: run.value.overs,
 }));
+/** Drawn anew only where something happened: the clock alone changes no lane. */
+const count = computed(() => (version.value >= 0 ? run.value.happened.length + run.value.moments.length : 0));
 const read = computed(() => ({
-  version: version.value,
+  count: count.value,
   happened: [...run.value.happened],
   moments: [...run.value.moments],
 }));
 
-watch(
-  () => run.value.happened.length + version.value * 0,
-  () => emit('happened', run.value.happened),
-);
+watch(count, () => emit('happened', run.value.happened));
 
 const keyed = ref<string | null>(null);
 function press(): void {

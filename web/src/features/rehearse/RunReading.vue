@@ -3,7 +3,7 @@
 import { computed, ref, watch } from 'vue';
 import { describePath } from '@relay/core/path/describe';
 import { lanesOf } from '@relay/core/rehearse/lanes';
-import type { Moment } from '@relay/core/rehearse/run';
+import type { Moment } from '@relay/core/rehearse/run-log';
 import type { Happening } from '@relay/core/rehearse/types';
 import { clock, isEnd, speakerName, statesAt, tell, type Telling } from '@relay/core/rehearse/words';
 import { RelayLine } from '../../relay-line';
