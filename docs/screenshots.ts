@@ -92,7 +92,7 @@ await picture('radio-files');
 // A call is keyed, somebody talks beside it, and time is stopped where the cursor reads the hang time.
 await page.goto(`${url}/plan/${modes}/rehearse`);
 await page.getByTestId('key').waitFor();
-await page.locator('.el-select__wrapper').nth(2).click();
+await page.locator('label', { hasText: 'Somebody talks on' }).locator('.el-select__wrapper').click();
 await page.getByRole('option', { name: 'C4FM: Isles Evening' }).click();
 await page.getByRole('heading', { name: 'Rehearse' }).click();
 await page.keyboard.down('Space');

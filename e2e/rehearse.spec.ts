@@ -47,9 +47,16 @@ test('the button is held, another radio is chosen, and somebody at the far end i
   };
   await hold('QO3VES 03 takes Rambler');
   await expect(happened.getByText('QO3VES 03, C4FM: room 41205 linked')).toBeVisible();
-  await page.locator('.el-select__wrapper').nth(2).click();
+  const list = (name: string) => page.locator('label', { hasText: name }).locator('.el-select__wrapper');
+  await list('Somebody talks on').click();
   await page.getByRole('option', { name: 'C4FM: Isles Evening' }).click();
   await expect(happened.getByText('Rambler hears Far end 1')).toBeVisible();
+  // A tone code recalls another profile, which takes the hotspot some seconds.
+  await page.getByRole('button', { name: 'Begin anew' }).click();
+  await page.locator('.el-select__wrapper', { hasText: 'send a code' }).click();
+  await page.getByRole('option', { name: /32$/ }).click();
+  await expect(happened.getByText('Rambler sends on')).toBeVisible();
+  await expect(happened.getByText('QO3VES 03 runs DMR only')).toBeVisible();
 });
 
 test('a complaint is sought, happens, and is cured; a setting of one’s own is tried', async ({ page, relay }) => {

@@ -1,6 +1,6 @@
 /** What a site is linked to, as it changes: links that take time or fail, groups that fall asleep, profiles, starting. */
 import type { PathContext } from '../path/types';
-import type { Arrival, Id, ModeId } from '../plan/types';
+import type { Arrival, Id, ModeId, RecallSlot } from '../plan/types';
 import type { Agenda } from './agenda';
 import type { Chance } from './chance';
 import type { RunLog } from './run-log';
@@ -66,8 +66,7 @@ export class Links {
   }
 
   /** The hotspot takes up another of its stored profiles. */
-  recall(siteId: Id, { channel }: PathContext): void {
-    const profileId = this.of.stage.recalled(siteId, channel);
+  recall(siteId: Id, { profileId }: RecallSlot): void {
     if (profileId === null) return;
     this.is(siteId, 'starting');
     this.startsAfter(siteId, this.of.times.profileMs, profileId);

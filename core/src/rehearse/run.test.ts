@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { all, key, talker } from '../testing/rehearsing';
 import { everyMode } from '../testing/sample-every-mode';
+import { recallPlan } from '../testing/sample-recall';
 import { profileOf } from '../testing/profile-of';
 import { MODES } from '../registries/modes';
 import { edit, type Recipe } from '../plan/edit';
@@ -168,6 +169,28 @@ describe('links', () => {
     expect(all(it, 'sends').map((one) => one.atMs)).toEqual([9_000]);
     expect(all(it, 'stops').map((one) => one.atMs)).toEqual([12_000]);
     expect(all(it, 'hears')).toMatchObject([{ radioId: 'r1', atMs: 9_000 }]);
+  });
+});
+
+describe('a stored tone code', () => {
+  const plan = recallPlan();
+  const codes = Object.values(plan.codeplugs['r3']!.c4fm.codes.byId);
+  const sent = (codeId: string, change: Recipe = () => undefined) => {
+    const it = new Run(edit(plan, change).plan, { modes: MODES });
+    it.act({ kind: 'choose', radioId: 'r3', channelId: 'ch-w-evening', atMs: 0 });
+    it.act({ kind: 'send code', radioId: 'r3', codeId, atMs: 1_000 });
+    it.runTo(30_000);
+    return it;
+  };
+  it('recalls the profile of its slot', () => {
+    const code = codes.find((one) => one.recalls?.slotId === 'slot2')!;
+    expect(all(sent(code.id), 'profile').at(-1)).toMatchObject({ siteId: 's1', profileId: 'only-dmr' });
+  });
+  it('that no slot has recalls nothing, and says so', () => {
+    const code = codes.find((one) => one.recalls?.slotId === 'slot2')!;
+    const it = sent(code.id, (draft) => void (draft.codeplugs['r3']!.c4fm.codes.byId[code.id]!.code = '999'));
+    expect(all(it, 'profile')).toEqual([]);
+    expect(all(it, 'lost').at(-1)).toMatchObject({ why: { is: 'unknown code' } });
   });
 });
 

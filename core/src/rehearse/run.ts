@@ -54,6 +54,8 @@ interface Live extends FarOver {
   air: OnAir | null;
   traced: TracedPath | null;
   carried: Carried | null;
+  /** The tone code that is sent in place of speech. */
+  codeId: Id | null;
 }
 
 const laneOf = (siteId: Id): Lane => ({ is: 'site', id: siteId });
@@ -170,7 +172,9 @@ export class Run {
   private carryOut(act: Act): void {
     switch (act.kind) {
       case 'key down':
-        return this.keyDown(act.radioId, act.channelId);
+        return this.keyDown(act.radioId, act.channelId, null);
+      case 'send code':
+        return this.sendCode(act.radioId, act.codeId);
       case 'key up':
         return this.toRadio(act.radioId, { kind: 'key up' });
       case 'choose':
@@ -203,7 +207,8 @@ export class Run {
   private begin(from: Over['from'], mode: ModeId): Live {
     const id = (this.lastOver += 1);
     const startMs = this.agenda.nowMs;
-    const over: Live = { id, from, mode, startMs, siteId: null, air: null, traced: null, carried: null, at: null };
+    const nothing = { siteId: null, air: null, traced: null, carried: null, codeId: null, at: null };
+    const over: Live = { id, from, mode, startMs, ...nothing };
     this.live.set(id, over);
     this.log.over(over);
     return over;
@@ -254,7 +259,19 @@ export class Run {
     }
   }
 
-  private keyDown(id: Id, channelId: Id): void {
+  /** A stored tone code is sent on the channel that is chosen, as an over of its own. */
+  private sendCode(id: Id, codeId: Id): void {
+    const channelId = this.radios.get(id)?.channelId;
+    if (channelId == null) return;
+    this.keyDown(id, channelId, codeId);
+    const over = this.radios.get(id)!.sending?.over;
+    if (over !== undefined)
+      this.agenda.after(this.cast.times.codeMs, () => {
+        if (this.radios.get(id)!.sending?.over === over) this.toRadio(id, { kind: 'key up' });
+      });
+  }
+
+  private keyDown(id: Id, channelId: Id, codeId: Id | null): void {
     const before = this.radios.get(id);
     const channel = this.stage.channel(id, channelId);
     if (!before || before.sending || !channel) return;
@@ -266,6 +283,7 @@ export class Run {
     const over = this.begin({ is: 'radio', radioId: id, channelId }, channel.mode);
     over.traced = traced;
     over.air = this.stage.sent(context);
+    over.codeId = codeId;
     const refused: Why | null =
       context.purpose === 'receive only'
         ? { is: 'receive only' }
@@ -400,6 +418,7 @@ export class Run {
     if (!this.stage.factsOf(siteId).isSimplex)
       for (const radioId of this.radios.keys())
         if (radioId !== over.from.radioId) this.offerTo(radioId, siteId, over.id, over.air!);
+    if (over.codeId !== null) return this.carryCode(siteId, over, over.from.radioId, over.codeId);
     const broken = breakOf(over.traced);
     if (broken && path.outcome !== 'wrong place')
       return this.lose(laneOf(siteId), over.id, { is: 'pair', hop: broken.hop, key: broken.fact.key });
@@ -417,13 +436,21 @@ export class Run {
     if (place && place.networkId !== null) this.farEnds.speak(over, place);
   }
 
+  /** A tone code recalls a slot, or nothing; nobody hears it as speech. */
+  private carryCode(siteId: Id, over: Live, radioId: Id, codeId: Id): void {
+    const { context } = over.traced!;
+    const recalls = this.stage.code(radioId, siteId, over.mode, codeId)?.slot ?? null;
+    if (!recalls) return this.lose(laneOf(siteId), over.id, { is: 'unknown code' });
+    over.carried = { context: { ...context, recalls }, place: null, takenMs: this.nowMs };
+  }
+
   /** A radio has let go: what its call asks for is done, and what answers answers. */
   private carriedOver({ context, place, takenMs }: Carried, over: Live): void {
     const { id: siteId } = context.site!;
     const { mode } = context.channel;
     const { stage, links, farEnds } = this;
     farEnds.silence(over);
-    if (context.recalls) return links.recall(siteId, context);
+    if (context.recalls) return links.recall(siteId, context.recalls);
     if (context.crossing) {
       if (place) stage.cross(siteId, placeKey(place), { ...over.air!, number: null });
       return farEnds.join(siteId);

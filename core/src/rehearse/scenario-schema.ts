@@ -28,6 +28,7 @@ const ACT: Schema = {
   oneOf: [
     act('key', { radio: ID, channel: ID, forS: SECONDS }),
     act('choose', { radio: ID, channel: ID }),
+    act('code', { radio: ID, code: ID }),
     act('squelch', { radio: ID, open: YES }),
     act('sleep', { radio: ID, asleep: YES }),
     act('power', { site: ID, on: YES, cut: YES }),

@@ -15,6 +15,7 @@ export const SCENARIO_FORMAT_VERSION = 1;
 export type ScenarioAct = { atS: number } & (
   | { do: 'key'; radio: Id; channel: Id; forS: number }
   | { do: 'choose'; radio: Id; channel: Id }
+  | { do: 'code'; radio: Id; code: Id }
   | { do: 'squelch'; radio: Id; open: boolean }
   | { do: 'sleep'; radio: Id; asleep: boolean }
   | { do: 'power'; site: Id; on: boolean; cut: boolean }
@@ -91,6 +92,8 @@ export function actsOf(acts: readonly ScenarioAct[]): Act[] {
           { kind: 'key down', radioId: act.radio, channelId: act.channel, atMs },
           { kind: 'key up', radioId: act.radio, atMs: ms(act.atS + act.forS) },
         ];
+      case 'code':
+        return [{ kind: 'send code', radioId: act.radio, codeId: act.code, atMs }];
       case 'choose':
         return [{ kind: 'choose', radioId: act.radio, channelId: act.channel, atMs }];
       case 'squelch':

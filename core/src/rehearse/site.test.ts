@@ -7,10 +7,12 @@ import { USUAL_TIMES } from './types';
 
 const MODES_HERE: readonly ModeId[] = ['dmr', 'dstar', 'c4fm', 'p25'];
 const HANG_MS = 7_000;
+const HOLD_MS = 4_000;
 const facts = (isSimplex: boolean, kind: SiteFacts['kind'] = 'hotspot'): SiteFacts => ({
   kind,
   isSimplex,
   hangMs: () => HANG_MS,
+  holdMs: kind === 'repeater' ? HOLD_MS : 0,
 });
 
 type Told = Parameters<typeof stepSite>[2];
@@ -128,6 +130,28 @@ describe('whatever happens at a site', () => {
     });
     expect([...states].sort()).toEqual(['hangs', 'held', 'in', 'looks', 'not found yet', 'off', 'on', 'out', 'waits']);
   });
+});
+
+it('a repeater keeps a slot for its group after an over: another group waits, the same one and a radio do not', () => {
+  const of = facts(false, 'repeater');
+  const air = (number: number) => ({ mode: 'dmr' as const, slot: 1 as const, number });
+  const after = (...events: SiteEvent[]) =>
+    events.reduce<{ state: SiteState; told: string[] }>(
+      ({ state, told }, event) => {
+        const [next, effects] = stepSite(of, state, event);
+        return { state: next, told: [...told, ...effects.map((one) => `${event.atMs} ${one.kind}`)] };
+      },
+      { state: SITE_AT_REST, told: [] },
+    ).told;
+  const over: SiteEvent[] = [
+    { atMs: 0, kind: 'offer', over: 1, air: air(588) },
+    { atMs: 5_000, kind: 'ended', over: 1 },
+  ];
+  const other: SiteEvent = { atMs: 6_000, kind: 'offer', over: 2, air: air(599) };
+  expect(after(...over, other)).toContain('6000 kept out');
+  expect(after(...over, other, { atMs: 9_000, kind: 'time' })).toContain('9000 sends');
+  expect(after(...over, { ...other, air: air(588) })).toContain('6000 sends');
+  expect(after(...over, { atMs: 6_000, kind: 'signal', over: 3, air: air(599), foundMs: 0 })).toContain('6000 takes');
 });
 
 it('a signal is found within the round of all modes, and at once where there is one mode', () => {

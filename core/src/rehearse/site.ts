@@ -1,7 +1,7 @@
 /**
  * A site in time: what it listens for, what it takes, what it sends. A hotspot looks for one mode after the other; a
  * signal locks it, and the mode holds until the hang time after the last over has passed. On one frequency it cannot
- * hear while it sends. A repeater has no lock: it takes what comes first.
+ * hear while it sends. A repeater has no lock: it takes what comes first, and keeps a slot for its group for a while.
  */
 import type { ModeId } from '../plan/types';
 import type { OnAir, Slot, Why } from './types';
@@ -13,6 +13,8 @@ export interface SiteFacts {
   isSimplex: boolean;
   /** After an over of a radio, or from the network: how long it stays in the mode, ms. */
   hangMs(mode: ModeId, side: 'radioS' | 'networkS'): number;
+  /** For how long a repeater keeps a slot for the group that was heard on it last, ms. */
+  holdMs: number;
 }
 
 interface Use {
@@ -29,6 +31,8 @@ export interface SiteState {
   uses: readonly Use[];
   /** Signals that it has not found yet. */
   unfound: readonly { over: number; air: OnAir; sinceMs: number }[];
+  /** Slots that a repeater keeps for a group after its over. */
+  held: readonly { slot: Slot; number: number; untilMs: number }[];
   /** What networks have for it and it does not send, first come first. */
   offered: readonly { over: number; air: OnAir }[];
 }
@@ -54,21 +58,24 @@ export type SiteEffect =
   | { kind: 'scans' }
   | { kind: 'look again'; atMs: number; event: { kind: 'found'; over: number } | { kind: 'time' } };
 
-export const SITE_AT_REST: SiteState = { power: 'on', lock: null, uses: [], unfound: [], offered: [] };
+export const SITE_AT_REST: SiteState = { power: 'on', lock: null, uses: [], unfound: [], held: [], offered: [] };
 
 type Step = [SiteState, SiteEffect[]];
 
 const share = (a: Slot, b: Slot) => a === null || b === null || a === b;
 
 /** Why it cannot take or send something now; `null`: it can. */
-function inTheWay(facts: SiteFacts, { power, lock, uses }: SiteState, way: Use['way'], air: OnAir): Why | null {
+function inTheWay(facts: SiteFacts, { power, lock, uses, held }: SiteState, way: Use['way'], air: OnAir): Why | null {
   if (power !== 'on') return { is: power };
   if (way === 'in' && facts.isSimplex && uses.some((use) => use.way === 'out')) return { is: 'transmitting' };
   if (lock && lock.mode !== air.mode) return { is: 'locked', mode: lock.mode };
   const other = uses.find((use) =>
     facts.isSimplex || use.air.mode !== air.mode ? true : share(use.air.slot, air.slot),
   );
-  return other ? { is: 'slot taken' } : null;
+  if (other) return { is: 'slot taken' };
+  // A radio at the repeater may take the slot; another group of the network may not.
+  const isHeld = (one: SiteState['held'][number]) => share(one.slot, air.slot) && one.number !== air.number;
+  return way === 'out' && held.some(isHeld) ? { is: 'slot held' } : null;
 }
 
 function lockTo(facts: SiteFacts, state: SiteState, mode: ModeId): Step {
@@ -146,14 +153,23 @@ function ended(facts: SiteFacts, state: SiteState, { over, atMs }: { over: numbe
     lock = { ...lock, untilMs };
     effects.push({ kind: 'look again', atMs: untilMs, event: { kind: 'time' } });
   }
-  const [served, more] = serve(facts, { ...state, uses, lock });
+  let { held } = state;
+  const { slot, number } = use.air;
+  if (facts.holdMs > 0 && number !== null) {
+    const untilMs = atMs + facts.holdMs;
+    held = [...held.filter((one) => !share(one.slot, slot)), { slot, number, untilMs }];
+    effects.push({ kind: 'look again', atMs: untilMs, event: { kind: 'time' } });
+  }
+  const [served, more] = serve(facts, { ...state, uses, lock, held });
   return [served, [...effects, ...more]];
 }
 
 function time(facts: SiteFacts, state: SiteState, atMs: number): Step {
-  if (state.lock?.untilMs == null || state.lock.untilMs > atMs) return [state, []];
-  const [served, effects] = serve(facts, { ...state, lock: null });
-  return [served, [{ kind: 'scans' }, ...effects]];
+  const letsGo = state.lock?.untilMs != null && state.lock.untilMs <= atMs;
+  const held = state.held.filter((one) => one.untilMs > atMs);
+  if (!letsGo && held.length === state.held.length) return [state, []];
+  const [served, effects] = serve(facts, { ...state, held, lock: letsGo ? null : state.lock });
+  return [served, letsGo ? [{ kind: 'scans' }, ...effects] : effects];
 }
 
 function power(state: SiteState, is: SiteState['power']): Step {

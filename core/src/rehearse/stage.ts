@@ -1,7 +1,6 @@
 /** The plan as a rehearsal needs it: in the world as it is now, looked up once as long as that stays the same. */
 import { replyAirFacts } from '../path/common-facts';
 import { indexPlan, trace } from '../path/plan-index';
-import { slotSent } from '../path/recall';
 import type { Fact, PathContext, PlanIndex, TracedPath } from '../path/types';
 import { stateOf, withState, type World } from '../path/world';
 import { listensFor } from '../plan/carriage';
@@ -9,7 +8,7 @@ import { hangOf } from '../plan/hang';
 import { asIfRunning } from '../plan/profile-acts';
 import { NETWORK_MODE_IDS } from '../plan/modes';
 import { rows } from '../plan/table';
-import type { Arrival, Channel, Id, ModeId, NetworkModeId, Plan, Site } from '../plan/types';
+import type { Arrival, Channel, Id, ModeId, NetworkModeId, Plan, RecallSlot, Site } from '../plan/types';
 import type { RehearsedModes } from './mode-rehearse';
 import type { SiteFacts } from './site';
 import { type OnAir, placeKey, type Times } from './types';
@@ -121,6 +120,7 @@ export class Stage {
       const { hangMs } = this.times;
       known = {
         kind: site.kind,
+        holdMs: site.kind === 'repeater' ? this.times.holdMs : 0,
         isSimplex: site.kind === 'hotspot' && site.rxHz === site.txHz,
         hangMs(mode, side) {
           const said = profile && mode !== 'fm' ? hangOf(profile, mode, side).seconds : null;
@@ -178,9 +178,13 @@ export class Stage {
     return this.modes[mode].rehearse.sends?.(context) ?? { mode, slot: null, number: null };
   }
 
-  /** The stored profile that a channel recalls at its hotspot. */
-  recalled(siteId: Id, channel: Channel): Id | null {
-    return slotSent(this.modes, this.site(siteId), channel)?.profileId ?? null;
+  /** A tone code that a radio keeps, and the slot of a site that it recalls; `null`: none. */
+  code(radioId: Id, siteId: Id, mode: ModeId, codeId: Id): { slot: RecallSlot | null } | null {
+    const codes = this.modes[mode].recall?.codes?.of(this.plan.codeplugs[radioId]!);
+    const code = codes?.byId[codeId]?.code;
+    const site = this.site(siteId);
+    if (code === undefined || site.kind !== 'hotspot') return null;
+    return { slot: rows(site.recall).find(({ calls }) => calls[mode as NetworkModeId] === code) ?? null };
   }
 
   /** When something of what is linked ends by itself. */

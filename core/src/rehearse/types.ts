@@ -41,6 +41,8 @@ export type Why =
   | { is: 'locked'; mode: ModeId }
   | { is: 'transmitting' }
   | { is: 'slot taken' }
+  /** A repeater keeps the slot for the group that was heard on it last. */
+  | { is: 'slot held' }
   | { is: 'starting' }
   | { is: 'off' }
   /** Two sent at once. */
@@ -51,6 +53,8 @@ export type Why =
   | { is: 'receive only' }
   /** Nothing is linked. `first`: the channel to be keyed before; `null`: the radio has none. */
   | { is: 'not linked'; first: Id | null }
+  /** No slot of the hotspot has this tone code. */
+  | { is: 'unknown code' }
   | { is: 'someone talks' }
   | { is: 'network loss' };
 
@@ -85,6 +89,8 @@ export type Act = { atMs: number } & (
   | { kind: 'key down'; radioId: Id; channelId: Id }
   | { kind: 'key up'; radioId: Id }
   | { kind: 'choose'; radioId: Id; channelId: Id }
+  /** A stored tone code, as one. */
+  | { kind: 'send code'; radioId: Id; codeId: Id }
   | { kind: 'squelch'; radioId: Id; open: boolean }
   | { kind: 'sleep'; radioId: Id; asleep: boolean }
   | { kind: 'power'; siteId: Id; on: boolean; cut?: boolean }
@@ -131,8 +137,12 @@ export interface Times {
   echoAfterMs: number;
   /** For how long a hotspot stays in a mode where nobody has said, ms. Common practice: 20 s. */
   hangMs: number;
+  /** For how long a repeater keeps a slot for the group that was heard on it last, ms. From memory. */
+  holdMs: number;
   /** How likely the card is damaged where power is cut without shutting down, 0 to 1. From memory. */
   cutDamages: number;
+  /** For how long a radio sends a stored tone code, with what it sends around it, ms. From memory. */
+  codeMs: number;
   /** For how long a hotspot is away while it changes its profile, ms. From memory. */
   profileMs: number;
 }
@@ -146,7 +156,9 @@ export const USUAL_TIMES: Times = {
   announceMs: 2_500,
   echoAfterMs: 2_000,
   hangMs: 20_000,
+  holdMs: 4_000,
   cutDamages: 0.2,
+  codeMs: 2_200,
   profileMs: 8_000,
 };
 

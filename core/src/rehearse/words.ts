@@ -79,6 +79,10 @@ export function whyWords(telling: Telling, why: Why, radioId: Id | null = null):
       return 'it was sending, and hears nothing meanwhile';
     case 'slot taken':
       return 'the slot was in use';
+    case 'slot held':
+      return 'the slot was kept for another group';
+    case 'unknown code':
+      return 'no slot of the hotspot has this code';
     case 'starting':
       return 'still starting';
     case 'off':

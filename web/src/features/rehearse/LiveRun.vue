@@ -108,6 +108,18 @@ onBeforeUnmount(() => {
   window.removeEventListener('blur', letGo);
 });
 
+/** Tone codes that the radio keeps, for the mode of its channel. */
+const codes = computed(() => {
+  const codeplug = props.plan.codeplugs[radioId.value];
+  const mode = channels.value.find(({ id }) => id === channelId.value)?.mode;
+  return codeplug && mode ? rows(MODES[mode].recall?.codes?.of(codeplug) ?? { byId: {}, order: [] }) : [];
+});
+function sendCode(codeId: string): void {
+  if (pace.value === 0) pace.value = 1;
+  act({ kind: 'choose', radioId: radioId.value, channelId: channelId.value, atMs: nowMs.value });
+  act({ kind: 'send code', radioId: radioId.value, codeId, atMs: nowMs.value });
+}
+
 /** Where somebody at the far end can talk: what the plan wants, once each. */
 const places = computed(() => {
   const found = new Map<string, { key: string; name: string; destination: Destination }>();
@@ -178,7 +190,18 @@ const setPace = (value: string | number | boolean | undefined) => (pace.value = 
         @pointercancel="letGo"
         >{{ sending ? 'Sending' : keyed ? 'Held back' : 'Hold to send' }}</el-button
       >
-      <span class="soft hint">or the space bar</span>
+      <el-select
+        v-if="codes.length"
+        class="pick"
+        :persistent="false"
+        :model-value="''"
+        placeholder="send a code"
+        aria-label="Send a stored code"
+        @update:model-value="sendCode"
+      >
+        <el-option v-for="one in codes" :key="one.id" :value="one.id" :label="`${one.name} · ${one.code}`" />
+      </el-select>
+      <span v-else class="soft hint">or the space bar</span>
       <span class="clock mono" data-testid="clock">{{ clock(nowMs) }}</span>
     </div>
     <div class="bar">
