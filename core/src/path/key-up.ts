@@ -8,6 +8,9 @@ export function keyUp(world: World, context: PathContext, atMs: number): World {
   const { machine } = index.modes[channel.mode];
   const event = site && machine?.keyed(context, atMs);
   if (!site || !machine || !event) return world;
-  const [state] = machine.step(stateOf(world, site.id, channel.mode) ?? machine.start(index, site), event);
+  const before = stateOf(world, site.id, channel.mode) ?? machine.start(index, site);
+  const [state] = machine.step(before as never, event);
+  // What was not known is not known by a call that changes nothing.
+  if (state === before) return { ...world, nowMs: atMs };
   return { ...withState(world, site.id, channel.mode, state), nowMs: atMs };
 }

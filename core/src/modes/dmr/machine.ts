@@ -21,18 +21,22 @@ function effect(kind: DmrEffect['kind'], { networkId, slot, number }: AwakeGroup
 }
 
 /** A slot holds one dynamic group of a network: a second replaces the first. */
-export function step({ awake }: DmrState, event: DmrEvent): [DmrState, DmrEffect[]] {
+export function step(state: DmrState, event: DmrEvent): [DmrState, DmrEffect[]] {
+  const { awake } = state;
   const over = awake.filter((one) => one.untilMs <= event.atMs);
   const still = awake.filter((one) => one.untilMs > event.atMs);
   const dropped = over.map((one) => effect('dropped', one));
   if (event.kind === 'time passed') return [{ awake: still }, dropped];
   const { networkId, slot } = event;
   const here = still.filter((one) => one.slot === slot && one.networkId === networkId);
+  const isQuiet = here.length === 0 && still.length === awake.length;
   if (event.kind === 'unlinked')
-    return [
-      { awake: still.filter((one) => !here.includes(one)) },
-      [...dropped, ...here.map((one) => effect('dropped', one))],
-    ];
+    return isQuiet
+      ? [state, []]
+      : [
+          { awake: still.filter((one) => !here.includes(one)) },
+          [...dropped, ...here.map((one) => effect('dropped', one))],
+        ];
   const { number, atMs, timerMin } = event;
   const taken: AwakeGroup = { networkId, slot, number, untilMs: atMs + timerMin * MINUTE_MS };
   const replaced = here.filter((one) => one.number !== number).map((one) => effect('dropped', one));

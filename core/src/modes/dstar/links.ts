@@ -181,12 +181,12 @@ export function offer(plan: Plan, site: Site, destination: Destination): string 
   return reachesFamily(gatewayOf(site.dstar), target.reflector) ? '' : `${target.reflector.slice(0, 3)} not reached`;
 }
 
-/** The gateway of a site: its call sign, and the families that it reaches; where nobody has said, it may reach any. */
+/** The gateway of a site: its call sign, and the families that it reaches. */
 export function gatewayOf({ callSign, families }: DstarSiteFields): {
   callSign: string;
   families: readonly string[] | 'every';
 } {
-  return { callSign, families: families === null || families.length === 0 ? 'every' : families };
+  return { callSign, families: families ?? 'every' };
 }
 
 /** What a site is linked to before the radio does anything; `undefined` where nobody has said. */
@@ -245,7 +245,8 @@ export function listedReflector(plan: Plan, reflector: string): ListedReflector 
   return family && rows(family.reflectors).find((one) => reflectorCall(family, one) === reflector);
 }
 
-function at(plan: Plan, to: Reflector): ArrivalOf<'dstar'> {
+/** A module of a reflector as a place on the network of its family, where the plan has that. */
+export function reflectorAt(plan: Plan, to: Reflector): ArrivalOf<'dstar'> & { kind: 'reflector' } {
   return { mode: 'dstar', kind: 'reflector', networkId: familyOf(plan, to.reflector)?.id ?? null, to };
 }
 
@@ -264,11 +265,11 @@ export function route(context: PathContext<'dstar'>): ArrivalOf<'dstar'> | null 
       if (!beyond || meantLocal)
         return channel.destination === null || meantLocal ? { mode: 'dstar', kind: 'local', networkId: null } : null;
       const { state } = linkWhenTalking(context);
-      return state ? at(index.plan, state) : null;
+      return state ? reflectorAt(index.plan, state) : null;
     }
     case 'link':
       return beyond && reachesFamily(gatewayOf(site.dstar), command.reflector)
-        ? at(index.plan, { reflector: command.reflector, module: command.module })
+        ? reflectorAt(index.plan, { reflector: command.reflector, module: command.module })
         : null;
     case 'unlink':
     case 'status':

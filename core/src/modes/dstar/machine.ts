@@ -8,7 +8,12 @@ export const machine: ModeMachine<'dstar', DstarEvent, DstarEffect> = {
   keyed({ site, channel }) {
     if (!site?.dstar) return null;
     const { ur, rpt2 } = channel.dstar;
-    return { kind: 'sent', gateway: gatewayOf(site.dstar), ur, rpt2 };
+    // Where nobody has said what the gateway reaches, it may reach what is asked for.
+    const gateway =
+      site.dstar.families?.length === 0
+        ? { ...gatewayOf(site.dstar), families: 'every' as const }
+        : gatewayOf(site.dstar);
+    return { kind: 'sent', gateway, ur, rpt2 };
   },
   step,
 };

@@ -1,8 +1,8 @@
 /** D-STAR in time: a command links, the gateway says so, and only then does a talk channel reach the reflector. */
 import type { ModeRehearse } from '../../rehearse/mode-rehearse';
 import { readCommand } from './addresses';
-import { hears } from './link';
-import { linkBefore, linkWhenTalking, reflectorWords, route, targetOf } from './links';
+import { hears, reachesFamily } from './link';
+import { gatewayOf, linkBefore, linkWhenTalking, reflectorAt, reflectorWords, targetOf, toGateway } from './links';
 import type { DstarArrival } from '../../plan/modes/dstar/types';
 import { networkOf } from '../../plan/networks';
 
@@ -22,9 +22,13 @@ export const rehearse: ModeRehearse<'dstar'> = {
     if (readCommand(context.channel.dstar.ur).kind !== 'call to all') return undefined;
     return linkWhenTalking(context).by ?? undefined;
   },
-  connects(context) {
-    const arrival = readCommand(context.channel.dstar.ur).kind === 'link' ? route(context) : null;
-    return arrival?.kind === 'reflector' ? arrival : null;
+  connects({ index, site, channel }) {
+    const command = readCommand(channel.dstar.ur);
+    if (command.kind !== 'link' || !site?.dstar) return null;
+    // Where nobody has said what the gateway reaches, it may reach it.
+    const isReached = site.dstar.families?.length === 0 || reachesFamily(gatewayOf(site.dstar), command.reflector);
+    const { reflector, module } = command;
+    return isReached && toGateway(site.dstar, channel.dstar) ? reflectorAt(index.plan, { reflector, module }) : null;
   },
   // A talk channel that was left on the command repeats it at every key-up. Common practice.
   saysLinkAgain: true,
