@@ -1,12 +1,11 @@
 /** Every exercise that ships: it can be passed, is not passed by itself, and each of its slips can be made. */
 import { readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { applyPatches } from '@relay/core/plan/patches';
 import { validatePlan } from '@relay/core/plan/validate';
 import { MODES } from '@relay/core/registries/modes';
 import { type Exercise, exerciseOf, progressOf } from '@relay/core/rehearse/exercise';
 import { Run } from '@relay/core/rehearse/run';
-import { actsOf, castOf, type ScenarioAct } from '@relay/core/rehearse/scenario';
+import { actsOf, castOf, type ScenarioAct, stationOf } from '@relay/core/rehearse/scenario';
 import { EXERCISES } from './exercises';
 import { practicePlan } from './practice';
 import { SCENARIOS } from './scenarios';
@@ -15,7 +14,7 @@ const practice = practicePlan();
 const UNTIL_MS = 900_000;
 
 function tried(exercise: Exercise, acts: readonly ScenarioAct[]) {
-  const plan = applyPatches(practice, exercise.set);
+  const plan = stationOf(exercise, practice);
   const run = new Run(plan, { modes: MODES, cast: castOf(exercise), seed: exercise.seed });
   for (const act of actsOf(acts)) run.act(act);
   run.runTo(UNTIL_MS);

@@ -61,6 +61,16 @@ describe('a scenario that somebody gives', () => {
       },
       { pointer: '/talkers/0/at' },
     ],
+    [
+      'a silent place that is not there',
+      () => ({ ...sound, silent: [{ ...sound.talkers[0]!.at, roomId: 'lost' }] }),
+      { pointer: '/silent/0' },
+    ],
+    [
+      'a tone code that is not there',
+      () => ({ ...sound, acts: [{ atS: 1, do: 'code', radio: 'rambler', code: 'lost' }] }),
+      { pointer: '/acts/0/code', found: 'lost', expected: 'a tone code of rambler' },
+    ],
   ])('is refused with its place: %s', (_, raw, problem) => {
     expect(read(raw())).toContainEqual(expect.objectContaining(problem));
   });

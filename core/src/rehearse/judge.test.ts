@@ -27,7 +27,8 @@ describe('a day at a hotspot', () => {
     expect({ keptOut, captures, missedAtWakeUp }).toEqual({ keptOut: 0, captures: 0, missedAtWakeUp: 0 });
   });
   it('of one mode knows no capture, however busy', () => {
-    expect(day(onlyDmr, 0.5).captures).toBeLessThanOrEqual(day(PLAN, 0.5).captures);
+    expect(day(onlyDmr, 0.5).captures).toBe(0);
+    expect(day(PLAN, 0.5).captures).toBeGreaterThan(0);
   });
   it('the busier, the more one is kept out; nothing exceeds what there is', () => {
     const [quiet, busy] = [day(PLAN, 0.02), day(PLAN, 0.5)];

@@ -1,14 +1,13 @@
 /** What a day with a hotspot is like, from runs: how often one is kept out, what is missed, and which hang times do best. */
-import { networkModesOf } from '../path/mode-path';
+import { indexPlan } from '../path/plan-index';
 import type { Id, ModeId, Plan } from '../plan/types';
-import { listensFor } from '../plan/carriage';
-import { effectiveProfile } from '../plan/profiles';
 import { chanceOf } from './chance';
 import type { RehearsedModes } from './mode-rehearse';
 import { Run } from './run';
+import { modesLookedFor } from './stage';
 import { type BusyPlace, conversationsOf, DAY_MS, type Hours, talkersFor } from './traffic';
 import { tryPlan } from './tries';
-import { type Happening, USUAL_TIMES } from './types';
+import { type Happening, USUAL_TIMES, type Why } from './types';
 
 export interface Day {
   /** Conversations of one’s own that were begun. */
@@ -33,7 +32,6 @@ export interface Day {
 }
 
 interface Call {
-  over: number | null;
   mode: ModeId;
   part: 'call' | 'reply';
 }
@@ -41,7 +39,7 @@ interface Call {
 const average = (sum: number, of: number) => (of === 0 ? 0 : sum / of);
 
 /** Another mode, or another over, had the hotspot. */
-const isKeptOut = (why: { is: string }) =>
+const isKeptOut = (why: Why) =>
   why.is === 'locked' || why.is === 'transmitting' || why.is === 'slot taken' || why.is === 'busy';
 
 /** Looks on at a run, and counts. */
@@ -62,9 +60,10 @@ class Count {
   call: Call | null = null;
   private readonly calls = new Map<number, Call>();
   private readonly answers = new Set<string>();
-  private readonly answering = new Map<number, true>();
+  private readonly answering = new Set<number>();
   private readonly sending = new Map<number, { atMs: number; slot: 'all' | 'slot1' | 'slot2' }>();
   private waits: { sinceMs: number; mode: ModeId }[] = [];
+  private lockedTo: ModeId | null = null;
   private leaves: number[] = [];
   private kept = 0;
   private left = 0;
@@ -80,8 +79,8 @@ class Count {
     this.leaves.push(atMs);
   }
 
-  private keepOut(call: Call, atMs: number): void {
-    if (call.part === 'reply') this.day.captures += 1;
+  private keepOut(call: Call, why: Why, atMs: number): void {
+    if (call.part === 'reply' && why.is === 'locked') this.day.captures += 1;
     else {
       this.day.keptOut += 1;
       this.waits.push({ sinceMs: atMs, mode: call.mode });
@@ -95,7 +94,7 @@ class Count {
         if (this.call) this.calls.set(one.over, this.call);
         return;
       case 'refused':
-        if (this.call && one.why.is === 'busy') this.keepOut(this.call, atMs);
+        if (this.call && one.why.is === 'busy') this.keepOut(this.call, one.why, atMs);
         return;
       case 'taken': {
         const call = one.siteId === this.siteId ? this.calls.get(one.over) : undefined;
@@ -108,18 +107,19 @@ class Count {
         if (one.lane.is !== 'site' || one.lane.id !== this.siteId) return;
         const call = this.calls.get(one.over);
         if (call && one.why.is === 'scanning') this.day.missedAtWakeUp += 1;
-        else if (call && isKeptOut(one.why)) this.keepOut(call, atMs);
+        else if (call && isKeptOut(one.why)) this.keepOut(call, one.why, atMs);
         else if (this.answering.has(one.over) && one.why.is === 'locked') this.day.captures += 1;
         return;
       }
       case 'talks':
-        if (this.answers.has(one.talkerId)) this.answering.set(one.over, true);
+        if (this.answers.has(one.talkerId)) this.answering.add(one.over);
         return;
       case 'locked':
-        if (one.siteId === this.siteId) this.free(one.mode, atMs);
+        if (one.siteId === this.siteId) this.lockedTo = one.mode;
         return;
       case 'scanning':
         if (one.siteId !== this.siteId) return;
+        this.lockedTo = null;
         this.free(null, atMs);
         for (const since of this.leaves) this.left += atMs - since;
         this.day.leaveMs += this.leaves.length;
@@ -134,6 +134,7 @@ class Count {
         if (!sent) return;
         this.day.airtime[sent.slot] += atMs - sent.atMs;
         this.sending.delete(one.over);
+        if (this.sending.size === 0 && this.lockedTo) this.free(this.lockedTo, atMs);
         return;
       }
       default:
@@ -152,6 +153,8 @@ class Count {
 
   end(events: number): Day {
     const { day } = this;
+    // Whoever still waits has waited until now.
+    this.free(null, DAY_MS);
     const { all, slot1, slot2 } = day.airtime;
     return {
       ...day,
@@ -199,7 +202,7 @@ export function rehearseDay(plan: Plan, { modes, siteId, places, hours, seed }: 
     run.runTo(nowMs);
     const { context } = run.trace(radioId, channelId);
     const { channel } = context;
-    const call = (part: Call['part']): Call => ({ over: null, mode: channel.mode, part });
+    const call = (part: Call['part']): Call => ({ mode: channel.mode, part });
     const first = modes[channel.mode].rehearse.first?.(context as never);
     count.day.conversations += 1;
     if (first != null) nowMs = press(radioId, first, nowMs, LINK_MS, call('call')) + LINKED_MS;
@@ -242,7 +245,7 @@ export interface Judged extends Day {
 }
 
 export interface Judgement {
-  /** With the settings as they are; `hangS`: what they say, or the usual. */
+  /** With the settings as they are. */
   now: Day;
   byHang: Judged[];
   /** The hang times that do best, or as well: from and to, seconds. */
@@ -256,16 +259,24 @@ export interface Judgement {
 export const HANG_TIMES: readonly number[] = [2, 3, 5, 8, 12, 16, 20, 30, 45, 60, 90];
 
 function meanOf(days: readonly Day[]): Day {
-  const mean = (read: (day: Day) => number) => days.reduce((sum, day) => sum + read(day), 0) / days.length;
+  const sum = (read: (day: Day) => number) => days.reduce((all, day) => all + read(day), 0);
+  const mean = (read: (day: Day) => number) => sum(read) / days.length;
   return {
     conversations: mean((day) => day.conversations),
     keptOut: mean((day) => day.keptOut),
-    keptOutMs: mean((day) => day.keptOutMs),
+    // On average of the calls, not of the days.
+    keptOutMs: average(
+      sum((day) => day.keptOutMs * day.keptOut),
+      sum((day) => day.keptOut),
+    ),
     captures: mean((day) => day.captures),
     lateAtWakeUp: mean((day) => day.lateAtWakeUp),
     missedAtWakeUp: mean((day) => day.missedAtWakeUp),
     cutReplies: mean((day) => day.cutReplies),
-    leaveMs: mean((day) => day.leaveMs),
+    leaveMs: average(
+      sum((day) => day.leaveMs * day.conversations),
+      sum((day) => day.conversations),
+    ),
     airtime: {
       all: mean((day) => day.airtime.all),
       slot1: mean((day) => day.airtime.slot1),
@@ -310,9 +321,6 @@ export function judge(plan: Plan, { days, onDay, ...options }: JudgeOptions): Ju
     const day = several(tryPlan(plan, options.modes, { set: 'hang', seconds: hangS }));
     return { ...day, hangS, spoilt: day.keptOut + day.captures + day.cutReplies };
   });
-  const profile = effectiveProfile(plan, options.siteId);
-  const modes = networkModesOf(options.modes)
-    .map(({ id }) => id)
-    .filter((id) => profile !== null && plan.sites.byId[options.siteId]![id] !== null && listensFor(profile, id));
+  const modes = modesLookedFor(indexPlan(plan, { modes: options.modes }), plan.sites.byId[options.siteId]!);
   return { now, byHang, best: bestRange(byHang), modes, days };
 }

@@ -143,6 +143,9 @@ export function lanesOf(plan: Plan, happened: readonly Happening[]): LanesView {
         return;
       case 'hears':
         return bar({ is: 'radio', id: one.radioId }, 'hears', one, null);
+      case 'heard no more':
+        for (const key of open.keys()) if (key.endsWith(` ${one.over} talks`)) close(key, atMs);
+        return;
       case 'hears no more':
         return close(`radio ${one.radioId} ${one.over} hears`, atMs);
       case 'ended':

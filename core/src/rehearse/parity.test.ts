@@ -11,7 +11,8 @@ import { oneWrongValue } from '../testing/one-wrong-value';
 import { key } from '../testing/rehearsing';
 import { everyMode } from '../testing/sample-every-mode';
 import { recallPlan } from '../testing/sample-recall';
-import { breakOf, Run } from './run';
+import { breakOf } from './calls';
+import { Run } from './run';
 import { type Happening, placeKey } from './types';
 
 const AT_MS = 60_000;
@@ -52,7 +53,11 @@ function promised(plan: Plan, traced: TracedPath): { wanted: unknown; found: unk
     return { wanted: { is: 'pair', hop: broken.hop, key: broken.fact.key }, found: lost?.why };
   // Radio to radio: nobody else is there.
   if (!context.site) return { wanted: true, found: keyed !== undefined };
-  if (context.recalls) return null;
+  if (context.recalls)
+    return {
+      wanted: context.recalls.profileId ?? undefined,
+      found: happened.find((one) => one.kind === 'profile')?.profileId,
+    };
   if (!landing || landing.networkId === null)
     return { wanted: true, found: mine.some((one) => one.kind === 'taken') && lost === undefined };
   const answers = MODES[context.channel.mode].rehearse.answer?.(context as never);

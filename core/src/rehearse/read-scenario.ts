@@ -5,7 +5,7 @@
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { PatchError } from '../plan/patches';
 import { type Problem, problemsOf } from '../plan/problem';
-import type { Plan } from '../plan/types';
+import type { Destination, Plan } from '../plan/types';
 import { validatePlan } from '../plan/validate';
 import type { RehearsedModes } from './mode-rehearse';
 import { planOf, type Scenario, type ScenarioAct } from './scenario';
@@ -17,17 +17,29 @@ const MOST_PROBLEMS = 20;
 const matches = new Ajv2020({ allErrors: true, strict: false, verbose: true }).compile(SCENARIO_SCHEMA);
 
 /** What an act names that the plan has not. */
-function actProblem(plan: Plan, act: ScenarioAct, pointer: string): Problem | null {
+function actProblem(plan: Plan, modes: RehearsedModes, act: ScenarioAct, pointer: string): Problem | null {
   if (act.do === 'power')
     return plan.sites.byId[act.site]
       ? null
       : { pointer: `${pointer}/site`, found: act.site, expected: `one of ${plan.sites.order.join(', ')}` };
   if (!plan.radios.byId[act.radio])
     return { pointer: `${pointer}/radio`, found: act.radio, expected: `one of ${plan.radios.order.join(', ')}` };
+  if (act.do === 'code') {
+    const kept = Object.values(modes).some(
+      ({ recall }) => recall?.codes?.of(plan.codeplugs[act.radio]!).byId[act.code],
+    );
+    return kept ? null : { pointer: `${pointer}/code`, found: act.code, expected: `a tone code of ${act.radio}` };
+  }
   if (act.do !== 'key' && act.do !== 'choose') return null;
   return plan.codeplugs[act.radio]!.channels.byId[act.channel]
     ? null
     : { pointer: `${pointer}/channel`, found: act.channel, expected: `a channel of ${act.radio}` };
+}
+
+/** A destination that the plan has not, or that nobody talks at. */
+function placeProblem(plan: Plan, modes: RehearsedModes, at: Destination, pointer: string): Problem | null {
+  if (modes[at.mode].rehearse.place(plan, at)) return null;
+  return { pointer, found: JSON.stringify(at), expected: 'a destination of the plan that is talked at' };
 }
 
 function planProblems(
@@ -65,13 +77,10 @@ export function readScenario(raw: unknown, practice: Plan, modes: RehearsedModes
   if (!fault.plan || !cure.plan) return refused([...fault.problems, ...cure.problems]);
   const { plan } = fault;
   const problems = [
-    ...scenario.acts.map((act, at) => actProblem(plan, act, `/acts/${at}`)),
-    ...(scenario.cure.acts ?? []).map((act, at) => actProblem(plan, act, `/cure/acts/${at}`)),
-    ...scenario.talkers.map((one, at): Problem | null =>
-      modes[one.at.mode].rehearse.place(plan, one.at)
-        ? null
-        : { pointer: `/talkers/${at}/at`, found: JSON.stringify(one.at), expected: 'a destination of the plan' },
-    ),
+    ...scenario.acts.map((act, at) => actProblem(plan, modes, act, `/acts/${at}`)),
+    ...(scenario.cure.acts ?? []).map((act, at) => actProblem(plan, modes, act, `/cure/acts/${at}`)),
+    ...scenario.talkers.map((one, at) => placeProblem(plan, modes, one.at, `/talkers/${at}/at`)),
+    ...scenario.silent.map((one, at) => placeProblem(plan, modes, one, `/silent/${at}`)),
   ].filter((one) => one !== null);
   return problems.length > 0 ? refused(problems) : { scenario, problems: [] };
 }

@@ -7,7 +7,8 @@ import type { Plan } from '../plan/types';
 import { MODES } from '../registries/modes';
 import { oneWrongValue, soundPlan } from '../testing/one-wrong-value';
 import { key, talker } from '../testing/rehearsing';
-import { breakOf, Run } from './run';
+import { breakOf } from './calls';
+import { Run } from './run';
 import { NOBODY, placeKey } from './types';
 
 const AT_MS = 100_000;

@@ -5,13 +5,13 @@
  *   key down → radio → site finds, takes or loses it → gateway: trace → place on a network → sites that hear the place
  *            → radios on those sites
  */
-import { landingOf } from '../path/place';
-import type { Fact, HopId, PathContext, TracedPath } from '../path/types';
+import type { PathContext, TracedPath } from '../path/types';
 import { rows } from '../plan/table';
-import type { Arrival, Id, ModeId, Plan } from '../plan/types';
+import type { Id, ModeId, Plan } from '../plan/types';
 import { Agenda } from './agenda';
+import { breakOf, Calls, type LiveOver } from './calls';
 import { type Chance, chanceOf } from './chance';
-import { FarEnds, type FarOver } from './far-ends';
+import { FarEnds } from './far-ends';
 import { Links } from './links';
 import type { RehearsedModes } from './mode-rehearse';
 import { radioOn, type RadioEffect, type RadioEvent, type RadioState, stepRadio } from './radio';
@@ -42,31 +42,8 @@ export interface RunOptions {
   onHappening?: (happening: Happening) => void;
 }
 
-/** A call that a site has taken, and where it comes out; `null`: nowhere beyond the site. */
-interface Carried {
-  context: PathContext;
-  place: Arrival | null;
-  takenMs: number;
-}
-
-interface Live extends FarOver {
-  /** What a radio sends. */
-  air: OnAir | null;
-  traced: TracedPath | null;
-  carried: Carried | null;
-  /** The tone code that is sent in place of speech. */
-  codeId: Id | null;
-}
-
 const laneOf = (siteId: Id): Lane => ({ is: 'site', id: siteId });
 const share = (a: OnAir, b: OnAir) => a.mode === b.mode && (a.slot === null || b.slot === null || a.slot === b.slot);
-
-/** The pair that breaks the call of a path, with its hop; `null`: nothing does. */
-export function breakOf({ path }: Pick<TracedPath, 'path'>): { hop: HopId; fact: Fact } | null {
-  if (path.call.verdict !== 'broken') return null;
-  const hop = path.call.hops.find((one) => one.state === 'broken')!;
-  return { hop: hop.id, fact: hop.facts.find((one) => one.state === 'broken')! };
-}
 
 export class Run {
   private readonly agenda = new Agenda();
@@ -74,11 +51,12 @@ export class Run {
   private readonly stage: Stage;
   private readonly cast: Cast;
   private readonly chance: Chance;
-  private readonly farEnds: FarEnds<Live>;
+  private readonly farEnds: FarEnds<LiveOver>;
   private readonly links: Links;
+  private readonly calls: Calls;
   private readonly radios = new Map<Id, RadioState>();
   private readonly sites = new Map<Id, SiteState>();
-  private readonly live = new Map<number, Live>();
+  private readonly live = new Map<number, LiveOver>();
   private lastOver = 0;
 
   constructor(plan: Plan, options: RunOptions) {
@@ -89,7 +67,7 @@ export class Run {
     this.log = new RunLog(() => agenda.nowMs, keeps, onHappening);
     this.stage = new Stage(plan, modes, cast.times, today);
     const { log, stage, chance } = this;
-    this.farEnds = new FarEnds<Live>({
+    this.farEnds = new FarEnds<LiveOver>({
       ...{ plan, modes, cast, seed, agenda, log, stage, chance, sites },
       toSite: (id, event) => this.toSite(id, event),
       begin: (from, mode) => this.begin(from, mode),
@@ -100,8 +78,14 @@ export class Run {
       ...{ agenda, log, stage, chance, times: cast.times, silent: new Set(silent) },
       site: (id) => this.site(id),
       setPower: (id, is) => this.toSite(id, { kind: 'power', is }),
-      announce: (id, mode) => this.announce(id, mode),
+      announce: (id, mode) => this.calls.announce(id, mode),
       join: (id) => this.farEnds.join(id),
+    });
+    this.calls = new Calls({
+      ...{ agenda, log, stage, times: cast.times, links: this.links, farEnds: this.farEnds },
+      toSite: (id, event) => this.toSite(id, event),
+      begin: (from, mode) => this.begin(from, mode),
+      finish: (over) => this.finish(over),
     });
     for (const radio of rows(plan.radios))
       this.setRadio(radio.id, radioOn(plan.codeplugs[radio.id]!.channels.order[0] ?? null));
@@ -204,18 +188,18 @@ export class Run {
     this.log.tell({ kind: 'lost', lane, over, why });
   }
 
-  private begin(from: Over['from'], mode: ModeId): Live {
+  private begin(from: Over['from'], mode: ModeId): LiveOver {
     const id = (this.lastOver += 1);
     const startMs = this.agenda.nowMs;
     const nothing = { siteId: null, air: null, traced: null, carried: null, codeId: null, at: null };
-    const over: Live = { id, from, mode, startMs, ...nothing };
+    const over: LiveOver = { id, from, mode, startMs, ...nothing };
     this.live.set(id, over);
     this.log.over(over);
     return over;
   }
 
   /** An over is over, wherever it was heard. */
-  private finish(over: Live): void {
+  private finish(over: LiveOver): void {
     this.live.delete(over.id);
     this.log.tell({ kind: 'ended', over: over.id });
     // Heard from radio to radio; what a site sends ends when it stops.
@@ -315,7 +299,7 @@ export class Run {
   }
 
   /** A signal is on the air: other radios on the frequency hear it, and the site, where the path gets that far. */
-  private sent(id: Id, over: Live): void {
+  private sent(id: Id, over: LiveOver): void {
     const { channel, site } = over.traced!.context;
     this.log.tell({ kind: 'keyed', radioId: id, channelId: channel.id, over: over.id });
     if (channel.rxHz === channel.txHz) this.heardDirectly(id, over);
@@ -333,7 +317,7 @@ export class Run {
   }
 
   /** Radios that listen on the frequency, with the same opening of the channel. */
-  private heardDirectly(id: Id, over: Live): void {
+  private heardDirectly(id: Id, over: LiveOver): void {
     const sender = over.traced!.context.channel;
     for (const [other, { channelId }] of this.radios) {
       const channel = other === id || channelId === null ? undefined : this.stage.channel(other, channelId);
@@ -348,7 +332,7 @@ export class Run {
     this.log.tell({ kind: 'released', radioId: id, over: overId, timedOut });
     this.finish(over);
     if (over.siteId !== null) this.toSite(over.siteId, { kind: 'ended', over: overId });
-    if (over.carried) this.carriedOver(over.carried, over);
+    this.calls.done(over);
   }
 
   // The site
@@ -364,9 +348,9 @@ export class Run {
     switch (effect.kind) {
       case 'takes':
         this.log.tell({ kind: 'taken', siteId: id, over: effect.over, missedMs: effect.missedMs });
-        return this.carry(id, this.live.get(effect.over));
+        return this.taken(id, this.live.get(effect.over)!);
       case 'loses':
-        this.drop(id, effect.over);
+        this.calls.drop(id, this.live.get(effect.over));
         return this.lose(laneOf(id), effect.over, effect.why);
       case 'kept out':
         return this.lose(laneOf(id), effect.over, effect.why);
@@ -375,7 +359,7 @@ export class Run {
         for (const radioId of this.radios.keys()) this.offerTo(radioId, id, effect.over, effect.air);
         return;
       case 'stops':
-        this.drop(id, effect.over);
+        this.calls.drop(id, this.live.get(effect.over));
         this.log.tell({ kind: 'stops', siteId: id, over: effect.over });
         return this.unheard(effect.over);
       case 'locks':
@@ -387,12 +371,14 @@ export class Run {
     }
   }
 
-  /** A call that its own site carries no more: doubled, or the site was switched off. */
-  private drop(siteId: Id, overId: number): void {
-    const over = this.live.get(overId);
-    if (!over?.carried || over.siteId !== siteId) return;
-    over.carried = null;
-    this.farEnds.silence(over);
+  private taken(siteId: Id, over: LiveOver): void {
+    const { from } = over;
+    if (from.is !== 'radio') return;
+    // What a repeater, or a hotspot with two frequencies, hears it sends on at once.
+    if (!this.stage.factsOf(siteId).isSimplex)
+      for (const radioId of this.radios.keys())
+        if (radioId !== from.radioId) this.offerTo(radioId, siteId, over.id, over.air!);
+    this.calls.carry(siteId, over, from.radioId);
   }
 
   /** A radio that is on a channel of the site opens for what it sends, or is shut by a pair. */
@@ -408,82 +394,5 @@ export class Run {
   private listenAgain(radioId: Id): void {
     for (const [siteId, { uses }] of this.sites)
       for (const use of uses) if (use.way === 'out') this.offerTo(radioId, siteId, use.over, use.air);
-  }
-
-  /** A site has taken a call: it goes where the trace leads it, in the world as it is now. */
-  private carry(siteId: Id, over: Live | undefined): void {
-    if (!over?.traced || over.from.is !== 'radio') return;
-    const { context, path } = over.traced;
-    // What a repeater, or a hotspot with two frequencies, hears it sends on at once.
-    if (!this.stage.factsOf(siteId).isSimplex)
-      for (const radioId of this.radios.keys())
-        if (radioId !== over.from.radioId) this.offerTo(radioId, siteId, over.id, over.air!);
-    if (over.codeId !== null) return this.carryCode(siteId, over, over.from.radioId, over.codeId);
-    const broken = breakOf(over.traced);
-    if (broken && path.outcome !== 'wrong place')
-      return this.lose(laneOf(siteId), over.id, { is: 'pair', hop: broken.hop, key: broken.fact.key });
-    const rehearse = this.stage.rehearsed(over.mode);
-    const isOwn = !context.crossing && !context.recalls;
-    const first = isOwn ? rehearse.first?.(context) : undefined;
-    const place = landingOf(context);
-    over.carried = { context, place, takenMs: this.nowMs };
-    if (first !== undefined && first !== context.channel.id)
-      return this.lose(laneOf(siteId), over.id, { is: 'not linked', first });
-    const isCommand = first !== undefined || context.recalls !== null || (isOwn && rehearse.answer?.(context) != null);
-    const connects = isOwn ? (rehearse.connects?.(context) ?? null) : null;
-    // What is said while a link is asked for goes nowhere.
-    if (isCommand || (connects && this.stage.comesOut(siteId, connects) === null)) return;
-    if (place && place.networkId !== null) this.farEnds.speak(over, place);
-  }
-
-  /** A tone code recalls a slot, or nothing; nobody hears it as speech. */
-  private carryCode(siteId: Id, over: Live, radioId: Id, codeId: Id): void {
-    const { context } = over.traced!;
-    const recalls = this.stage.code(radioId, siteId, over.mode, codeId)?.slot ?? null;
-    if (!recalls) return this.lose(laneOf(siteId), over.id, { is: 'unknown code' });
-    over.carried = { context: { ...context, recalls }, place: null, takenMs: this.nowMs };
-  }
-
-  /** A radio has let go: what its call asks for is done, and what answers answers. */
-  private carriedOver({ context, place, takenMs }: Carried, over: Live): void {
-    const { id: siteId } = context.site!;
-    const { mode } = context.channel;
-    const { stage, links, farEnds } = this;
-    farEnds.silence(over);
-    if (context.recalls) return links.recall(siteId, context.recalls);
-    if (context.crossing) {
-      if (place) stage.cross(siteId, placeKey(place), { ...over.air!, number: null });
-      return farEnds.join(siteId);
-    }
-    const rehearse = stage.rehearsed(mode);
-    const now: PathContext = { ...context, index: stage.now };
-    const answer = rehearse.answer?.(now) ?? null;
-    if (answer === 'echo') {
-      const ms = this.nowMs - takenMs;
-      return this.agenda.after(this.cast.times.echoAfterMs, () =>
-        this.say(siteId, { is: 'echo', siteId }, over.air!, ms),
-      );
-    }
-    const connects = rehearse.connects?.(now) ?? null;
-    if (connects && stage.comesOut(siteId, connects) === null) return links.connect(siteId, context, connects);
-    links.keyed(siteId, context);
-    if (answer === 'says link' || (connects && rehearse.saysLinkAgain)) this.announce(siteId, mode);
-    else farEnds.join(siteId);
-  }
-
-  /** An over that a site itself sends: an echo, or what it says. */
-  private say(siteId: Id, from: Over['from'], air: OnAir, ms: number): void {
-    const over = this.begin(from, air.mode);
-    this.toSite(siteId, { kind: 'offer', over: over.id, air });
-    this.agenda.after(ms, () => {
-      this.toSite(siteId, { kind: 'ended', over: over.id });
-      this.finish(over);
-    });
-  }
-
-  private announce(siteId: Id, mode: ModeId): void {
-    if (this.stage.now.profile(siteId)?.announcements === false) return;
-    const air: OnAir = { mode, slot: this.stage.rehearsed(mode).saysOn ?? null, number: null };
-    this.say(siteId, { is: 'announcement', siteId }, air, this.cast.times.announceMs);
   }
 }

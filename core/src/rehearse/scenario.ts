@@ -127,10 +127,15 @@ export function castOf({ talkers, silent, networks }: Pick<Scenario, 'talkers' |
   };
 }
 
+/** A plan that is rehearsed with, with what is set in it. @throws PatchError where a patch does not fit the plan */
+export function stationOf({ plan, set }: Pick<Scenario, 'plan' | 'set'>, practice: Plan): Plan {
+  return applyPatches(plan === 'practice' ? practice : plan, set);
+}
+
 /** The plan of a scenario. @throws PatchError where a patch does not fit the plan */
 export function planOf(scenario: Scenario, practice: Plan, which: ScenarioRun): Plan {
-  const base = scenario.plan === 'practice' ? practice : scenario.plan;
-  return applyPatches(base, which === 'fault' ? scenario.set : [...scenario.set, ...scenario.cure.set]);
+  const { plan, set, cure } = scenario;
+  return stationOf({ plan, set: which === 'fault' ? set : [...set, ...cure.set] }, practice);
 }
 
 /** What a scenario is run with. `change`: of its plan, after all that it sets. */

@@ -67,8 +67,8 @@ const share = (a: Slot, b: Slot) => a === null || b === null || a === b;
 /** Why it cannot take or send something now; `null`: it can. */
 function inTheWay(facts: SiteFacts, { power, lock, uses, held }: SiteState, way: Use['way'], air: OnAir): Why | null {
   if (power !== 'on') return { is: power };
-  if (way === 'in' && facts.isSimplex && uses.some((use) => use.way === 'out')) return { is: 'transmitting' };
   if (lock && lock.mode !== air.mode) return { is: 'locked', mode: lock.mode };
+  if (way === 'in' && facts.isSimplex && uses.some((use) => use.way === 'out')) return { is: 'transmitting' };
   const other = uses.find((use) =>
     facts.isSimplex || use.air.mode !== air.mode ? true : share(use.air.slot, air.slot),
   );

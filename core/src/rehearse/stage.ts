@@ -1,5 +1,6 @@
 /** The plan as a rehearsal needs it: in the world as it is now, looked up once as long as that stays the same. */
 import { replyAirFacts } from '../path/common-facts';
+import { keyUp, stepAt } from '../path/key-up';
 import { indexPlan, trace } from '../path/plan-index';
 import type { Fact, PathContext, PlanIndex, TracedPath } from '../path/types';
 import { stateOf, withState, type World } from '../path/world';
@@ -88,28 +89,25 @@ export class Stage {
     return stateOf(this.index.world, siteId, mode) ?? null;
   }
 
-  /** Carries an event to a mode's machine at a site. */
+  /** Carries an event to a mode’s machine at a site. */
   step(siteId: Id, mode: ModeId, event: unknown, nowMs: number): void {
-    const { machine } = this.modes[mode];
-    if (!machine) return;
-    const { world } = this.index;
-    const before = stateOf(world, siteId, mode) ?? machine.start(this.index, this.site(siteId));
-    const [state] = machine.step(before as never, event);
-    // What was not known is not known by a call that changes nothing.
-    if (state === before) return;
-    this.inWorld({ ...withState(world, siteId, mode, state as never), nowMs });
+    this.become(stepAt({ index: this.index, world: this.index.world }, this.site(siteId), mode, event, nowMs));
+  }
+
+  /** What keying a channel does at its site, once it came through. */
+  keyed(context: PathContext, nowMs: number): void {
+    this.become(keyUp(this.index.world, { ...context, index: this.index }, nowMs));
+  }
+
+  /** Time alone changes nothing that was looked up. */
+  private become(world: World): void {
+    if (world.sites !== this.index.world.sites) this.inWorld(world);
   }
 
   /** A cross-mode call went through: what is said there comes back in the mode of the air. */
   cross(siteId: Id, key: string, air: OnAir): void {
     this.crossed.set(siteId, { key, air });
     this.out.clear();
-  }
-
-  /** What keying a channel does at its site, once it came through. */
-  keyed(context: PathContext, nowMs: number): void {
-    const event = this.modes[context.channel.mode].machine?.keyed({ ...context, index: this.index }, nowMs);
-    if (context.site && event) this.step(context.site.id, context.channel.mode, event, nowMs);
   }
 
   factsOf(siteId: Id): SiteFacts {
@@ -178,13 +176,12 @@ export class Stage {
     return this.modes[mode].rehearse.sends?.(context) ?? { mode, slot: null, number: null };
   }
 
-  /** A tone code that a radio keeps, and the slot of a site that it recalls; `null`: none. */
-  code(radioId: Id, siteId: Id, mode: ModeId, codeId: Id): { slot: RecallSlot | null } | null {
-    const codes = this.modes[mode].recall?.codes?.of(this.plan.codeplugs[radioId]!);
-    const code = codes?.byId[codeId]?.code;
+  /** The slot of a hotspot that a tone code recalls, as a radio keeps it; `null`: none. */
+  recalledBy(radioId: Id, siteId: Id, mode: ModeId, codeId: Id): RecallSlot | null {
+    const code = this.modes[mode].recall?.codes?.of(this.plan.codeplugs[radioId]!).byId[codeId]?.code;
     const site = this.site(siteId);
     if (code === undefined || site.kind !== 'hotspot') return null;
-    return { slot: rows(site.recall).find(({ calls }) => calls[mode as NetworkModeId] === code) ?? null };
+    return rows(site.recall).find(({ calls }) => calls[mode as NetworkModeId] === code) ?? null;
   }
 
   /** When something of what is linked ends by itself. */

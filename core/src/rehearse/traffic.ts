@@ -1,6 +1,6 @@
 /** How busy the far ends are, hour by hour, and what one does oneself over a day. */
 import { rows } from '../plan/table';
-import type { Arrival, Destination, Id, Plan } from '../plan/types';
+import type { Arrival, Channel, Destination, Id, Plan } from '../plan/types';
 import type { Chance } from './chance';
 import type { RehearsedModes } from './mode-rehearse';
 import { placeKey, type Talker } from './types';
@@ -39,17 +39,33 @@ export const PATTERNS: Readonly<Record<PatternId, { name: string; hours: (at: nu
   },
 };
 
-/** What the channels of a plan talk to through a site, once each. */
-export function placesThrough(plan: Plan, modes: RehearsedModes, siteId: Id): BusyPlace[] {
-  const found = new Map<string, BusyPlace>();
-  for (const radioId of plan.radios.order)
-    for (const { siteId: at, destination, mode, name } of rows(plan.codeplugs[radioId]!.channels)) {
-      if (at !== siteId || !destination || destination.mode !== mode || 'special' in destination) continue;
+/** A channel that talks at a place beyond its site, in its own mode. */
+interface TalkChannel {
+  radioId: Id;
+  channel: Channel;
+  destination: Destination;
+  place: Arrival;
+}
+
+/** The channels of a plan that talk at a place; `siteId`: through that site, `null`: through any. */
+function talkChannels(plan: Plan, modes: RehearsedModes, siteId: Id | null): TalkChannel[] {
+  return plan.radios.order.flatMap((radioId) =>
+    rows(plan.codeplugs[radioId]!.channels).flatMap((channel): TalkChannel[] => {
+      const { destination, mode } = channel;
+      if ((siteId !== null && channel.siteId !== siteId) || destination?.mode !== mode) return [];
       const place = modes[mode].rehearse.place(plan, destination);
-      if (!place || place.networkId === null) continue;
-      const key = placeKey(place);
-      if (!found.has(key)) found.set(key, { key, name, destination, place });
-    }
+      return place && place.networkId !== null ? [{ radioId, channel, destination, place }] : [];
+    }),
+  );
+}
+
+/** What the channels of a plan talk to, once each; `siteId`: through that site, `null`: through any. */
+export function placesThrough(plan: Plan, modes: RehearsedModes, siteId: Id | null): BusyPlace[] {
+  const found = new Map<string, BusyPlace>();
+  for (const { channel, destination, place } of talkChannels(plan, modes, siteId)) {
+    const key = placeKey(place);
+    if (!found.has(key)) found.set(key, { key, name: channel.name, destination, place });
+  }
   return [...found.values()];
 }
 
@@ -90,17 +106,9 @@ export interface Conversation {
 
 /** One’s own day, by chance: which channel, when, how long. */
 export function conversationsOf(plan: Plan, modes: RehearsedModes, siteId: Id, chance: Chance): Conversation[] {
-  const own = plan.radios.order.flatMap((radioId) =>
-    rows(plan.codeplugs[radioId]!.channels).flatMap(({ id: channelId, siteId: at, destination, mode, purpose }) => {
-      const talks =
-        at === siteId &&
-        destination?.mode === mode &&
-        !('special' in destination) &&
-        !('use' in destination && destination.use === 'link') &&
-        purpose !== 'receive only';
-      return talks && modes[mode].rehearse.place(plan, destination) ? [{ radioId, channelId }] : [];
-    }),
-  );
+  const own = talkChannels(plan, modes, siteId)
+    .filter(({ channel }) => channel.purpose !== 'receive only')
+    .map(({ radioId, channel }) => ({ radioId, channelId: channel.id }));
   if (own.length === 0) return [];
   const { conversations, fromHour, toHour } = OWN_DAY;
   const between = (low: number, high: number) => Math.round(low + chance() * (high - low));

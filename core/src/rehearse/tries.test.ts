@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { edit } from '../plan/edit';
 import { effectiveProfile } from '../plan/profiles';
 import { MODES, planIndex } from '../registries/modes';
 import { profileOf } from '../testing/profile-of';
@@ -18,8 +19,12 @@ const linked = everyMode((plan) => {
 
 describe('one setting changed', () => {
   it('the hang time of every hotspot', () => {
-    const plan = tryPlan(linked, MODES, { set: 'hang', seconds: 25 });
-    expect(effectiveProfile(plan, 's1')!.hang).toEqual({ radioS: 25, networkS: 25 });
+    const own = edit(
+      linked,
+      (draft) => void (profileOf(draft, 's1').modeHang.dmr = { radioS: 4, networkS: null }),
+    ).plan;
+    const { hang, modeHang } = effectiveProfile(tryPlan(own, MODES, { set: 'hang', seconds: 25 }), 's1')!;
+    expect({ hang, dmr: modeHang.dmr }).toEqual({ hang: { radioS: 25, networkS: 25 }, dmr: null });
   });
   it('nothing linked at start, in any mode', () => {
     const plan = tryPlan(linked, MODES, { set: 'links' });

@@ -1,6 +1,7 @@
 /** One setting changed at a time, to see what it does: as a plan that is otherwise the same. */
 import { networkModesOf } from '../path/mode-path';
 import { edit } from '../plan/edit';
+import { setHang } from '../plan/hang';
 import { editProfile } from '../plan/profiles';
 import { hotspotsOf } from '../plan/sites';
 import { rows } from '../plan/table';
@@ -22,7 +23,7 @@ export function tryPlan(plan: Plan, modes: RehearsedModes, one: Try): Plan {
     }
     for (const site of hotspotsOf(plan))
       editProfile(draft, site.id, (values) => {
-        if (one.set === 'hang') values.hang = { radioS: one.seconds, networkS: one.seconds };
+        if (one.set === 'hang') setHang(values, one.seconds);
         else
           for (const mode of networkModesOf(modes))
             for (const link of mode.standing?.(index, site) ?? []) link.out(values);

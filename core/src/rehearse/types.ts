@@ -74,6 +74,8 @@ export type Happening = { atMs: number } & (
   | { kind: 'reached'; place: string; networkId: Id | null; over: number }
   | { kind: 'talks'; place: string; networkId: Id | null; over: number; talkerId: string }
   | { kind: 'ended'; over: number }
+  /** It goes on, and its site carries it no more. */
+  | { kind: 'heard no more'; over: number }
   | { kind: 'hears'; radioId: Id; over: number }
   | { kind: 'hears no more'; radioId: Id; over: number }
   | { kind: 'lost'; lane: Lane; over: number; why: Why }

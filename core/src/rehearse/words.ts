@@ -123,7 +123,7 @@ export function placeWords({ index, modes }: Telling, key: string): string {
 const slotWords = (slot: Slot) => (slot === null ? '' : ` on slot ${slot}`);
 
 /** What only ends something that was told of: a list of what happened leaves it out. */
-const ENDS: ReadonlySet<Happening['kind']> = new Set(['ended', 'stops', 'hears no more']);
+const ENDS: ReadonlySet<Happening['kind']> = new Set(['ended', 'stops', 'hears no more', 'heard no more']);
 export const isEnd = ({ kind }: Pick<Happening, 'kind'>): boolean => ENDS.has(kind);
 
 /** One happening, in a sentence without its time. */
@@ -161,6 +161,8 @@ export function tell(telling: Telling, one: Happening): string {
       return `${who} talks at ${placeWords(telling, one.place)}`;
     case 'ended':
       return `${who} is over`;
+    case 'heard no more':
+      return `${who} is not carried any more`;
     case 'hears':
       return `${radioName(telling, one.radioId)} hears ${who}`;
     case 'hears no more':

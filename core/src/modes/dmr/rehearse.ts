@@ -2,7 +2,6 @@
 import { fact, mustEqual } from '../../path/fact';
 import { stateOf } from '../../path/world';
 import type { PlanIndex } from '../../path/types';
-import { effectiveProfile } from '../../plan/profiles';
 import type { Site } from '../../plan/types';
 import type { DmrArrival, TimeSlot } from '../../plan/modes/dmr/types';
 import { SIMPLEX_SLOT } from '../../plan/modes/dmr/limits';
@@ -30,7 +29,7 @@ function atRepeater(index: PlanIndex, site: Site, place: DmrArrival): OnAir | nu
 
 /** What a hotspot turns it into: by the first rule that holds it, on the slot where it was keyed or, static, on either. */
 function atHotspot(index: PlanIndex, site: Site, place: DmrArrival): OnAir | null {
-  const login = effectiveProfile(index.plan, site.id)?.dmr.logins[place.networkId!];
+  const login = index.profile(site.id)?.dmr.logins[place.networkId!];
   if (!login?.enabled) return null;
   const group = groupOfNumber(index, place.networkId!, place.number);
   const awake = awakeOf(index, site, place);
@@ -45,14 +44,15 @@ function atHotspot(index: PlanIndex, site: Site, place: DmrArrival): OnAir | nul
 
 export const rehearse: ModeRehearse<'dmr'> = {
   place(plan, destination) {
-    if (destination.mode !== 'dmr' || !('networkId' in destination)) return null;
+    // What a network answers itself is no place to talk at.
+    if (destination.mode !== 'dmr' || !('networkId' in destination) || destination.kind === 'special') return null;
     const call = callFor(plan, destination);
     return call && { mode: 'dmr', networkId: destination.networkId, kind: call.kind, number: call.number };
   },
   linked: ({ awake }) => awake.map(({ number }) => `group ${number}`).join(', '),
   comesOut(index, site, place) {
-    if (place.mode !== 'dmr' || place.networkId === null || (place as DmrArrival).kind !== 'group') return null;
-    return (site.kind === 'repeater' ? atRepeater : atHotspot)(index, site, place as DmrArrival);
+    if (place.mode !== 'dmr' || place.networkId === null || place.kind !== 'group') return null;
+    return (site.kind === 'repeater' ? atRepeater : atHotspot)(index, site, place);
   },
   opens(context, { slot, number }) {
     const { dmr } = context.channel;

@@ -189,6 +189,11 @@ export function gatewayOf({ callSign, families }: DstarSiteFields): {
   return { callSign, families: families ?? 'every' };
 }
 
+/** The gateway as it is asked for something: where nobody has said what it reaches, it may reach anything. */
+export function gatewayAsked(site: DstarSiteFields): ReturnType<typeof gatewayOf> {
+  return site.families?.length === 0 ? { ...gatewayOf(site), families: 'every' } : gatewayOf(site);
+}
+
 /** What a site is linked to before the radio does anything; `undefined` where nobody has said. */
 export function linkBefore(index: PlanIndex, site: Site): LinkState | undefined {
   const said = stateOf(index.world, site.id, 'dstar');

@@ -4,7 +4,8 @@ import { groupFor, linkBefore, networksAt } from './links';
 
 export const rehearse: ModeRehearse<'p25'> = {
   place(plan, destination) {
-    if (destination.mode !== 'p25') return null;
+    // What a network answers itself is no place to talk at.
+    if (destination.mode !== 'p25' || destination.kind === 'special') return null;
     const group = groupFor(plan, destination);
     return group && { mode: 'p25', kind: 'group', networkId: group.network.id, group: group.number };
   },

@@ -6,6 +6,7 @@ import type { Judgement } from '@relay/core/rehearse/judge';
 import { proxy } from 'comlink';
 import { OWN_DAY, PATTERNS, type PatternId, placesThrough } from '@relay/core/rehearse/traffic';
 import { span } from '@relay/core/rehearse/words';
+import { setHang } from '@relay/core/plan/hang';
 import { hotspotsOf } from '@relay/core/plan/sites';
 import { editProfile } from '@relay/core/plan/profiles';
 import { MODES } from '@relay/core/registries/modes';
@@ -87,9 +88,7 @@ const range = computed(() => {
 const setS = computed(() => judgement.value?.best.toS ?? 0);
 function set(): void {
   const { id, name } = site.value!;
-  store.edit(`hang time of ${name}: ${setS.value} s`, (plan) =>
-    editProfile(plan, id, (of) => void (of.hang = { radioS: setS.value, networkS: setS.value })),
-  );
+  store.edit(`hang time of ${name}: ${setS.value} s`, (plan) => editProfile(plan, id, (of) => setHang(of, setS.value)));
   store.notice = `${name} stays ${setS.value} s in a mode after an over; undo takes that back.`;
 }
 </script>

@@ -2,8 +2,7 @@
 /** One exercise: its goal, how far one has come, what went wrong when, hints, and the radio to do it with. */
 import { computed, ref, shallowRef, watch } from 'vue';
 import { type Exercise, progressOf } from '@relay/core/rehearse/exercise';
-import { castOf } from '@relay/core/rehearse/scenario';
-import { applyPatches } from '@relay/core/plan/patches';
+import { castOf, stationOf } from '@relay/core/rehearse/scenario';
 import type { Plan } from '@relay/core/plan/types';
 import type { Happening } from '@relay/core/rehearse/types';
 import { clock } from '@relay/core/rehearse/words';
@@ -12,10 +11,7 @@ import LiveRun from './LiveRun.vue';
 const props = defineProps<{ exercise: Exercise; practice: Plan; doneOn: string | null }>();
 const emit = defineEmits<{ passed: [] }>();
 
-const plan = computed(() => {
-  const base = props.exercise.plan === 'practice' ? props.practice : props.exercise.plan;
-  return applyPatches(base, props.exercise.set);
-});
+const plan = computed(() => stationOf(props.exercise, props.practice));
 const cast = computed(() => castOf(props.exercise));
 const happened = shallowRef<readonly Happening[]>([]);
 const progress = computed(() => progressOf(props.exercise, happened.value));

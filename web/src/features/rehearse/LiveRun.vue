@@ -2,9 +2,10 @@
 /** Radios of a plan that are keyed by hand, with others talking beside: the key, the clock, and the run to be read. */
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { rows } from '@relay/core/plan/table';
-import type { Destination, Plan } from '@relay/core/plan/types';
+import type { Plan } from '@relay/core/plan/types';
 import type { Cast, Happening } from '@relay/core/rehearse/types';
 import { MODES, planIndex } from '@relay/core/registries/modes';
+import { placesThrough } from '@relay/core/rehearse/traffic';
 import { clock, type Telling } from '@relay/core/rehearse/words';
 import RunReading from './RunReading.vue';
 import { type Pace, useLiveRun } from './use-live-run';
@@ -120,19 +121,10 @@ function sendCode(codeId: string): void {
   act({ kind: 'send code', radioId: radioId.value, codeId, atMs: nowMs.value });
 }
 
-/** Where somebody at the far end can talk: what the plan wants, once each. */
-const places = computed(() => {
-  const found = new Map<string, { key: string; name: string; destination: Destination }>();
-  for (const radio of radios.value)
-    for (const { destination, name, mode } of rows(props.plan.codeplugs[radio.id]!.channels)) {
-      const place = destination && MODES[destination.mode].rehearse.place(props.plan, destination);
-      if (!place || mode !== destination.mode || 'special' in destination) continue;
-      const key = JSON.stringify(place);
-      if (!found.has(key))
-        found.set(key, { key, name: `${MODES[mode].name}: ${name.replace(/ link$/, '')}`, destination });
-    }
-  return [...found.values()];
-});
+/** Where somebody at the far end can talk. */
+const places = computed(() =>
+  placesThrough(props.plan, MODES, null).map((one) => ({ ...one, name: `${MODES[one.place.mode].name}: ${one.name}` })),
+);
 const PATTERNS = [
   { id: 'quiet', name: 'now and then', overMs: 8_000, gapMs: 45_000 },
   { id: 'talk', name: 'a conversation', overMs: 14_000, gapMs: 3_000 },
