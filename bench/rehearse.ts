@@ -1,4 +1,4 @@
-/** Rehearsal: a day of 24 h, what an event costs, and whether a day costs as many times an hour as it has events more. */
+/** Rehearsal: a day of 24 h, what an event costs, and whether it costs as much in a long run as in a short one. */
 import { MODES } from '@relay/core/registries/modes';
 import { judge, rehearseDay } from '@relay/core/rehearse/judge';
 import { Run } from '@relay/core/rehearse/run';

@@ -1,4 +1,4 @@
-/** The scenario that shows what a check says, by the check: small, so that a finding can offer it before any is loaded. */
+/** The scenario that shows what a check says. Apart and small: a finding offers it before any scenario is loaded. */
 export const SHOWN_BY: Readonly<Record<string, string>> = {
   'hang-time-short': 'mode-captured',
   'busy-link-locks-modes': 'busy-room',

@@ -1,4 +1,4 @@
-/** What a day with a hotspot is like, from runs: how often one is kept out, what is missed, and which hang times do best. */
+/** What a day with a hotspot is like, from runs: what one is kept from, what is missed, which hang times do best. */
 import { indexPlan } from '../path/plan-index';
 import type { Id, ModeId, Plan } from '../plan/types';
 import { chanceOf } from './chance';

@@ -1,4 +1,4 @@
-/** A run as it is drawn: a lane for each radio, site and network that takes part, and the overs that go from one to another. */
+/** A run as it is drawn: a lane for each radio, site and network that takes part, and the overs that go between them. */
 import { rows } from '../plan/table';
 import type { Id, ModeId, Plan } from '../plan/types';
 import type { Happening, Lane } from './types';
@@ -29,8 +29,8 @@ export interface Crossing {
 }
 
 /**
- * What was lost or changed in a lane. `at`: its place in the list of what happened. `from`: the lane that a lost over came
- * from, where that is another.
+ * What was lost or changed in a lane. `at`: its place in the list of what happened. `from`: the lane that a lost over
+ * came from, where that is another.
  */
 export interface Mark {
   at: number;

@@ -1,4 +1,4 @@
-/** What a site is linked to, as it changes: links that take time or fail, groups that fall asleep, profiles, starting. */
+/** What a site is linked to, as it changes: links that take time or fail, groups that fall asleep, profiles. */
 import type { PathContext } from '../path/types';
 import type { Arrival, Id, ModeId, RecallSlot } from '../plan/types';
 import type { Agenda } from './agenda';

@@ -12,7 +12,7 @@ export interface ModeRehearse<M extends ModeId = ModeId> {
   place(plan: Plan, destination: Destination): ArrivalOf<M> | null;
   /** What a site is linked to, in a few words: `LNK001 C`; empty for nothing. */
   linked(state: NonNullable<ModeTypes[M]['state']>): string;
-  /** What a radio’s display shows of a link while it is on a channel, by what its site is linked to; empty for nothing. */
+  /** What a radio on a channel shows of what its site is linked to; empty for nothing. */
   display?(values: ValuesOf<M>, state: NonNullable<ModeTypes[M]['state']>): string;
   /** How talk at a place comes out of a site, as the site is linked in the world of the index; `null`: it does not. */
   comesOut(index: PlanIndex, site: Site, place: Arrival): OnAir | null;

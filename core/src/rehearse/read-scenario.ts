@@ -1,5 +1,5 @@
 /**
- * raw → checked against the schema → its plans with the fault and with the cure, checked → what it names in them → Scenario.
+ * raw → checked against the schema → its plans with fault and cure, checked → what it names in them → Scenario.
  * Used by the server and by tests; a browser under a strict content policy cannot run it (it compiles code).
  */
 import { Ajv2020 } from 'ajv/dist/2020.js';

@@ -136,8 +136,10 @@ export function tell(telling: Telling, one: Happening): string {
       return one.timedOut ? `${who} stops by itself: its time is out` : `${who} lets go`;
     case 'refused':
       return `${radioName(telling, one.radioId)} does not send: ${whyWords(telling, one.why, one.radioId)}`;
-    case 'taken':
-      return `${siteName(telling, one.siteId)} takes ${who}${one.missedMs > 0 ? `, without its first ${span(one.missedMs)}` : ''}`;
+    case 'taken': {
+      const missed = one.missedMs > 0 ? `, without its first ${span(one.missedMs)}` : '';
+      return `${siteName(telling, one.siteId)} takes ${who}${missed}`;
+    }
     case 'sends':
       return `${siteName(telling, one.siteId)} sends ${who}${slotWords(one.slot)}`;
     case 'stops':
@@ -179,14 +181,20 @@ export function tell(telling: Telling, one: Happening): string {
     }
     case 'connecting':
       return `${siteName(telling, one.siteId)} asks for ${placeWords(telling, one.place)}`;
-    case 'linked':
-      return `${siteName(telling, one.siteId)}, ${modeName(telling, one.mode)}: ${linkWords(telling, one.mode, one.state) || 'nothing'} linked`;
+    case 'linked': {
+      const linked = linkWords(telling, one.mode, one.state) || 'nothing';
+      return `${siteName(telling, one.siteId)}, ${modeName(telling, one.mode)}: ${linked} linked`;
+    }
     case 'not answered':
       return `${placeWords(telling, one.place)} does not answer`;
-    case 'asleep':
-      return `${siteName(telling, one.siteId)}: what was taken up falls asleep${linkWords(telling, one.mode, one.state) ? `; ${linkWords(telling, one.mode, one.state)} stays` : ''}`;
-    case 'profile':
-      return `${siteName(telling, one.siteId)} runs ${telling.index.plan.profiles.byId[one.profileId]?.name ?? one.profileId}`;
+    case 'asleep': {
+      const left = linkWords(telling, one.mode, one.state);
+      return `${siteName(telling, one.siteId)}: what was taken up falls asleep${left ? `; ${left} stays` : ''}`;
+    }
+    case 'profile': {
+      const profile = telling.index.plan.profiles.byId[one.profileId];
+      return `${siteName(telling, one.siteId)} runs ${profile?.name ?? one.profileId}`;
+    }
   }
 }
 
@@ -222,7 +230,8 @@ export function statesAt(
     if (one.is === 'link') return [];
     if (one.is === 'site') {
       const linked = links(one.id).flat();
-      const words = `${siteWords(telling, one.id, one.state, atMs)}${linked.length > 0 ? `; linked: ${linked.join(', ')}` : ''}`;
+      const more = linked.length > 0 ? `; linked: ${linked.join(', ')}` : '';
+      const words = siteWords(telling, one.id, one.state, atMs) + more;
       return [{ lane: `site ${one.id}`, name: siteName(telling, one.id), words }];
     }
     const { state } = one;

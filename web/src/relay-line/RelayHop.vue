@@ -4,10 +4,12 @@ import type { DrawnHop } from './drawing';
 
 /** `bends`: the line leaves its way here, for a wrong place. */
 defineProps<{ hop: HopView; drawn: DrawnHop; large?: boolean; bends?: boolean }>();
-/** Values of more characters may take two lines: a station has a sixth of the width. */
+/** Values of more characters, or pairs of more, may take two lines: a station has a sixth of the width. */
 const LONG = 9;
+const LONG_PAIR = 17;
 type Pair = HopView['pairs'][number];
-const isLong = ({ has, expects }: Pair) => Math.max(has.length, expects.length) > LONG;
+const isLong = (pair: Pair) =>
+  Math.max(pair.has.length, pair.expects.length) > LONG || pair.has.length + said(pair).length > LONG_PAIR;
 const said = ({ state, has, expects }: Pair) =>
   state === 'whole' && has === expects ? 'agrees' : `${state === 'whole' ? 'fits' : '≠'} ${expects}`;
 const saidClass = ({ has, expects }: Pair) => ({ mono: has !== expects, soft: has === expects });

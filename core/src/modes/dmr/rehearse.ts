@@ -27,7 +27,7 @@ function atRepeater(index: PlanIndex, site: Site, place: DmrArrival): OnAir | nu
   return slot ? { mode: 'dmr', slot, number: place.number } : null;
 }
 
-/** What a hotspot turns it into: by the first rule that holds it, on the slot where it was keyed or, static, on either. */
+/** What a hotspot turns it into by the first rule that holds it: on the slot where it was keyed; static, on either. */
 function atHotspot(index: PlanIndex, site: Site, place: DmrArrival): OnAir | null {
   const login = index.profile(site.id)?.dmr.logins[place.networkId!];
   if (!login?.enabled) return null;

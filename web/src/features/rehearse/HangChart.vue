@@ -11,11 +11,14 @@ import {
   PointElement,
   Tooltip,
 } from 'chart.js';
-import { onBeforeUnmount, onMounted, useTemplateRef, watch } from 'vue';
+import { computed, onBeforeUnmount, onMounted, useTemplateRef, watch } from 'vue';
 import type { Judgement } from '@relay/core/rehearse/judge';
 
 const props = defineProps<{ judgement: Judgement }>();
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas');
+const figures = computed(() =>
+  props.judgement.byHang.map(({ hangS, spoilt }) => `${hangS} s ${spoilt.toFixed(1)}`).join('; '),
+);
 let chart: Chart | null = null;
 Chart.register(CategoryScale, Filler, Legend, LinearScale, LineController, LineElement, PointElement, Tooltip);
 
@@ -85,11 +88,7 @@ onBeforeUnmount(() => chart?.destroy());
 
 <template>
   <div class="chart">
-    <canvas
-      ref="canvas"
-      role="img"
-      :aria-label="`Calls spoilt a day by hang time: ${judgement.byHang.map((one) => `${one.hangS} s ${one.spoilt.toFixed(1)}`).join('; ')}`"
-    />
+    <canvas ref="canvas" role="img" :aria-label="`Calls spoilt a day by hang time: ${figures}`" />
   </div>
 </template>
 

@@ -112,7 +112,7 @@ const pickedName = computed(() =>
         <dd>{{ one.words }}</dd>
       </div>
     </dl>
-    <section v-if="picked !== null" class="relay" :aria-label="`Relay line of ${pickedName}`">
+    <section v-if="picked !== null" class="picked" :aria-label="`Relay line of ${pickedName}`">
       <RelayLine v-if="relay" :view="relay" :finding="null" all="" />
       <p v-else class="soft">{{ pickedName }} is at the far end: its way is the reply of your paths.</p>
       <el-button size="small" @click="picked = null">Close</el-button>
@@ -181,10 +181,15 @@ const pickedName = computed(() =>
   margin: 0;
 }
 
-.relay {
-  padding: 10px 12px;
-  background: var(--raised);
-  border: 1px solid var(--hairline);
+.picked {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 6px;
+  justify-items: start;
+}
+
+.picked > :first-child {
+  width: 100%;
 }
 
 .told {

@@ -1,4 +1,4 @@
-/** The scenarios and exercises that ship, with the station that they are rehearsed with: loaded when somebody asks for them. */
+/** The scenarios and exercises that ship, with their station: loaded when somebody asks for them. */
 import { shallowRef } from 'vue';
 import type { Plan } from '@relay/core/plan/types';
 import type { Exercise } from '@relay/core/rehearse/exercise';
