@@ -14,6 +14,15 @@ describe('a scenario that somebody gives', () => {
   it('is taken where it is sound, with the practice plan or one of its own', () => {
     expect(read(sound)).toEqual([]);
     expect(read({ ...sound, plan: practice })).toEqual([]);
+    const world = {
+      home: {
+        dmr: { awake: [{ networkId: 'lantern', slot: 2, number: 417, untilMs: 9_000 }] },
+        dstar: { linkedTo: { reflector: 'LNK001', module: 'C' } },
+        c4fm: { connectedTo: '41205' },
+        p25: { linkedTo: null },
+      },
+    };
+    expect(read({ ...sound, world })).toEqual([]);
   });
   it.each<[string, () => unknown, object]>([
     ['no text of a scenario', () => [], { pointer: '', found: '[]' }],
@@ -60,6 +69,21 @@ describe('a scenario that somebody gives', () => {
         return of;
       },
       { pointer: '/talkers/0/at' },
+    ],
+    [
+      'a state of a site that is not there',
+      () => ({ ...sound, world: { lost: { dmr: { awake: [] } } } }),
+      { pointer: '/world/lost', found: 'lost' },
+    ],
+    [
+      'a state of a mode that the site has not',
+      () => ({ ...sound, world: { ridge: { dmr: { awake: [] } } } }),
+      { pointer: '/world/ridge/dmr' },
+    ],
+    [
+      'what is no state',
+      () => ({ ...sound, world: { home: { c4fm: { connectedTo: 41205 } } } }),
+      { pointer: '/world/home/c4fm', expected: 'a state of C4FM' },
     ],
     [
       'a silent place that is not there',

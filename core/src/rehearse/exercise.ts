@@ -5,7 +5,10 @@ import type { Happening } from './types';
 /** A happening, in part: those of its values that are named. */
 export type Part = Expectation['what'];
 
-export interface Exercise extends Pick<Scenario, 'id' | 'plan' | 'set' | 'seed' | 'talkers' | 'silent' | 'networks'> {
+export interface Exercise extends Pick<
+  Scenario,
+  'id' | 'plan' | 'set' | 'seed' | 'talkers' | 'silent' | 'networks' | 'world'
+> {
   /** What is to be done. */
   goal: string;
   /** The radio that is keyed. */
@@ -48,7 +51,7 @@ export function progressOf(
 
 /** What went wrong in a scenario is done better by hand: its cure is the goal. */
 export function exerciseOf(scenario: Scenario): Exercise {
-  const { id, plan, seed, talkers, silent, networks, cure } = scenario;
+  const { id, plan, seed, talkers, silent, networks, cure, world } = scenario;
   const acts = cure.acts ?? scenario.acts;
   const keys = acts.find((act) => act.do === 'key');
   return {
@@ -59,6 +62,7 @@ export function exerciseOf(scenario: Scenario): Exercise {
     talkers,
     silent,
     networks,
+    ...(world ? { world } : {}),
     goal: `“${scenario.complaint}” Do it so that this does not happen.`,
     radio: keys?.do === 'key' ? keys.radio : '',
     steps: cure.expects.filter(({ is }) => is === 'happens').map(({ what }) => ({ words: cure.words, what, fromS: 0 })),

@@ -10,6 +10,8 @@ export type Answer = 'echo' | 'says link' | null;
 export interface ModeRehearse<M extends ModeId = ModeId> {
   /** Where a destination is on its network; `null` where it is none that somebody talks at. */
   place(plan: Plan, destination: Destination): ArrivalOf<M> | null;
+  /** Whether a value is a state of the mode, as its machine has it: somebody else’s file may say one. */
+  isState(value: unknown): boolean;
   /** What a site is linked to, in a few words: `LNK001 C`; empty for nothing. */
   linked(state: NonNullable<ModeTypes[M]['state']>): string;
   /** What a radio on a channel shows of what its site is linked to; empty for nothing. */

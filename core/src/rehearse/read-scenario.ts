@@ -3,6 +3,7 @@
  * Used by the server and by tests; a browser under a strict content policy cannot run it (it compiles code).
  */
 import { Ajv2020 } from 'ajv/dist/2020.js';
+import { MODE_IDS } from '../plan/modes';
 import { PatchError } from '../plan/patches';
 import { type Problem, problemsOf } from '../plan/problem';
 import type { Destination, Plan } from '../plan/types';
@@ -40,6 +41,24 @@ function actProblem(plan: Plan, modes: RehearsedModes, act: ScenarioAct, pointer
 function placeProblem(plan: Plan, modes: RehearsedModes, at: Destination, pointer: string): Problem | null {
   if (modes[at.mode].rehearse.place(plan, at)) return null;
   return { pointer, found: JSON.stringify(at), expected: 'a destination of the plan that is talked at' };
+}
+
+/** States of sites that the plan has not, or that no machine could go on from. */
+function worldProblems(plan: Plan, modes: RehearsedModes, world: NonNullable<Scenario['world']>): Problem[] {
+  return Object.entries(world).flatMap(([siteId, states]) => {
+    const site = plan.sites.byId[siteId];
+    if (!site)
+      return [{ pointer: `/world/${siteId}`, found: siteId, expected: `one of ${plan.sites.order.join(', ')}` }];
+    return Object.entries(states).flatMap(([mode, state]): Problem[] => {
+      const known = MODE_IDS.find((id) => id === mode && site[id] !== null);
+      const pointer = `/world/${siteId}/${mode}`;
+      if (!known) return [{ pointer, found: mode, expected: `a mode of ${site.name}` }];
+      const found = JSON.stringify(state);
+      return modes[known].rehearse.isState(state)
+        ? []
+        : [{ pointer, found, expected: `a state of ${modes[known].name}` }];
+    });
+  });
 }
 
 function planProblems(
@@ -81,6 +100,7 @@ export function readScenario(raw: unknown, practice: Plan, modes: RehearsedModes
     ...(scenario.cure.acts ?? []).map((act, at) => actProblem(plan, modes, act, `/cure/acts/${at}`)),
     ...scenario.talkers.map((one, at) => placeProblem(plan, modes, one.at, `/talkers/${at}/at`)),
     ...scenario.silent.map((one, at) => placeProblem(plan, modes, one, `/silent/${at}`)),
+    ...worldProblems(plan, modes, scenario.world ?? {}),
   ].filter((one) => one !== null);
   return problems.length > 0 ? refused(problems) : { scenario, problems: [] };
 }

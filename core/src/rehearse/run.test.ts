@@ -172,6 +172,21 @@ describe('links', () => {
   });
 });
 
+describe('the world at the beginning', () => {
+  it('is what is linked and awake then, until it ends by itself', () => {
+    const awake = [{ networkId: 'n1', slot: 2 as const, number: 417, untilMs: 90_000 }];
+    const it = run(undefined, {
+      world: { s1: { dmr: { awake }, c4fm: { connectedTo: '41205' } } },
+      cast: { ...NOBODY, talkers: [talker('room', EVENING, { toMs: 1 })] },
+    });
+    it.runTo(89_999);
+    expect(all(it, 'hears')).toMatchObject([{ radioId: 'r3', atMs: 0 }]);
+    expect(it.linkOf('s1', 'dmr')).toEqual({ awake });
+    it.runTo(90_000);
+    expect(all(it, 'asleep')).toHaveLength(1);
+  });
+});
+
 describe('a stored tone code', () => {
   const plan = recallPlan();
   const codes = Object.values(plan.codeplugs['r3']!.c4fm.codes.byId);

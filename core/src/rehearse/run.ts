@@ -6,6 +6,7 @@
  *            → radios on those sites
  */
 import type { PathContext, TracedPath } from '../path/types';
+import type { World } from '../path/world';
 import { rows } from '../plan/table';
 import type { Id, ModeId, Plan } from '../plan/types';
 import { Agenda } from './agenda';
@@ -35,6 +36,8 @@ export interface RunOptions {
   modes: RehearsedModes;
   cast?: Cast;
   seed?: number;
+  /** What is true of sites at the beginning, beside what their settings say: links, groups that are awake. */
+  world?: World['sites'];
   /** ISO date against which ages are held. */
   today?: string | null;
   /** Whether what happened, and every state, is kept to be looked at. Without, only `onHappening` sees it. */
@@ -65,7 +68,7 @@ export class Run {
     this.cast = cast;
     this.chance = chanceOf(seed, 'sites');
     this.log = new RunLog(() => agenda.nowMs, keeps, onHappening);
-    this.stage = new Stage(plan, modes, cast.times, today);
+    this.stage = new Stage(plan, modes, cast.times, today, options.world ?? {});
     const { log, stage, chance } = this;
     this.farEnds = new FarEnds<LiveOver>({
       ...{ plan, modes, cast, seed, agenda, log, stage, chance, sites },

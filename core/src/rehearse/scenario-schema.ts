@@ -57,30 +57,39 @@ const TALKER = exact({
   varies: PART,
 });
 
+/** The same with keys that may be left out. */
+const withOptional = (schema: Schema, more: Record<string, Schema>): Schema => ({
+  ...schema,
+  properties: { ...(schema['properties'] as Record<string, Schema>), ...more },
+});
+
 export const SCENARIO_SCHEMA: Schema = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
   title: 'A scenario to rehearse',
-  ...exact({
-    format: { const: SCENARIO_FORMAT },
-    formatVersion: { const: SCENARIO_FORMAT_VERSION },
-    id: ID,
-    complaint: TEXT,
-    why: TEXT,
-    plan: { anyOf: [{ const: 'practice' }, { type: 'object', description: 'A plan: see plan.schema.json.' }] },
-    set: list(PATCH),
-    seed: { type: 'integer', minimum: 0, maximum: 2_147_483_647 },
-    untilS: SECONDS,
-    talkers: list(TALKER, 200),
-    silent: list(DESTINATION),
-    networks: mapOf(exact({ delayS: SECONDS, loss: PART })),
-    acts: list(ACT, 2_000),
-    expects: list(EXPECTATION),
-    cure: exact({
-      words: TEXT,
+  ...withOptional(
+    exact({
+      format: { const: SCENARIO_FORMAT },
+      formatVersion: { const: SCENARIO_FORMAT_VERSION },
+      id: ID,
+      complaint: TEXT,
+      why: TEXT,
+      plan: { anyOf: [{ const: 'practice' }, { type: 'object', description: 'A plan: see plan.schema.json.' }] },
       set: list(PATCH),
-      acts: { anyOf: [{ type: 'null' }, list(ACT, 2_000)] },
+      seed: { type: 'integer', minimum: 0, maximum: 2_147_483_647 },
+      untilS: SECONDS,
+      talkers: list(TALKER, 200),
+      silent: list(DESTINATION),
+      networks: mapOf(exact({ delayS: SECONDS, loss: PART })),
+      acts: list(ACT, 2_000),
       expects: list(EXPECTATION),
+      cure: exact({
+        words: TEXT,
+        set: list(PATCH),
+        acts: { anyOf: [{ type: 'null' }, list(ACT, 2_000)] },
+        expects: list(EXPECTATION),
+      }),
+      checks: list(ID),
     }),
-    checks: list(ID),
-  }),
+    { world: mapOf(mapOf({ type: 'object' })) },
+  ),
 };

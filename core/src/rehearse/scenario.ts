@@ -2,6 +2,7 @@
  * A scenario: a plan with a fault, who talks at the far ends, what is done when, and what must come of it; then the cure,
  * and what comes of it with that. Times in a file are seconds; see `docs/formats.md`.
  */
+import type { World } from '../path/world';
 import { applyPatches, type Patch } from '../plan/patches';
 import type { Destination, Id, Plan } from '../plan/types';
 import type { RehearsedModes } from './mode-rehearse';
@@ -56,6 +57,8 @@ export interface Scenario {
   plan: 'practice' | Plan;
   /** What is otherwise in the plan: the fault. */
   set: Patch[];
+  /** What is true of sites at the beginning, by site and mode: links, groups that are awake until a time of the run. */
+  world?: World['sites'];
   seed: number;
   untilS: number;
   talkers: ScenarioTalker[];
@@ -152,7 +155,8 @@ export function runScenario(
   { modes, practice, change = (plan) => plan }: ScenarioOptions,
 ): { plan: Plan; run: Run } {
   const plan = change(planOf(scenario, practice, which));
-  const run = new Run(plan, { modes, cast: castOf(scenario), seed: scenario.seed });
+  const { seed, world } = scenario;
+  const run = new Run(plan, { modes, cast: castOf(scenario), seed, ...(world ? { world } : {}) });
   const acts = which === 'cure' ? (scenario.cure.acts ?? scenario.acts) : scenario.acts;
   for (const act of actsOf(acts)) run.act(act);
   run.runTo(ms(scenario.untilS));

@@ -35,9 +35,15 @@ export class Stage {
     private readonly modes: RehearsedModes,
     private readonly times: Times,
     private readonly today: string | null,
+    /** What is true at the beginning beside what the settings say. */
+    sites: World['sites'],
   ) {
     this.index = indexPlan(plan, { modes, today });
     for (const site of rows(plan.sites)) if (site.kind === 'hotspot') this.start(site.id, 0);
+    const { world } = this.index;
+    const begun = { ...world.sites };
+    for (const [id, said] of Object.entries(sites)) begun[id] = { ...begun[id], ...said };
+    this.inWorld({ ...world, sites: begun });
   }
 
   get now(): PlanIndex {

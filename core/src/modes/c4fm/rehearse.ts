@@ -1,5 +1,6 @@
 /** C4FM in time: calling a room connects it, which takes a while and may fail; what is said comes after that. */
 import type { ModeRehearse } from '../../rehearse/mode-rehearse';
+import type { C4fmState } from '../../plan/modes/c4fm/types';
 import { disconnects, linkBefore, route, targetOf } from './links';
 import { roomDigits } from './rooms';
 
@@ -8,6 +9,10 @@ export const rehearse: ModeRehearse<'c4fm'> = {
     const target = targetOf(plan, destination);
     if (!target) return null;
     return { mode: 'c4fm', kind: 'room', networkId: target.network.id, number: roomDigits(target.room.number) };
+  },
+  isState: (value) => {
+    const { connectedTo } = value as Partial<C4fmState>;
+    return connectedTo === null || (typeof connectedTo === 'string' && /^\d{5}$/.test(connectedTo));
   },
   linked: ({ connectedTo }) => (connectedTo === null ? '' : `room ${connectedTo}`),
   // A room that flashes is the last one, not connected; steady is connected. Common practice.

@@ -3,7 +3,7 @@ import { fact, mustEqual } from '../../path/fact';
 import { stateOf } from '../../path/world';
 import type { PlanIndex } from '../../path/types';
 import type { Site } from '../../plan/types';
-import type { DmrArrival, TimeSlot } from '../../plan/modes/dmr/types';
+import type { AwakeGroup, DmrArrival, DmrState, TimeSlot } from '../../plan/modes/dmr/types';
 import { SIMPLEX_SLOT } from '../../plan/modes/dmr/limits';
 import type { ModeRehearse } from '../../rehearse/mode-rehearse';
 import type { OnAir } from '../../rehearse/types';
@@ -48,6 +48,15 @@ export const rehearse: ModeRehearse<'dmr'> = {
     if (destination.mode !== 'dmr' || !('networkId' in destination) || destination.kind === 'special') return null;
     const call = callFor(plan, destination);
     return call && { mode: 'dmr', networkId: destination.networkId, kind: call.kind, number: call.number };
+  },
+  isState: (value) => {
+    const { awake } = value as Partial<DmrState>;
+    const isAwake = ({ networkId, slot, number, untilMs }: Partial<AwakeGroup>) =>
+      typeof networkId === 'string' &&
+      (slot === 1 || slot === 2) &&
+      Number.isInteger(number) &&
+      Number.isFinite(untilMs);
+    return Array.isArray(awake) && awake.every(isAwake);
   },
   linked: ({ awake }) => awake.map(({ number }) => `group ${number}`).join(', '),
   comesOut(index, site, place) {

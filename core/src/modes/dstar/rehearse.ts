@@ -1,6 +1,7 @@
 /** D-STAR in time: a command links, the gateway says so, and only then does a talk channel reach the reflector. */
 import type { ModeRehearse } from '../../rehearse/mode-rehearse';
-import { readCommand } from './addresses';
+import type { DstarState } from '../../plan/modes/dstar/types';
+import { readCommand, REFLECTOR } from './addresses';
 import { hears, reachesFamily } from './link';
 import { gatewayAsked, linkBefore, linkWhenTalking, reflectorAt, reflectorWords, targetOf, toGateway } from './links';
 import { networkOf } from '../../plan/networks';
@@ -17,6 +18,11 @@ export const rehearse: ModeRehearse<'dstar'> = {
     )
       return null;
     return { mode: 'dstar', kind: 'reflector', networkId: destination.networkId, to };
+  },
+  isState: (value) => {
+    const { linkedTo } = value as Partial<DstarState>;
+    if (linkedTo === null) return true;
+    return linkedTo !== undefined && REFLECTOR.test(linkedTo.reflector) && /^[A-Z]$/.test(linkedTo.module);
   },
   linked: ({ linkedTo }) => (linkedTo ? reflectorWords(linkedTo) : ''),
   comesOut(index, site, place) {

@@ -1,5 +1,6 @@
 /** P25 in time: whoever calls a group is linked to it at once, and hears it from then on. */
 import type { ModeRehearse } from '../../rehearse/mode-rehearse';
+import type { P25State } from '../../plan/modes/p25/types';
 import { groupFor, linkBefore, networksAt } from './links';
 
 export const rehearse: ModeRehearse<'p25'> = {
@@ -8,6 +9,10 @@ export const rehearse: ModeRehearse<'p25'> = {
     if (destination.mode !== 'p25' || destination.kind === 'special') return null;
     const group = groupFor(plan, destination);
     return group && { mode: 'p25', kind: 'group', networkId: group.network.id, group: group.number };
+  },
+  isState: (value) => {
+    const { linkedTo } = value as Partial<P25State>;
+    return linkedTo === null || Number.isInteger(linkedTo);
   },
   linked: ({ linkedTo }) => (linkedTo === null ? '' : `group ${linkedTo}`),
   comesOut(index, site, place) {

@@ -71,6 +71,7 @@ const hints = ref(0);
       :plan="plan"
       :cast="cast"
       :seed="exercise.seed"
+      :world="exercise.world"
       :radio="exercise.radio"
       @happened="happened = [...$event]"
       @anew="happened = []"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Radios of a plan that are keyed by hand, with others talking beside: the key, the clock, and the run to be read. */
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import type { World } from '@relay/core/path/world';
 import { rows } from '@relay/core/plan/table';
 import type { Plan } from '@relay/core/plan/types';
 import type { Cast, Happening } from '@relay/core/rehearse/types';
@@ -15,6 +16,8 @@ const props = defineProps<{
   /** Who talks at the far ends; without, one adds people oneself. */
   cast?: Cast;
   seed?: number;
+  /** What is true of sites at the beginning, beside what their settings say. */
+  world?: World['sites'];
   /** The radio that is chosen first. */
   radio?: string;
 }>();
@@ -25,6 +28,7 @@ const { run, pace, nowMs, version, talkers, step, begin, add, act } = useLiveRun
   today: today(),
   cast: props.cast,
   seed: props.seed,
+  world: props.world,
 }));
 watch(() => props.plan, begin);
 function anew(): void {

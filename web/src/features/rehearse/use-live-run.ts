@@ -2,6 +2,7 @@
 import { onBeforeUnmount, ref, shallowRef } from 'vue';
 import { Run } from '@relay/core/rehearse/run';
 import { type Cast, NOBODY, type Talker } from '@relay/core/rehearse/types';
+import type { World } from '@relay/core/path/world';
 import type { Plan } from '@relay/core/plan/types';
 import { MODES } from '@relay/core/registries/modes';
 
@@ -18,6 +19,7 @@ export interface LiveOf {
   today: string;
   cast: Cast | undefined;
   seed: number | undefined;
+  world: World['sites'] | undefined;
 }
 
 export function useLiveRun(of: () => LiveOf) {
@@ -30,11 +32,12 @@ export function useLiveRun(of: () => LiveOf) {
   let last = performance.now();
 
   function make(): Run {
-    const { plan, today, cast = NOBODY, seed = Math.floor(Math.random() * 1e9) } = of();
+    const { plan, today, world, cast = NOBODY, seed = Math.floor(Math.random() * 1e9) } = of();
     return new Run(plan, {
       modes: MODES,
       today,
       seed,
+      ...(world ? { world } : {}),
       cast: { ...cast, talkers: [...cast.talkers, ...talkers.value] },
     });
   }
