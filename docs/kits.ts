@@ -82,7 +82,7 @@ ${titles.join(', ')}; zones, receive lists, contacts, room memories and tone cod
 ## What is not
 - Several tables in one delimited file, sections in it, fixed columns without a delimiter.
 - Spreadsheets of older kinds (.xls) and .ods; encodings other than UTF-8, UTF-16 and Windows-1252.
-- More than five steps of power: those between the least and the most are read as one, and stay where they say the same.
+- More than nine steps of power by words alone: their order is known from watts, else they stand as in the file.
 - A kit of which the rows are places of several banks in one table.
 `;
 }

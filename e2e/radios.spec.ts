@@ -2,7 +2,8 @@
  * Radios as data: a kind is taken, its figures corrected, kept as a kind of one's own, handed on and read elsewhere.
  */
 import { readFileSync } from 'node:fs';
-import { expect, saved, test } from './story';
+import { rows } from '@relay/core/plan/table';
+import { cell, expect, saved, test } from './story';
 
 test('a description of a radio is made, kept, shared, and another radio takes it', async ({ page, relay }) => {
   const id = await relay.create({ demo: 'ostrey-isles' });
@@ -43,4 +44,42 @@ test('a description of a radio is made, kept, shared, and another radio takes it
   await expect(page.getByLabel('Contacts', { exact: true })).toHaveValue('');
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(page.getByLabel('Characters of a name')).toHaveValue('16');
+});
+
+test('steps of power are named as the radio names them, as many as there are, and channels follow', async ({
+  page,
+  relay,
+}) => {
+  const id = await relay.create({ demo: 'ostrey-isles' });
+  await page.goto(relay.at(id, 'radios/handheld'));
+  const add = async (name: string, watts: string) => {
+    await page.getByLabel('Name of a further step').fill(name);
+    await page.getByLabel('Its watts').fill(watts);
+    await page.getByLabel('Its watts').press('Enter');
+  };
+  await add('high', '8');
+  await expect(page.getByText('Found “high”, expected a name that no other step has.')).toBeVisible();
+  await add('P1', '0.2');
+  for (let n = 2; n <= 9; n += 1) await add(`P${n}`, String(n + 0.5));
+  await page.getByLabel('Name of step 2').fill('Eco');
+  await page.getByLabel('Name of step 2').press('Enter');
+  await saved(page);
+  const { document } = await relay.read(id);
+  // By their watts, the least first.
+  expect(document.radios.byId['handheld']!.power.map(({ name }) => name)).toEqual([
+    ...['P1', 'Eco', 'P2', 'P3', 'P4', 'high', 'P5', 'P6', 'P7', 'P8', 'P9'],
+  ]);
+  expect(new Set(rows(document.codeplugs['handheld']!.channels).map(({ power }) => power))).toEqual(new Set(['Eco']));
+
+  await page.setViewportSize({ width: 1920, height: 900 });
+  await page.goto(relay.at(id, 'codeplugs/handheld'));
+  const power = await cell(page, 0, 'Power');
+  await power.click();
+  await page.keyboard.type('turbo');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('notice')).toContainText('expected a step of its power: P1, Eco, P2');
+  await power.click();
+  await page.keyboard.type('p3');
+  await page.keyboard.press('Enter');
+  await expect(power).toContainText('P3');
 });

@@ -9,7 +9,6 @@ import { dmrChannels } from '../modes/dmr/channel';
 import { putRow, removeRow, rows, tableOf } from '../plan/table';
 import type { Plan } from '../plan/types';
 import { arbitraryPlan } from '../testing/arbitrary-plan';
-import { eachLevel } from '../plan/power';
 import { channelOf, samplePlan } from '../testing/sample-plan';
 import { routedPlan } from '../testing/sample-routes';
 import { carryOut, propose } from '../registries/builder';
@@ -235,11 +234,11 @@ describe('names', () => {
 describe('power', () => {
   it('is the least of a radio beside a hotspot and its most to a repeater, of the steps that it has', () => {
     const plan = sitesPlan((draft) => {
-      draft.radios.byId['r1']!.powerW = { ...eachLevel(null), minimum: 0.02, low: 1, middle: 2.5, high: 5 };
+      draft.radios.byId['r1']!.power = ['Eco', 'low', 'Mid', 'Full'].map((name, at) => ({ name, watts: at + 0.02 }));
     });
     const built = edit(plan, carryOut()).plan;
     const { byId } = built.codeplugs['r1']!.channels;
-    expect([byId['ch-w-g1']!.power, byId['ch-w-head-g1']!.power]).toEqual(['minimum', 'high']);
+    expect([byId['ch-w-g1']!.power, byId['ch-w-head-g1']!.power]).toEqual(['Eco', 'Full']);
     expect(propose(built)).toEqual([]);
   });
 });

@@ -14,7 +14,7 @@ import { purposeOf } from '../path/purpose';
 import { destinationKey } from '../plan/destination-key';
 import { diff } from '../plan/diff';
 import { applyInPlace, sameJson } from '../plan/patches';
-import { highestOf, lowestOf } from '../plan/power';
+import { onRadio } from '../plan/power';
 import { repairReferences } from '../plan/references';
 import { freeId, putRow, removeRow, rows } from '../plan/table';
 import type { Channel, ChannelValues, Codeplug, Destination, Id, Plan, Radio, Want, Zone } from '../plan/types';
@@ -131,7 +131,7 @@ export function furnished(work: Work, draft: ChannelDraft, channel: Channel | nu
   const { furnish } = work.modes[draft.values.mode].build;
   const values = furnish ? furnish(work, draft, channel) : draft.values;
   // Of the steps that this radio has, the one that is meant: beside a hotspot the least.
-  const power = values.power === 'low' ? lowestOf(work.radio) : highestOf(work.radio);
+  const power = onRadio(work.radio, values.power);
   const usual = power === values.power ? values : { ...values, power };
   const { plan, modes, radio } = work;
   return ruled(plan, modes, usual, { radio, purpose: draft.use, site: plan.sites.byId[draft.siteId]! });

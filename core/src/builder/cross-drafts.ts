@@ -1,4 +1,5 @@
 /** The channels that a want takes: its own mode's, or a cross-mode one where the radio has not the mode and the hotspot carries it. */
+import { usualPower } from '../plan/power';
 import { airModeFor } from '../path/cross-mode';
 import { effectiveProfile } from '../plan/profiles';
 import type { Destination, Plan, Radio, Site } from '../plan/types';
@@ -14,7 +15,7 @@ function crossDraft(
   air: BuildingMode,
 ): ChannelDraft {
   const entry = modes[destination.mode].cross!.entry(plan, destination)!;
-  const values = { ...air.blankChannel(site), name: entry.name, power: 'low' as const };
+  const values = { ...air.blankChannel(site), name: entry.name, power: usualPower(site) };
   air.cross!.ask(values, entry.digits);
   return {
     values,

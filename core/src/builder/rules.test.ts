@@ -89,8 +89,11 @@ describe('rules for channels', () => {
   it('change nothing by what cannot be read, and say why where it is typed', () => {
     expect(channelOf(ruled(rule('odd', { set: { timeOut: 'soon', nothing: '7' } })), 'g1').timeOutS).toBeNull();
     const blocks = sitesPlan().codeplugs['r1']!;
-    expect(refusedValue(MODES, blocks, 'timeOut', 'soon')?.problem).toContain('a whole number from 1 to 3,600');
-    expect(refusedValue(MODES, blocks, 'nothing', '7')?.problem).toContain('a field of channels');
-    expect(refusedValue(MODES, blocks, 'power', 'Least')).toBeNull();
+    expect(refusedValue(MODES, blocks, 'timeOut', 'soon', null)?.problem).toContain('a whole number from 1 to 3,600');
+    expect(refusedValue(MODES, blocks, 'nothing', '7', null)?.problem).toContain('a field of channels');
+    expect(refusedValue(MODES, blocks, 'power', 'Least', null)).toBeNull();
+    const radio = sitesPlan().radios.byId['r1']!;
+    expect(refusedValue(MODES, blocks, 'power', 'turbo', radio)?.expected).toBe('a step of its power: low, high');
+    expect(refusedValue(MODES, blocks, 'power', 'turbo', null)).toBeNull();
   });
 });

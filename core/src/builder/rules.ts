@@ -31,24 +31,24 @@ function appliesTo(plan: Plan, rule: ChannelRule, { radio, purpose, site }: Rule
   return distanceM !== null && distanceM >= (rule.fromM ?? 0) && distanceM < (rule.belowM ?? Infinity);
 }
 
-/** The step of power that a rule means on a radio. */
-function powerText(text: string, radio: Radio): string {
-  const meant = text.trim().toLowerCase();
-  return meant === 'least' ? lowestOf(radio) : meant === 'most' ? highestOf(radio) : text;
-}
+/** What a rule means by the ends of a radio's steps of power, whatever they are called. */
+const ENDS: Readonly<Record<string, (radio: Radio) => string>> = { least: lowestOf, most: highestOf };
 
-/** Why a value of a rule cannot be read; `null` where it can. */
+const endOf = (text: string) => ENDS[text.trim().toLowerCase()];
+
+/** Why a value of a rule cannot be read; `null` where it can. `radio`: the one that it is for; `null`: for any. */
 export function refusedValue(
   modes: CodeplugModes,
   blocks: CodeplugBlocks,
   field: string,
   text: string,
+  radio: Radio | null,
 ): Refusal | null {
   const column = channelFields(modes).find(({ id }) => id === field);
   if (!column)
     return { found: field, expected: 'a field of channels', problem: `Found ${field}, expected a field of channels.` };
-  if (field === 'power' && /^\s*(least|most)\s*$/i.test(text)) return null;
-  const reading = column.read(text, blocks);
+  if (field === 'power' && endOf(text)) return null;
+  const reading = column.read(text, blocks, radio);
   return 'problem' in reading ? reading : null;
 }
 
@@ -67,7 +67,8 @@ export function ruled(plan: Plan, modes: CodeplugModes, values: ChannelValues, c
   for (const field of channelFields(modes)) {
     const text = said.get(field.id);
     if (text === undefined || (field.modes && !field.modes.includes(values.mode))) continue;
-    const reading = field.read(field.id === 'power' ? powerText(text, channel.radio) : text, blocks);
+    const end = field.id === 'power' ? endOf(text) : undefined;
+    const reading = field.read(end ? end(channel.radio) : text, blocks, channel.radio);
     if ('put' in reading) reading.put(now);
   }
   return now;

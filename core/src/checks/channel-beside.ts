@@ -1,4 +1,5 @@
 /** Another channel beside one that a radio has: what the mends use that find a channel missing. */
+import { onRadio, usualPower } from '../plan/power';
 import { radioTunes } from '../path/common-facts';
 import { nameFitter } from '../codeplug/names';
 import { type Patch, toPointer } from '../plan/patches';
@@ -60,7 +61,7 @@ export function channelBeside(plan: Plan, radio: Radio, codeplug: Codeplug, chan
   const { id, patches } = addedChannel(plan, radio, codeplug, {
     base: `ch-${values.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`,
     name: values.name,
-    power: site.kind === 'hotspot' ? 'low' : 'high',
+    power: onRadio(radio, usualPower(site)),
     site,
     values,
     destination,

@@ -1,4 +1,4 @@
-import { lowestOf } from '../plan/power';
+import { lowestOf, wattsOf } from '../plan/power';
 import { toPointer } from '../plan/patches';
 import { distanceForLevelM } from '../units/free-space';
 import { formatDbm } from '../units/quantities';
@@ -35,7 +35,7 @@ export const closeToHotspot = defineCheck({
           site: site!.name,
           has: formatDbm(Number(fact.has)),
           expects: formatDbm(site!.maxInputDbm),
-          away: Math.ceil(distanceForLevelM(radio.powerW[lowestOf(radio)]!, channel.txHz, site!.maxInputDbm)),
+          away: Math.ceil(distanceForLevelM(wattsOf(radio, lowestOf(radio))!, channel.txHz, site!.maxInputDbm)),
         },
         pointer: toPointer(['sites', 'byId', site!.id, 'distanceM']),
         subject: { radioId: radio.id, siteId: site!.id },

@@ -8,7 +8,7 @@ testCheck(highPowerNearHotspot, {
     {
       name: 'a radio of which nobody has said how much it sends',
       change: (plan) => {
-        plan.radios.byId['r1']!.powerW.high = null;
+        plan.radios.byId['r1']!.power[1]!.watts = null;
         channelOf(plan, 'g1').power = 'high';
       },
     },
@@ -22,14 +22,32 @@ testCheck(highPowerNearHotspot, {
     {
       name: 'a middle step, where the least is named otherwise',
       change: (plan) => {
-        Object.assign(plan.radios.byId['r1']!.powerW, { minimum: 0.1, middle: 4 });
-        channelOf(plan, 'g1').power = 'middle';
+        plan.radios.byId['r1']!.power = [
+          { name: 'Eco', watts: 0.1 },
+          { name: 'low', watts: 1 },
+          { name: 'Mid', watts: 4 },
+        ];
+        channelOf(plan, 'g1').power = 'mid';
       },
       findings: [
         {
           message: 'high',
           pointer: `${CHANNEL}/power`,
-          fixes: { low: (plan) => void (channelOf(plan, 'g1').power = 'minimum') },
+          fixes: { low: (plan) => void (channelOf(plan, 'g1').power = 'Eco') },
+        },
+      ],
+    },
+    {
+      name: 'nobody has said how much the least is',
+      change: (plan) => {
+        plan.radios.byId['r1']!.power[0]!.watts = null;
+        channelOf(plan, 'g1').power = 'high';
+      },
+      findings: [
+        {
+          message: 'unknown',
+          pointer: `${CHANNEL}/power`,
+          fixes: { low: (plan) => void (channelOf(plan, 'g1').power = 'low') },
         },
       ],
     },
@@ -40,7 +58,7 @@ testCheck(highPowerNearHotspot, {
         {
           message: 'high',
           pointer: `${CHANNEL}/power`,
-          says: 'At 3 m the hotspot receives +2 dBm; it takes +0 dBm. Low power gives −5 dBm.',
+          says: 'At 3 m the hotspot receives +2 dBm; it takes +0 dBm. “low” gives −5 dBm.',
           fixes: { low: (plan) => void (channelOf(plan, 'g1').power = 'low') },
         },
       ],

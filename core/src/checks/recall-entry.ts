@@ -2,6 +2,7 @@
  * The entry by which a radio recalls a stored profile of a hotspot: a channel with what goes along, or a code that it
  * keeps.
  */
+import { lowestOf } from '../plan/power';
 import { newZone } from '../plan/create';
 import { nameFitter } from '../codeplug/names';
 import { radioTunes } from '../path/common-facts';
@@ -136,7 +137,7 @@ function channelPatches(...[plan, modes, site, slot, radio, mode]: About): Patch
   const { id, name, patches } = addedChannel(plan, radio, codeplug, {
     base: `ch-recall-${slot.id}-${mode}`.slice(0, 50),
     name: titleOf(plan, site, slot),
-    power: 'low',
+    power: lowestOf(radio),
     site,
     values,
     // A mode that recalls by codes has no such channel.

@@ -1,6 +1,6 @@
 /** One field of a channel: how it is written, read, copied and held against the path. Sheets, files and the builder share it. */
 import type { Fact, FactKey, PathContext } from '../path/types';
-import type { ChannelValues, CodeplugBlocks, Id, ModeId, ValuesOf } from '../plan/types';
+import type { ChannelValues, CodeplugBlocks, Id, ModeId, Radio, ValuesOf } from '../plan/types';
 
 /** Why something that was typed cannot be taken. */
 export interface Refusal {
@@ -22,6 +22,9 @@ export interface RowLink<M extends ModeId = ModeId> {
   get(values: ValuesOf<M>): Id | null;
   set(values: ValuesOf<M>, id: Id | null): void;
 }
+
+/** What a field must know of the radio; `null`: it is not known which one. */
+export type FieldRadio = Pick<Radio, 'power'> | null;
 
 /** A field of this weight and more tells which path a channel is. */
 export const PATH_WEIGHT = 5;
@@ -47,13 +50,13 @@ export interface ChannelField<M extends ModeId = ModeId> {
   /** Its spaces count: it is shown and read with them. */
   spaces?: true;
   /** The closed set of words it takes, when there is one. */
-  options?: (codeplug: CodeplugBlocks) => string[];
+  options?: (codeplug: CodeplugBlocks, radio: FieldRadio) => string[];
   /** The pairs of a path that show whether this field agrees. */
   facts: readonly FactKey[];
   /** What a pair expects, as this field shows it; without, in the words of the pair. */
   expected?(fact: Fact, context: PathContext): string;
   show(values: ValuesOf<M>, codeplug: CodeplugBlocks): string;
-  read(text: string, codeplug: CodeplugBlocks): Reading<M>;
+  read(text: string, codeplug: CodeplugBlocks, radio: FieldRadio): Reading<M>;
   copy(to: ValuesOf<M>, from: ValuesOf<M>): void;
   /** For files, where a value that is merely wrong for the air is taken as it stands, and a check says so. Without: as typed. */
   readStored?(text: string): Reading<M>;
@@ -84,8 +87,8 @@ function ofMode<M extends ModeId>(mode: M, field: ChannelField<M>): ColumnField 
     ...(field as ChannelField),
     modes: [mode],
     show: (values, codeplug) => (mine(values) ? field.show(values, codeplug) : ''),
-    read(text, codeplug) {
-      const reading = field.read(text, codeplug);
+    read(text, codeplug, radio) {
+      const reading = field.read(text, codeplug, radio);
       if ('problem' in reading) return reading;
       return { put: (to) => void (mine(to) && reading.put(to)) };
     },
@@ -132,7 +135,7 @@ function sharedColumn(one: ColumnField, other: ColumnField): ColumnField {
     modes: [...one.modes!, ...other.modes!],
     facts: [...new Set([...one.facts, ...other.facts])],
     show: (values, codeplug) => of(values).show(values, codeplug),
-    read: (text, codeplug) => both(one.read(text, codeplug), other.read(text, codeplug)),
+    read: (text, codeplug, radio) => both(one.read(text, codeplug, radio), other.read(text, codeplug, radio)),
     copy: (to, from) => of(to).copy(to, from),
     ...(one.same && other.same
       ? { same: (a: ChannelValues, x: CodeplugBlocks, b: ChannelValues, y: CodeplugBlocks) => of(a).same!(a, x, b, y) }

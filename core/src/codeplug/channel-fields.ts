@@ -1,21 +1,35 @@
 /** The fields of a channel in the order of the sheet: those all modes share, then each mode's own. */
 import { columnsOf, type ColumnField, ofAll } from './channel-field';
 import { formatMHz, formatShiftMHz, meantMHz, MOST_HZ, parseMHz } from '../units/quantities';
-import { type ChannelValues, type CodeplugBlocks, POWER_LEVELS } from '../plan/types';
-import type { ChannelField, Reading } from './channel-field';
+import { isSameStep, LEAST, MOST, STEP_NAME, lowestOf, stepNamesOf, stepOf } from '../plan/power';
+import type { ChannelValues, CodeplugBlocks } from '../plan/types';
+import type { ChannelField, FieldRadio, Reading } from './channel-field';
 import type { CodeplugModes } from './mode-codeplug';
-import { choice, oneLine, refused, wholeBetween } from './reading';
+import { oneLine, refused, wholeBetween } from './reading';
 
 const NAME_MAX = 60;
 /** An hour: no radio sends longer. */
 const LONGEST_OVER_S = 3600;
-const POWER_WORDS = Object.fromEntries(POWER_LEVELS.map((level) => [level, level]));
 
 function readFrequency(text: string, put: (to: ChannelValues, hz: number) => void): Reading {
   const hz = parseMHz(text);
   if (hz === null || hz <= 0 || hz > MOST_HZ)
     return refused(`“${text}”`, `a frequency in MHz, such as ${meantMHz(text) ?? '439.125'}`);
   return { put: (to) => put(to, hz) };
+}
+
+/** A step of the radio where its steps are known; any word where they are not. */
+function readPower(typed: string, radio: FieldRadio): Reading {
+  const text = oneLine(typed);
+  if (radio && radio.power.length > 0) {
+    const step = stepOf(radio, text);
+    return step
+      ? { put: (to) => (to.power = step.name) }
+      : refused(`“${text}”`, `a step of its power: ${stepNamesOf(radio).join(', ')}`);
+  }
+  return text === '' || text.length > STEP_NAME
+    ? refused(`${text.length} characters`, `a step of power of 1 to ${STEP_NAME} characters, such as ${LEAST} or ${MOST}`)
+    : { put: (to) => (to.power = text) };
 }
 
 const GENERAL_FIELDS: readonly ChannelField[] = [
@@ -84,11 +98,12 @@ const GENERAL_FIELDS: readonly ChannelField[] = [
     kind: 'text',
     order: 300,
     width: 68,
-    options: () => [...POWER_LEVELS],
+    options: (_, radio) => (radio ? stepNamesOf(radio) : [LEAST, MOST]),
     facts: ['level'],
-    expected: () => 'low',
+    expected: (_, { radio }) => lowestOf(radio),
+    same: (one, _, other) => isSameStep(one.power, other.power),
     show: (one) => one.power,
-    read: (text) => choice(text, POWER_WORDS, (to, power) => (to.power = power)),
+    read: (text, _, radio) => readPower(text, radio),
     copy: (to, from) => (to.power = from.power),
   },
   {

@@ -4,6 +4,7 @@
  */
 import { freshName } from '../plan/fresh-name';
 import { MODE_IDS } from '../plan/modes';
+import { onRadio } from '../plan/power';
 import { rows } from '../plan/table';
 import type { Channel, Id, ModeId, Plan, Purpose, Radio, Site } from '../plan/types';
 import type { CodeplugModes } from './mode-codeplug';
@@ -48,6 +49,7 @@ export function newChannel(
     purpose: purpose === 'talk' && site ? null : purpose,
     wantId: null,
     ...values,
+    power: onRadio(radio, values.power),
     name: freshName(
       rows(codeplug.channels).map((channel) => channel.name),
       (n) => (n === 1 ? values.name : `${values.name} ${n}`),

@@ -164,7 +164,7 @@ class Reader {
       field.link.set(channel, text || null);
       return;
     }
-    const reading = field.readStored?.(text) ?? field.read(text, this.codeplug);
+    const reading = field.readStored?.(text) ?? field.read(text, this.codeplug, null);
     if ('put' in reading) reading.put(channel);
     else this.wrong(line, column, text, reading.expected);
   }

@@ -1,29 +1,35 @@
 /** A description of a radio as a file to hand on (docs/formats.md): what it is, without whose it is. */
 import { MODE_IDS } from '../plan/modes';
-import { NAME_LETTERS, POWER_LEVELS, type RadioDescription, type RadioKind } from '../plan/types';
+import { MOST_STEPS, STEP_NAME } from '../plan/power';
+import { NAME_LETTERS, type RadioDescription, type RadioKind } from '../plan/types';
 import type { Document } from '../plan/upgrades/document';
 import { radioOf11 } from '../plan/upgrades/to-11';
 import { radioOf12 } from '../plan/upgrades/to-12';
+import { radioOf13 } from '../plan/upgrades/to-13';
 import { descriptionOf } from '../radios/describe';
 import { bytesOf, type Format, sniffJson, textOf } from './format';
 import { parseJson, problemsOf, type Wanted } from './json';
 
 export const RADIO_FORMAT = 'yellow-relay-radio';
-export const RADIO_VERSION = 3;
+export const RADIO_VERSION = 4;
 
 /** A description under its name. */
 export type SharedRadio = Omit<RadioKind, 'id'>;
 
 interface RadioDocument {
   format: typeof RADIO_FORMAT;
-  formatVersion: 1 | 2 | typeof RADIO_VERSION;
+  formatVersion: number;
   name: string;
   radio: RadioDescription;
 }
 
+/** `STEPS[n]` turns version n + 1 into the next. */
+const STEPS = [radioOf11, radioOf12, radioOf13];
+const isVersion = (value: unknown) => Number.isInteger(value) && Number(value) >= 1 && Number(value) <= RADIO_VERSION;
+
 const WANTED: readonly Wanted[] = [
   ['format', (value) => value === RADIO_FORMAT, `“${RADIO_FORMAT}”`],
-  ['formatVersion', (value) => value === 1 || value === 2 || value === RADIO_VERSION, `1, 2 or ${RADIO_VERSION}`],
+  ['formatVersion', isVersion, `a whole number from 1 to ${RADIO_VERSION}`],
   ['name', (value) => typeof value === 'string' && value.trim() !== '' && value.length <= 60, 'a name'],
   ['radio', (value) => isObject(value), 'what the radio is'],
 ];
@@ -36,27 +42,29 @@ const isBand = (value: unknown) =>
   isObject(value) && Number.isInteger(value['lowHz']) && Number.isInteger(value['highHz']);
 const isOption = (value: unknown) =>
   isObject(value) && typeof value['name'] === 'string' && Array.isArray(value['values']) && value['values'].length > 0;
+const isStep = (value: unknown) =>
+  isObject(value) &&
+  typeof value['name'] === 'string' &&
+  value['name'].trim() !== '' &&
+  value['name'].length <= STEP_NAME &&
+  (value['watts'] === null || isWatts(value['watts']));
+const areSteps = (value: unknown) =>
+  Array.isArray(value) &&
+  value.length <= MOST_STEPS &&
+  value.every(isStep) &&
+  new Set(value.map(({ name }: { name: string }) => name.trim().toLowerCase())).size === value.length;
 const areBands = (value: unknown) => Array.isArray(value) && value.length <= 10 && value.every(isBand);
 
 /** What must hold of a description; the plan's schema tells the rest when it is taken into a plan. */
 const IN_RADIO: readonly Wanted[] = [
   ['bands', areBands, 'at most 10 bands with lowHz and highHz'],
   ['receiveOnly', areBands, 'at most 10 bands with lowHz and highHz'],
-  [
-    'powerW',
-    (value) => isObject(value) && Object.values(value).every((watts) => watts === null || isWatts(watts)),
-    'watts for each setting, or null',
-  ],
+  ['power', areSteps, `at most ${MOST_STEPS} steps, each with a name of its own and its watts, or null`],
   ['limits', (value) => isObject(value) && Object.values(value).every(isCount), 'counts, or null where not known'],
   [
     'display',
     (value) => isObject(value) && isCount(value['lines']) && isCount(value['letters']),
     'lines and letters of one, or null where not known',
-  ],
-  [
-    'powerNames',
-    (value) => isObject(value) && POWER_LEVELS.every((level) => typeof value[level] === 'string'),
-    'a name for each step of power, which may be empty',
   ],
   [
     'options',
@@ -88,8 +96,7 @@ export const radioJson: Format<SharedRadio> = {
     const findings = finding ? [finding] : problemsOf(value, WANTED);
     if (findings.length > 0) return { value: null, findings };
     const { name, formatVersion, radio: as } = value as RadioDocument;
-    const steps = [radioOf11, radioOf12].slice(formatVersion - 1);
-    const radio = steps.reduce((now, step) => step(now), {
+    const radio = STEPS.slice(formatVersion - 1).reduce((now, step) => step(now), {
       ...as,
     } as unknown as Document) as unknown as RadioDescription;
     const problems = problemsOf(radio, IN_RADIO);

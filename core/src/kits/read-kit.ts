@@ -3,6 +3,7 @@
  * that cannot be understood is told and left out; the rest goes on.
  */
 import type { ColumnField, Reading } from '../codeplug/channel-field';
+import { LEAST, MOST } from '../plan/power';
 import { channelFields } from '../codeplug/channel-fields';
 import { emptyCodeplug, newZone } from '../plan/create';
 import type { CellCodec, KitRole } from '../plan/kit';
@@ -274,7 +275,7 @@ class Reader {
     }
     const low = texts.get('low-power');
     if (low !== undefined) {
-      values.power = low === 'yes' ? 'low' : 'high';
+      values.power = low === 'yes' ? LEAST : MOST;
       said.push('power');
     }
     this.links(table, row, values, said);
@@ -300,7 +301,7 @@ class Reader {
   private readingOf(field: ColumnField, text: string): Reading {
     const known = this.readings.get(field) ?? new Map<string, Reading>();
     this.readings.set(field, known);
-    const reading = known.get(text) ?? field.readStored?.(text) ?? field.read(text, this.codeplug);
+    const reading = known.get(text) ?? field.readStored?.(text) ?? field.read(text, this.codeplug, null);
     // What names a row of the codeplug hangs on what is in it by now.
     if (!field.link && known.size < MOST_READINGS) known.set(text, reading);
     return reading;

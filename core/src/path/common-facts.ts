@@ -3,7 +3,7 @@ import { amateurBandOf } from '../units/bands';
 import { satelliteSegmentOf } from '../units/segments';
 import { receivedLevelDbm } from '../units/free-space';
 import { listensFor } from '../plan/carriage';
-import { lowestOf } from '../plan/power';
+import { lowestOf, stepOf, wattsOf } from '../plan/power';
 import type { NetworkModeId, Radio, Site } from '../plan/types';
 import { fact, mustEqual, noted } from './fact';
 import { isSent } from './purpose';
@@ -64,7 +64,7 @@ export function levelAtSiteDbm({
   site,
 }: Pick<PathContext, 'radio' | 'channel' | 'site'>): number | null {
   if (!site || channel.txHz <= 0) return null;
-  const watts = radio.powerW[channel.power];
+  const watts = wattsOf(radio, channel.power);
   return watts === null ? null : receivedLevelDbm(watts, channel.txHz, site.distanceM);
 }
 
@@ -75,7 +75,7 @@ export function levelAtSiteDbm({
 function levelFact(context: PathContext, { maxInputDbm: most }: Site): Fact {
   const level = levelAtSiteDbm(context);
   if (level === null || level <= most) return fact('level', level, { rule: 'at most', most }, true);
-  return context.channel.power === lowestOf(context.radio)
+  return stepOf(context.radio, context.channel.power)?.name === lowestOf(context.radio)
     ? noted('level', level, { rule: 'at most', most })
     : fact('level', level, { rule: 'at most', most }, false, 'doubtful');
 }

@@ -1,6 +1,6 @@
 /** New entities with the defaults a beginner should have. Ids come from outside: the core makes none at random. */
 import { dataOf, MODE_DATA, MODE_IDS, NETWORK_MODE_IDS } from './modes';
-import { eachLevel } from './power';
+import { LEAST, MOST } from './power';
 import { emptyTable } from './table';
 import type {
   Codeplug,
@@ -85,7 +85,10 @@ export function newRadio(
       { lowHz: 400_000_000, highHz: 480_000_000 },
     ],
     receiveOnly: [],
-    powerW: { ...eachLevel<number | null>(null), low: 1, high: 5 },
+    power: [
+      { name: LEAST, watts: 1 },
+      { name: MOST, watts: 5 },
+    ],
     limits: {
       channels: 4000,
       zones: 250,
@@ -100,7 +103,6 @@ export function newRadio(
     },
     letters: null,
     display: { lines: null, letters: null },
-    powerNames: eachLevel(''),
     options: [],
     keying: null,
     ...(blocks as { [M in ModeId]: ModeTypes[M]['radio'] | null }),

@@ -1,37 +1,57 @@
-/** Output power of a radio, by its settings. */
-import { POWER_LEVELS, type PowerLevel, type Radio } from './types';
+/** Output power of a radio, by its own steps. */
+import type { PowerStep, Radio, Site } from './types';
 
-type Power = Pick<Radio, 'powerW'>;
+type Power = Pick<Radio, 'power'>;
 
-/** The same for every step. */
-export const eachLevel = <T>(value: T): Record<PowerLevel, T> =>
-  Object.fromEntries(POWER_LEVELS.map((level) => [level, value])) as Record<PowerLevel, T>;
+/** What the least and the greatest setting are called while nobody has said what a radio has. */
+export const LEAST = 'low';
+export const MOST = 'high';
 
-/** Most radios have some of these; the others are offered when they are asked for. */
-export const USUAL_LEVELS: readonly PowerLevel[] = ['minimum', 'low', 'middle', 'high', 'maximum'];
+/** Bounds of a description: letters of a name, steps of a radio. */
+export const STEP_NAME = 40;
+export const MOST_STEPS = 200;
 
-/** What so many steps are called, the least first: those that are left out first stand between others. */
-const STEPS: Readonly<Record<number, readonly PowerLevel[]>> = {
-  1: ['low'],
-  2: ['low', 'high'],
-  3: ['low', 'middle', 'high'],
-  4: ['low', 'middle', 'high', 'maximum'],
-  5: USUAL_LEVELS,
-  6: ['minimum', 'low', 'below middle', 'above middle', 'high', 'maximum'],
-  7: ['minimum', 'low', 'below middle', 'middle', 'above middle', 'high', 'maximum'],
-  8: ['minimum', 'near minimum', 'low', 'below middle', 'above middle', 'high', 'near maximum', 'maximum'],
-  9: POWER_LEVELS,
-};
+const plain = (name: string): string => name.trim().toLowerCase();
 
-/** The step at a place among so many, from the least; of very many those between are in the middle. */
-export const stepAt = (at: number, of: number): PowerLevel =>
-  STEPS[of]?.[at] ?? (at === 0 ? 'low' : at === of - 1 ? 'high' : 'middle');
+/** Whether two names are of one step: in small letters or capitals. */
+export const isSameStep = (one: string, other: string): boolean => plain(one) === plain(other);
 
-/** The settings that are known of a radio, the least first. */
-export const levelsOf = ({ powerW }: Power): PowerLevel[] => POWER_LEVELS.filter((level) => powerW[level] !== null);
+/** The step of that name, in small letters or capitals. */
+export const stepOf = ({ power }: Power, name: string): PowerStep | undefined =>
+  power.find((step) => step.name === name) ?? power.find((step) => isSameStep(step.name, name));
 
-/** Its least setting; `low` while none is known. */
-export const lowestOf = (radio: Power): PowerLevel => levelsOf(radio)[0] ?? 'low';
+/** Output at a step, W; `null`: not known. */
+export const wattsOf = (radio: Power, name: string): number | null => stepOf(radio, name)?.watts ?? null;
 
-/** Its greatest setting; `high` while none is known. */
-export const highestOf = (radio: Power): PowerLevel => levelsOf(radio).at(-1) ?? 'high';
+/** The name of the least setting. */
+export const lowestOf = ({ power }: Power): string => power[0]?.name ?? LEAST;
+
+/** The name of the greatest setting. */
+export const highestOf = ({ power }: Power): string => power.at(-1)?.name ?? MOST;
+
+/** The steps that a channel of a radio can be set to; what is usual while they are not known. */
+export const stepNamesOf = ({ power }: Power): string[] =>
+  power.length === 0 ? [LEAST, MOST] : power.map(({ name }) => name);
+
+/** The least beside one's own hotspot, the greatest to a repeater. */
+export const usualPower = ({ kind }: Site): typeof LEAST | typeof MOST => (kind === 'hotspot' ? LEAST : MOST);
+
+/** What is meant on a radio by the least or the greatest setting; any other name as it is. */
+export function onRadio(radio: Power, name: string): string {
+  return name === LEAST ? lowestOf(radio) : name === MOST ? highestOf(radio) : name;
+}
+
+/** The least has 0, the greatest 1. */
+const placeOf = (at: number, of: number): number => (of < 2 ? 0 : at / (of - 1));
+
+/**
+ * The step for a word of another list, which stands from its least to its greatest: of the same name where all have
+ * one, else the one at the same place. @returns null where nothing is known of the radio, or the word is not of the list
+ */
+export function stepFor(radio: Power, words: readonly string[], word: string): string | null {
+  const { power } = radio;
+  const at = words.indexOf(word);
+  if (power.length === 0 || at < 0) return null;
+  if (words.every((one) => stepOf(radio, one))) return stepOf(radio, word)!.name;
+  return power[Math.round(placeOf(at, words.length) * (power.length - 1))]!.name;
+}

@@ -9,6 +9,7 @@ import { BAND_NAMES } from '../units/bands';
 import { ID_PATTERN } from './ids';
 import { KEYING_SCHEMA } from './keying';
 import { KIT_SCHEMA } from './kit';
+import { MOST_STEPS, STEP_NAME } from './power';
 import { exact, line, mapOf, type ModeSchemas, NAME, nullOr, ref, type Schema, table, whole } from './schema-parts';
 import { TAUGHT_FILE_SCHEMA } from './taught-file';
 import {
@@ -16,7 +17,6 @@ import {
   NAME_LETTERS,
   PLAN_FORMAT,
   PLAN_FORMAT_VERSION,
-  POWER_LEVELS,
   PRIORITIES,
   RULE_PLACES,
   TALK_BACKS,
@@ -27,7 +27,6 @@ const FREQUENCY = whole(1, 6_000_000_000);
 /** RFC 3339, UTC, with or without a fraction. */
 const MOMENT: Schema = { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d(\\.\\d{1,9})?Z$' };
 const MILLISECONDS: Schema = { type: 'number', minimum: 0, maximum: 600_000 };
-const POWER = { enum: [...POWER_LEVELS] };
 const FLAG: Schema = { type: 'boolean' };
 const LATITUDE: Schema = { type: 'number', minimum: -90, maximum: 90 };
 const LONGITUDE: Schema = { type: 'number', minimum: -180, maximum: 180 };
@@ -83,7 +82,7 @@ function channelWith(properties: Record<string, Schema>): Schema {
     name: NAME,
     rxHz: FREQUENCY,
     txHz: FREQUENCY,
-    power: POWER,
+    power: line(STEP_NAME, 1),
     timeOutS: nullOr(whole(1, 3600)),
     options: textsBy(60, 40),
   };
@@ -248,7 +247,7 @@ const BANDS: Schema = { type: 'array', maxItems: 10, items: exact({ lowHz: FREQU
 const radioValues = {
   bands: BANDS,
   receiveOnly: BANDS,
-  powerW: exact(Object.fromEntries(POWER_LEVELS.map((level) => [level, nullOr(POWER_W)]))),
+  power: { type: 'array', maxItems: MOST_STEPS, items: exact({ name: line(STEP_NAME, 1), watts: nullOr(POWER_W) }) },
   limits: exact({
     channels: nullOr(whole(1, 1_000_000)),
     zones: nullOr(whole(1, 100_000)),
@@ -263,7 +262,6 @@ const radioValues = {
   }),
   letters: nullOr({ enum: [...NAME_LETTERS] }),
   display: exact({ lines: nullOr(whole(1, 20)), letters: nullOr(whole(1, 60)) }),
-  powerNames: exact(Object.fromEntries(POWER_LEVELS.map((level) => [level, line(20)]))),
   options: {
     type: 'array',
     maxItems: 50,

@@ -24,7 +24,7 @@ export type { Position } from '../units/geo/position';
 export const PLAN_FORMAT = 'yellow-relay-plan';
 export const NAME_LETTERS = ['any', 'plain', 'capitals'] as const;
 
-export const PLAN_FORMAT_VERSION = 12;
+export const PLAN_FORMAT_VERSION = 13;
 
 /** `region`, `edges` and `kept` are the licence profile: what may be used, and what of it is kept for others. */
 export interface Station extends BandPlan {
@@ -49,19 +49,12 @@ export interface Station extends BandPlan {
   fmWidthHz: 12_500 | 25_000;
 }
 
-/** From the least to the most. A radio has some of them, under names of its own. */
-export const POWER_LEVELS = [
-  'minimum',
-  'near minimum',
-  'low',
-  'below middle',
-  'middle',
-  'above middle',
-  'high',
-  'near maximum',
-  'maximum',
-] as const;
-export type PowerLevel = (typeof POWER_LEVELS)[number];
+/** A setting of the output power, under the name that the radio gives it; no two of a radio have the same. */
+export interface PowerStep {
+  name: string;
+  /** `null`: not known. */
+  watts: number | null;
+}
 
 /** What the radio can hold: counts, names in characters. `null`: not known, and no check complains. */
 export interface RadioLimits {
@@ -86,14 +79,12 @@ interface RadioHardware {
   bands: Band[];
   /** Where it only receives, within what it tunes; empty for nowhere, and while it is not known. */
   receiveOnly: Band[];
-  /** Output power in watts at each setting; `null`: it has no such setting, or it is not known. */
-  powerW: Record<PowerLevel, number | null>;
+  /** What its output power can be set to, the least first; empty while it is not known. */
+  power: PowerStep[];
   limits: RadioLimits;
   /** `null`: not known. */
   letters: NameLetters | null;
   display: Display;
-  /** What the radio calls each step of its power; empty where it is not said. */
-  powerNames: Record<PowerLevel, string>;
   /** What else each channel of it can be set to, in its own words; empty while nobody has said. */
   options: ChannelOption[];
   /** How it is programmed by hand; `null` while nobody has said. */
@@ -237,7 +228,8 @@ interface CommonValues {
   name: string;
   rxHz: number;
   txHz: number;
-  power: PowerLevel;
+  /** A step of its radio, by its name. */
+  power: string;
   /** After this long the radio stops sending by itself, seconds; `null` while nobody has said. */
   timeOutS: number | null;
   /** What the radio's own options are set to, by their names; those that are not said are left out. */

@@ -3,7 +3,6 @@ import { describe, expect, it } from 'vitest';
 import { agreementOf } from '../agreement/agreement';
 import { upgradePlan } from './upgrade';
 import { listensFor } from './carriage';
-import { eachLevel } from './power';
 import { rows } from './table';
 import type { Plan, Written } from './types';
 import { validatePlan } from './validate';
@@ -209,7 +208,7 @@ describe('a plan of an older format', () => {
     expect(problems).toEqual([]);
     expect(channelsOf(plan!)).toEqual(channelsOf(old));
     expect(plan!.kinds).toEqual({ byId: {}, order: [] });
-    const { limits, letters, receiveOnly, powerW } = plan!.radios.byId['handheld']!;
+    const { limits, letters, receiveOnly, power } = plan!.radios.byId['handheld']!;
     expect(limits).toEqual({
       ...old.radios.byId['handheld']!.limits,
       scanLists: null,
@@ -217,7 +216,10 @@ describe('a plan of an older format', () => {
       callSigns: null,
     });
     expect({ letters, receiveOnly }).toEqual({ letters: null, receiveOnly: [] });
-    expect(powerW).toEqual({ ...eachLevel(null), low: 1, high: 5 });
+    expect(power).toEqual([
+      { name: 'low', watts: 1 },
+      { name: 'high', watts: 5 },
+    ]);
     expect(agreementOf(plan!)).toMatchObject({ tally: { whole: 12, broken: 0 }, findings: [] });
     expect(
       validatePlan({ ...old, radios: { byId: { handheld: 7 }, order: ['handheld'] } }).problems.length,
@@ -263,5 +265,38 @@ describe('a plan of an older format', () => {
     expect(plan!.channelRules).toEqual({ byId: {}, order: [] });
     expect(agreementOf(plan!)).toMatchObject({ tally: { broken: 0 } });
     expect(validatePlan({ ...old, codeplugs: { pilot: { channels: 7 } } }).problems.length).toBeGreaterThan(0);
+  });
+
+  it('of format 12 opens as it was: steps of power under the names of the radio, in its keys and rules too', () => {
+    const old = JSON.parse(readFileSync(new URL('../../vectors/plan-format-12.json', import.meta.url), 'utf8')) as Plan;
+    const { plan, problems } = validatePlan(old);
+    expect(problems).toEqual([]);
+    const steps = [
+      { name: 'Eco', watts: 0.1 },
+      { name: 'middle', watts: 2.5 },
+      { name: 'Full', watts: 5 },
+    ];
+    // Two steps were called the same; `low`, which the radio had not, is the nearest.
+    expect(plan!.radios.byId['pilot']!.power).toEqual(steps);
+    expect(plan!.kinds.byId['kept']!.description.power).toEqual(steps);
+    // Of this one nothing was known.
+    expect(plan!.radios.byId['rambler']!.power).toEqual([]);
+    const isNow: Record<string, string> = { low: 'Eco', high: 'Full' };
+    for (const holder of [plan!.codeplugs['pilot']!, plan!.written['pilot']!])
+      for (const channel of rows<{ id: string; power: string; built?: { power: string } | null }>(holder.channels)) {
+        const before = old.codeplugs['pilot']!.channels.byId[channel.id]!;
+        expect(channel.power).toBe(isNow[before.power]);
+        if (channel.built) expect(channel.built.power).toBe(isNow[before.built!.power]);
+      }
+    expect(plan!.codeplugs['rambler']!.channels).toEqual(old.codeplugs['rambler']!.channels);
+    const keyed = plan!.radios.byId['pilot']!.keying!.routines.flatMap(({ fields }) => fields);
+    expect(keyed.find(({ sets }) => sets === 'power')!.entry).toMatchObject({
+      choices: [{ value: 'Eco' }, { value: 'Full' }],
+    });
+    expect(rows(plan!.channelRules).map(({ set }) => set['power'])).toEqual(['Eco', 'most']);
+    expect(agreementOf(plan!).findings.filter(({ check }) => check === 'power-not-offered')).toEqual([]);
+    expect(validatePlan({ ...old, radios: { byId: { pilot: 7 }, order: ['pilot'] } }).problems.length).toBeGreaterThan(
+      0,
+    );
   });
 });

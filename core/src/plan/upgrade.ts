@@ -6,6 +6,7 @@ import { type Document, eachRow, eachValue, isObject, type UpgradeStep } from '.
 import { toVersion10, toVersion9 } from './upgrades/to-10';
 import { toVersion11 } from './upgrades/to-11';
 import { toVersion12 } from './upgrades/to-12';
+import { toVersion13 } from './upgrades/to-13';
 import { toVersion2, toVersion3, toVersion4, toVersion5 } from './upgrades/to-5';
 import { toVersion6 } from './upgrades/to-6';
 import { toVersion7, toVersion8 } from './upgrades/to-8';
@@ -23,6 +24,7 @@ const STEPS: Readonly<Record<number, UpgradeStep>> = {
   9: toVersion10,
   10: toVersion11,
   11: toVersion12,
+  12: toVersion13,
 };
 
 const NO_FREQUENCIES = { rxHz: 1, txHz: 1 };

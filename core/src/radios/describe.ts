@@ -13,8 +13,8 @@ const ownOf = (mode: ModeId, block: Block): Block =>
   Object.fromEntries(MODE_DATA[mode].own.map((key) => [key, block[key as string]]));
 
 function hardwareOf(of: RadioDescription): Omit<RadioDescription, ModeId> {
-  const { bands, receiveOnly, powerW, powerNames, limits, letters, display, options, keying } = of;
-  return structuredClone({ bands, receiveOnly, powerW, powerNames, limits, letters, display, options, keying });
+  const { bands, receiveOnly, power, limits, letters, display, options, keying } = of;
+  return structuredClone({ bands, receiveOnly, power, limits, letters, display, options, keying });
 }
 
 /** A block of each mode that it speaks, with what is somebody's own from `own`. */

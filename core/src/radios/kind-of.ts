@@ -1,7 +1,6 @@
 /** A generic kind of radio, from the figures that are known of it. */
 import { emptyPlan, newRadio } from '../plan/create';
-import type { ModeId, ModeTypes, NameLetters, PowerLevel, RadioKind, RadioLimits } from '../plan/types';
-import { eachLevel } from '../plan/power';
+import type { ModeId, ModeTypes, NameLetters, RadioKind, RadioLimits } from '../plan/types';
 import { descriptionOf } from './describe';
 
 type Given = {
@@ -10,7 +9,8 @@ type Given = {
   modes: readonly ModeId[];
   /** MHz, both ends. */
   bands: readonly (readonly [number, number])[];
-  powerW: Partial<Record<PowerLevel, number>>;
+  /** Watts of each step, the least first. */
+  powerW: Readonly<Record<string, number>>;
   /** What is left out is not known. */
   limits: Partial<RadioLimits>;
   letters?: NameLetters;
@@ -35,7 +35,7 @@ export function kindOf({ id, name, modes, bands, powerW, limits, letters, ...blo
   for (const mode of modes) Object.assign(radio[mode] ?? {}, blocks[mode]);
   Object.assign(radio, {
     bands: bands.map(([lowMHz, highMHz]) => ({ lowHz: lowMHz * 1e6, highHz: highMHz * 1e6 })),
-    powerW: { ...eachLevel(null), ...powerW },
+    power: Object.entries(powerW).map(([name, watts]) => ({ name, watts })),
     limits: { ...UNKNOWN, ...limits },
     letters: letters ?? null,
   });

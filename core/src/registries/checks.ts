@@ -53,6 +53,7 @@ import { nameTooLong } from '../checks/name-too-long';
 import { ownNetworksNotReached } from '../checks/own-networks-not-reached';
 import { pairSwapped } from '../checks/pair-swapped';
 import { optionNotOffered } from '../checks/option-not-offered';
+import { powerNotOffered } from '../checks/power-not-offered';
 import { samePathTwice } from '../checks/same-path-twice';
 import { satelliteSegment } from '../checks/satellite-segment';
 import { shiftDiffers } from '../checks/shift-differs';
@@ -115,6 +116,7 @@ const COMMON_CHECKS: readonly Check[] = [
   backupOutdated,
   channelInNoZone,
   optionNotOffered,
+  powerNotOffered,
   samePathTwice,
   scanListBusy,
   zoneOverCapacity,

@@ -1,7 +1,5 @@
 /** How the cells of a column could stand for the values of a field: unit, digits, words. */
 import type { CellCodec } from '../../plan/kit';
-import { stepAt } from '../../plan/power';
-import { POWER_LEVELS } from '../../plan/types';
 import { bandNameOf } from '../../units/bands';
 import { readTone } from '../../units/tones';
 import { type CellNumber, numberIn } from '../numbers';
@@ -9,6 +7,7 @@ import { codeParts, saysInverted } from '../tones/tone-cells';
 import { type Column, shareOf } from './column';
 import type { KitField } from '../kit-field';
 import { isNothing, NOTHING, plainWord } from '../plain';
+import { inOrder, wattsIn, wordAt } from '../power-words';
 
 export interface Inferred {
   codec: CellCodec;
@@ -148,27 +147,32 @@ function hex(column: Column): Inferred | null {
 }
 
 const MOST_WORDS = 24;
-const WATTS = /^(\d+(?:[.,]\d+)?)\s*(w|watts?|mw)?$/i;
 
 /** Steps of power in watts, by their size. */
 function wattWords(column: Column): Map<string, string> | null {
-  const steps = column.texts.map(({ text }) => ({ text, match: WATTS.exec(text.trim()) }));
-  if (steps.length < 2 || !steps.every(({ match }) => match) || !steps.some(({ match }) => match![2])) return null;
-  const watts = steps.map(({ text, match }) => ({
-    text,
-    w: Number(match![1]!.replace(',', '.')) * (match![2]?.toLowerCase() === 'mw' ? 0.001 : 1),
-  }));
-  const sizes = [...new Set(watts.map(({ w }) => w))].sort((a, b) => a - b);
-  return new Map(watts.map(({ text, w }) => [text, stepAt(sizes.indexOf(w), sizes.length)]));
+  const steps = column.texts.flatMap(({ text }) => {
+    const said = wattsIn(text);
+    return said ? [{ text, ...said }] : [];
+  });
+  if (steps.length < 2 || steps.length < column.texts.length || !steps.some(({ hasUnit }) => hasUnit)) return null;
+  const sizes = [...new Set(steps.map(({ watts }) => watts))].sort((a, b) => a - b);
+  // Of two ways to write one step, such as 500 mW and 0.5 W, the first names it.
+  const named = sizes.map((size) => steps.find(({ watts }) => watts === size)!.text);
+  return new Map(
+    steps.map(({ text, watts }) => {
+      const at = sizes.indexOf(watts);
+      return [text, wordAt(at, sizes.length, named[at]!)];
+    }),
+  );
 }
 
 /** Settings of power count by their order: of two the greater is high, whatever it is called. */
 function byOrder(meaning: string, all: ReadonlySet<string>): string {
-  const there = POWER_LEVELS.filter((level) => all.has(level));
-  const at = there.findIndex((level) => level === meaning);
+  const there = inOrder(all);
+  const at = there.indexOf(meaning);
   // One alone tells nothing of its order.
   if (at < 0 || there.length < 2) return meaning === 'minimum' ? 'low' : meaning === 'maximum' ? 'high' : meaning;
-  return stepAt(at, there.length);
+  return wordAt(at, there.length, meaning);
 }
 
 function words(column: Column, known: Readonly<Record<string, RegExp>>, watts: boolean): Inferred | null {

@@ -1,8 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import { newRadio } from '../../plan/create';
 import { rows } from '../../plan/table';
-import type { PowerLevel } from '../../plan/types';
 import { KIT_MODES } from '../../registries/kits';
 import { textOf, typed } from '../../testing/kits/typed-kit';
+import { fillRadio } from '../fill-radio';
+import { forRadio } from '../for-radio';
+import { kitTables } from '../kit-tables';
+import { readKit } from '../read-kit';
 import { writeKit } from '../write/write-kit';
 
 /** A table with a channel for each of the words. */
@@ -14,7 +18,7 @@ const tableOf = (words: readonly string[]) =>
   ].join('\r\n');
 
 describe('steps of power', () => {
-  it.each<[string, readonly string[], readonly PowerLevel[]]>([
+  it.each<[string, readonly string[], readonly string[]]>([
     ['two words', ['Low', 'High'], ['low', 'high']],
     ['three words', ['L', 'M', 'H'], ['low', 'middle', 'high']],
     ['two, the greater of which others call the middle', ['Low', 'Mid'], ['low', 'high']],
@@ -30,7 +34,7 @@ describe('steps of power', () => {
     [
       'more steps than have a name',
       ['1W', '2W', '3W', '4W', '5W', '6W', '7W', '8W', '9W', '10W'],
-      ['low', ...Array<PowerLevel>(8).fill('middle'), 'high'],
+      ['1W', '2W', '3W', '4W', '5W', '6W', '7W', '8W', '9W', '10W'],
     ],
   ])('%s', async (_, words, levels) => {
     const { content } = await typed({ 'channels.csv': tableOf(words) });
@@ -48,5 +52,68 @@ describe('steps of power', () => {
     expect(written.wrong).toEqual([]);
     expect(textOf(written.files, 'channels.csv')).toBe(tableOf(['M', 'M', 'H']));
     expect(written.losses).toEqual(expect.arrayContaining([{ title: 'Power', why: 'no word', count: 1 }]));
+  });
+
+  const radioOf = (...names: string[]) => {
+    const radio = newRadio('r', 'Handheld', ['dmr']);
+    radio.power = names.map((name, at) => ({ name, watts: at + 1 }));
+    return radio;
+  };
+
+  it.each<[string, readonly string[], string[], readonly string[]]>([
+    ['the same number: by their place', ['L', 'M', 'H'], ['Eco', 'Mid', 'Full'], ['Eco', 'Mid', 'Full']],
+    ['the same names', ['Low', 'High'], ['low', 'middle', 'high'], ['low', 'high']],
+    ['fewer than the radio has: least and most', ['Low', 'High'], ['1', '2', '3', '4'], ['1', '4']],
+    [
+      'more than the radio has',
+      ['1W', '2W', '3W', '4W', '5W'],
+      ['Eco', 'Mid', 'Full'],
+      ['Eco', 'Mid', 'Mid', 'Full', 'Full'],
+    ],
+    [
+      'ten steps',
+      ['10W', '9W', '8W', '7W', '6W', '5W', '4W', '3W', '2W', '1W'],
+      ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h', 'i', 'j'],
+      ['j', 'i', 'h', 'g', 'f', 'e', 'd', 'c', 'b', 'a'],
+    ],
+    ['nothing is known of the radio', ['L', 'H'], [], ['low', 'high']],
+  ])('are those of a radio: %s', async (_, words, names, powers) => {
+    const { kit, files } = await typed({ 'channels.csv': tableOf(words) });
+    const of = forRadio(kit, radioOf(...names));
+    const { tables } = kitTables(of, files);
+    const { codeplug } = readKit(tables, KIT_MODES);
+    expect(rows(codeplug.channels).map(({ power }) => power)).toEqual(powers);
+    const written = await writeKit(codeplug, of, files, KIT_MODES, { keepOthers: false });
+    expect(written.wrong).toEqual([]);
+    // What is read as the same step stays as it is written.
+    expect(textOf(written.files, 'channels.csv')).toBe(tableOf(words));
+  });
+
+  it('of a column that only tells low power from full are the ends of what the radio has', async () => {
+    const flags = (...words: string[]) => tableOf(words).replace('Power', 'Low Power');
+    const { kit, files } = await typed({ 'channels.csv': flags('On', 'Off') });
+    const of = forRadio(kit, radioOf('Eco', 'Mid', 'Full'));
+    const { tables } = kitTables(of, files);
+    const { codeplug } = readKit(tables, KIT_MODES);
+    expect(rows(codeplug.channels).map(({ power }) => power)).toEqual(['Eco', 'Full']);
+    const next = structuredClone(codeplug);
+    rows(next.channels)[0]!.power = 'Mid';
+    const written = await writeKit(next, of, files, KIT_MODES, { keepOthers: false });
+    expect(written.losses).toContainEqual({ title: 'Power', why: 'no word', count: 1 });
+    rows(next.channels)[0]!.power = 'Full';
+    const again = await writeKit(next, of, files, KIT_MODES, { keepOthers: false });
+    expect(textOf(again.files, 'channels.csv')).toBe(flags('Off', 'Off'));
+  });
+
+  it('are known of a radio from its files, with the watts that they say', async () => {
+    const { kit } = await typed({ 'channels.csv': tableOf(['5W', '500 mW', '10W']) });
+    const radio = radioOf();
+    expect(fillRadio(radio, kit)).toContain('power');
+    expect(radio.power).toEqual([
+      { name: 'low', watts: 0.5 },
+      { name: 'middle', watts: 5 },
+      { name: 'high', watts: 10 },
+    ]);
+    expect(fillRadio(radioOf('Eco', 'Full'), kit)).not.toContain('power');
   });
 });

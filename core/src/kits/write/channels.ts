@@ -1,5 +1,6 @@
 /** Channels into the files: matched by what they are, placed by priority, named so that all names differ. */
 import type { ColumnField } from '../../codeplug/channel-field';
+import { LEAST } from '../../plan/power';
 import { channelFields } from '../../codeplug/channel-fields';
 import { type ChannelMatch, compareChannels } from '../../compare/meaning';
 import { rows } from '../../plan/table';
@@ -12,7 +13,6 @@ import type { Handle, WorkTable } from './work-table';
 import type { Place, Writing } from './writing';
 
 /** What a column for low power says yes to. */
-const LOW: ReadonlySet<string> = new Set(['minimum', 'low']);
 
 interface Standing {
   channel: Channel;
@@ -139,7 +139,7 @@ function sayChannel(writing: Writing, saying: Saying, { channel, place: { table,
   const { mode } = channel;
   table.say(handle, 'mode', mode);
   table.say(handle, 'digital', mode === 'fm' ? 'no' : 'yes');
-  table.say(handle, 'low-power', LOW.has(channel.power) ? 'yes' : 'no');
+  table.say(handle, 'low-power', channel.power === LEAST ? 'yes' : 'no');
   if (!says('rx') || !says('shift')) sayFrequencies(table, handle, channel);
   if (!table.say(handle, 'tx-off', channel.purpose === 'receive only' ? 'yes' : 'no'))
     writing.lose('Receive only', 'no word');

@@ -1,4 +1,5 @@
 /** What the builder makes for a C4FM want: an entry that calls the room, and the one that leaves it. */
+import { usualPower } from '../../plan/power';
 import type { ChannelDraft } from '../../builder/types';
 import { reachOf } from '../../plan/sites';
 import type { Destination, Plan, Site, ValuesOf } from '../../plan/types';
@@ -9,7 +10,7 @@ import { roomDigits, roomNetwork } from './rooms';
 
 function valuesAt(site: Site, name: string, room: string): ValuesOf<'c4fm'> {
   const values = blankChannel(site);
-  return { ...values, name, power: site.kind === 'hotspot' ? 'low' : 'high', c4fm: { ...values.c4fm, room } };
+  return { ...values, name, power: usualPower(site), c4fm: { ...values.c4fm, room } };
 }
 
 /** One zone a site: rooms and the way out of them are used together. */

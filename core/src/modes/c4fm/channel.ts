@@ -1,4 +1,5 @@
 /** The C4FM fields of a channel: as sheets and files show, read and compare them. */
+import { LEAST } from '../../plan/power';
 import type { ChannelField, Reading } from '../../codeplug/channel-field';
 import { choice, refused } from '../../codeplug/reading';
 import { toneFields } from '../../codeplug/tone-fields';
@@ -22,7 +23,7 @@ export function blankChannel(site?: Site): ValuesOf<'c4fm'> {
     mode: 'c4fm',
     rxHz: site?.txHz ?? 439_000_000,
     txHz: site?.rxHz ?? 439_000_000,
-    power: 'low',
+    power: LEAST,
     timeOutS: null,
     options: {},
     c4fm: {

@@ -195,7 +195,7 @@ describe('the fields of a C4FM channel', () => {
     ['tone-rx', 'D023I'],
   ])('%s “%s” is read as it is shown', (id, text) => {
     const channel = structuredClone(roomChannel(plan, 'w-evening'));
-    const reading = field(id).read(text, codeplug);
+    const reading = field(id).read(text, codeplug, null);
     if ('problem' in reading) throw new Error(reading.problem);
     reading.put(channel);
     expect(field(id).show(channel, codeplug)).toBe(text);
@@ -208,7 +208,7 @@ describe('the fields of a C4FM channel', () => {
     ['voice', 'broad', undefined],
     ['tone-tx', '110.0', '110.9'],
   ])('%s refuses “%s”', (id, text, meant) => {
-    expect(field(id).read(text, codeplug)).toMatchObject({
+    expect(field(id).read(text, codeplug, null)).toMatchObject({
       problem: expect.stringContaining(`“${text}”`) as string,
       ...(meant ? { meant } : {}),
     });

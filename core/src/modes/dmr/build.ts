@@ -1,4 +1,5 @@
 /** What the builder makes for a DMR want: a channel's values; its contact and receive list are `furnish`'s. */
+import { usualPower } from '../../plan/power';
 import type { Destination, Plan, Site } from '../../plan/types';
 import type { ChannelDraft } from '../../builder/types';
 import { networkIdOf } from '../../plan/networks';
@@ -26,7 +27,7 @@ function channels(plan: Plan, site: Site, destination: Destination): ChannelDraf
         mode: 'dmr',
         rxHz: site.txHz,
         txHz: site.rxHz,
-        power: site.kind === 'hotspot' ? 'low' : 'high',
+        power: usualPower(site),
         timeOutS: null,
         options: {},
         dmr: {

@@ -1,4 +1,5 @@
 /** The DMR fields of a channel: as sheets and files show, read and compare them. */
+import { LEAST } from '../../plan/power';
 import type { ChannelField } from '../../codeplug/channel-field';
 import { choice, wholeBetween } from '../../codeplug/reading';
 import type { PathContext } from '../../path/types';
@@ -41,7 +42,7 @@ export function blankChannel(site?: Site): ValuesOf<'dmr'> {
     mode: 'dmr',
     rxHz: site?.txHz ?? 439_000_000,
     txHz: site?.rxHz ?? 439_000_000,
-    power: 'low',
+    power: LEAST,
     timeOutS: null,
     options: {},
     dmr: {

@@ -1,4 +1,5 @@
 /** What the builder makes for a D-STAR want: every entry that it takes to link, talk, leave, ask and test. */
+import { usualPower } from '../../plan/power';
 import type { ChannelDraft } from '../../builder/types';
 import type { Destination, Plan, Site } from '../../plan/types';
 import type { ModeBuild } from '../../builder/mode-build';
@@ -12,7 +13,7 @@ function draft(plan: Plan, site: Site, destination: Destination, name: string, p
   const ur = urFor(plan, destination);
   if (ur === null)
     throw new Error(`Want names a destination that the plan does not hold: ${JSON.stringify(destination)}`);
-  const values = { ...blankChannel(site), name, power: site.kind === 'hotspot' ? ('low' as const) : ('high' as const) };
+  const values = { ...blankChannel(site), name, power: usualPower(site) };
   values.dstar = { ...values.dstar, ur };
   if (destination.kind === 'local' && site.dstar && !site.dstar.cable)
     Object.assign(values.dstar, accessAt(site, false));

@@ -1,4 +1,5 @@
 /** The D-STAR fields of a channel: as sheets and files show, read and compare them. */
+import { LEAST } from '../../plan/power';
 import type { ChannelField, Reading, Refusal } from '../../codeplug/channel-field';
 import { choice, refused } from '../../codeplug/reading';
 import type { PathContext } from '../../path/types';
@@ -26,7 +27,7 @@ export function blankChannel(site?: Site): ValuesOf<'dstar'> {
     mode: 'dstar',
     rxHz: site?.txHz ?? 439_000_000,
     txHz: site?.rxHz ?? 439_000_000,
-    power: 'low',
+    power: LEAST,
     timeOutS: null,
     options: {},
     dstar: { ur: padField(CALL_TO_ALL), ...access, duplex: true },

@@ -1,4 +1,5 @@
 /** What the builder makes for an FM want: the site's pair, its tone and width. */
+import { usualPower } from '../../plan/power';
 import type { ChannelDraft } from '../../builder/types';
 import type { Destination, Plan, Site } from '../../plan/types';
 import type { ModeBuild } from '../../builder/mode-build';
@@ -11,7 +12,7 @@ function channels(plan: Plan, site: Site, destination: Destination): ChannelDraf
   values.fm.widthHz = site.fm?.widthHz ?? plan.station.fmWidthHz;
   return [
     {
-      values: { ...values, name: site.name, power: site.kind === 'hotspot' ? 'low' : 'high' },
+      values: { ...values, name: site.name, power: usualPower(site) },
       destination,
       title: site.name,
       address: 'FM',

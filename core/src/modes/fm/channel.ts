@@ -1,4 +1,5 @@
 /** The FM fields of a channel: as sheets and files show, read and compare them. */
+import { LEAST } from '../../plan/power';
 import type { ChannelField } from '../../codeplug/channel-field';
 import { choice } from '../../codeplug/reading';
 import { toneFields } from '../../codeplug/tone-fields';
@@ -20,7 +21,7 @@ export function blankChannel(site?: Site): ValuesOf<'fm'> {
     mode: 'fm',
     rxHz: site?.txHz ?? 145_500_000,
     txHz: site?.rxHz ?? 145_500_000,
-    power: 'low',
+    power: LEAST,
     timeOutS: null,
     options: {},
     fm: { toneTx: toneFor(toneIn), toneRx: null, widthHz: widthHz ?? 12_500 },

@@ -63,7 +63,7 @@ describe('the fields of a P25 channel', () => {
     ['p25-group', '65534'],
   ])('%s “%s” is read as it is shown', (id, text) => {
     const channel = structuredClone(p25Channel(plan, 'w-all'));
-    const reading = field(id).read(text, codeplug);
+    const reading = field(id).read(text, codeplug, null);
     if ('problem' in reading) throw new Error(reading.problem);
     reading.put(channel);
     expect(field(id).show(channel, codeplug)).toBe(text);
@@ -74,7 +74,7 @@ describe('the fields of a P25 channel', () => {
     ['p25-group', '65535'],
     ['p25-group', '0'],
     ['p25-group', 'quay'],
-  ])('%s refuses “%s”', (id, text) => expect(field(id).read(text, codeplug)).toHaveProperty('problem'));
+  ])('%s refuses “%s”', (id, text) => expect(field(id).read(text, codeplug, null)).toHaveProperty('problem'));
 
   it('files keep what is only wrong for the air', () =>
     expect(field('p25-group').readStored!('65535')).toHaveProperty('put'));

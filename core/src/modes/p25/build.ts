@@ -1,4 +1,5 @@
 /** What the builder makes for a P25 want: a channel that calls the group, and the one that unlinks. */
+import { usualPower } from '../../plan/power';
 import type { ChannelDraft } from '../../builder/types';
 import { reachOf } from '../../plan/sites';
 import type { Destination, Plan, Site, ValuesOf } from '../../plan/types';
@@ -8,7 +9,7 @@ import { groupFor, LOCAL, SPECIAL_TITLES } from './links';
 
 function valuesAt(site: Site, name: string, group: number): ValuesOf<'p25'> {
   const values = blankChannel(site);
-  return { ...values, name, power: site.kind === 'hotspot' ? 'low' : 'high', p25: { ...values.p25, group } };
+  return { ...values, name, power: usualPower(site), p25: { ...values.p25, group } };
 }
 
 /** One zone a site: a group and the way out of it are used together. */

@@ -1,4 +1,5 @@
 /** The P25 fields of a channel: as sheets and files show, read and compare them. */
+import { LEAST } from '../../plan/power';
 import type { ChannelField } from '../../codeplug/channel-field';
 import type { PathContext } from '../../path/types';
 import type { Site, ValuesOf } from '../../plan/types';
@@ -26,7 +27,7 @@ export function blankChannel(site?: Site): ValuesOf<'p25'> {
     mode: 'p25',
     rxHz: site?.txHz ?? 439_000_000,
     txHz: site?.rxHz ?? 439_000_000,
-    power: 'low',
+    power: LEAST,
     timeOutS: null,
     options: {},
     p25: { nac, nacRx: nac, group: 1 },

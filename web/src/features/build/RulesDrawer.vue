@@ -43,9 +43,10 @@ const SETTINGS = channelFields(MODES).filter(
 );
 const titleOf = (id: string) => SETTINGS.find((one) => one.id === id)?.title ?? id;
 const others = ({ set }: ChannelRule) => SETTINGS.filter(({ id }) => !(id in set));
-const hintOf = (id: string): string => {
-  const words = SETTINGS.find((one) => one.id === id)?.options?.(emptyBlocks()) ?? [];
-  return id === 'power' ? `least, most, ${words.join(', ')}` : words.join(', ');
+const radioOf = ({ radioId }: ChannelRule) => (radioId === null ? null : (store.plan!.radios.byId[radioId] ?? null));
+const hintOf = (id: string, rule: ChannelRule): string => {
+  const words = SETTINGS.find((one) => one.id === id)?.options?.(emptyBlocks(), radioOf(rule)) ?? [];
+  return id === 'power' ? ['least', 'most', ...words].join(', ') : words.join(', ');
 };
 
 function change(label: string, { id }: ChannelRule, recipe: (rule: ChannelRule) => void): void {
@@ -76,7 +77,7 @@ const kmText = (metres: number | null) => (metres === null ? '' : String(metres 
 const takeValue =
   (rule: ChannelRule, field: string) =>
   (text: string): Taken => {
-    const refusal = refusedValue(MODES, emptyBlocks(), field, text);
+    const refusal = refusedValue(MODES, emptyBlocks(), field, text, radioOf(rule));
     if (refusal) return refusal;
     change(titleOf(field), rule, (one) => void (one.set[field] = text.trim()));
     return null;
@@ -156,7 +157,7 @@ function up({ id }: ChannelRule): void {
           :label="titleOf(field)"
           :value="text"
           :take="takeValue(rule, field)"
-          :placeholder="hintOf(field)"
+          :placeholder="hintOf(field, rule)"
         />
         <el-select
           v-if="others(rule).length"
@@ -166,7 +167,7 @@ function up({ id }: ChannelRule): void {
           placeholder="Set another value"
           :aria-label="`Rule ${at + 1}: set another value`"
           @update:model-value="
-            (id) => change(titleOf(id), rule, (one) => void (one.set[id] = hintOf(id).split(', ')[0] ?? ''))
+            (id) => change(titleOf(id), rule, (one) => void (one.set[id] = hintOf(id, rule).split(', ')[0] ?? ''))
           "
         >
           <el-option v-for="one in others(rule)" :key="one.id" :value="one.id" :label="one.title" />

@@ -257,7 +257,7 @@ function putCell(plan: Plan, radioId: Id, channel: Channel, columnId: string, te
       ? { put: () => undefined }
       : { problem: `Found “${text}”, expected nothing: the channel is ${modeOf(channel.mode).name}.` };
   }
-  const reading = field.read(text, codeplug);
+  const reading = field.read(text, codeplug, plan.radios.byId[radioId]!);
   return 'put' in reading ? { put: () => reading.put(channel) } : reading;
 }
 

@@ -71,7 +71,7 @@ const take =
   (name: (typeof FIELDS)[number]) =>
   (text: string): Taken => {
     const field = CHANNEL_FIELDS.find((one) => one.id === name)!;
-    const reading = field.read(text, store.plan!.codeplugs[props.radioId]!);
+    const reading = field.read(text, store.plan!.codeplugs[props.radioId]!, store.plan!.radios.byId[props.radioId]!);
     if ('problem' in reading) return reading;
     store.edit(`${props.channel.name}: ${field.title}`, (draft) => {
       const channel = draft.codeplugs[props.radioId]?.channels.byId[props.channel.id];

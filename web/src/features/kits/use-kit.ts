@@ -1,7 +1,8 @@
 /** The files of one radio's own program: taught, kept, written and read back. */
 import { computed, onScopeDispose, shallowRef, toRaw, watch } from 'vue';
 import type { Borrowing } from '@relay/core/borrow/borrowing';
-import { fillLimits } from '@relay/core/kits/radio-limits';
+import { forRadio } from '@relay/core/kits/for-radio';
+import { fillRadio } from '@relay/core/kits/fill-radio';
 import { evidenceOf } from '@relay/core/kits/learn/evidence';
 import type { Answer, Question } from '@relay/core/kits/learn/learnt';
 import { describeReadFinding } from '@relay/core/formats/format';
@@ -73,18 +74,9 @@ export function useKit(radio: () => Radio | null) {
     const id = radio()?.id;
     return rows(store.plan!.kits).find(({ radioId }) => radioId === id) ?? null;
   });
-  /** The kit for the worker: where its files show no limit for names, the radio's own hold. */
+  /** The kit for the worker, as this radio takes it. */
   function kitNow(): Kit {
-    const of = plain(kit.value!);
-    const { limits, letters } = radio()!;
-    return {
-      ...of,
-      tables: of.tables.map((table) => ({
-        ...table,
-        nameLength: table.nameLength ?? limits.nameLength,
-        letters: table.letters === 'any' ? (letters ?? 'any') : table.letters,
-      })),
-    };
+    return forRadio(plain(kit.value!), radio()!);
   }
 
   /** Kits of other radios, or of none: another radio may take the same files. */
@@ -188,7 +180,7 @@ export function useKit(radio: () => Radio | null) {
       for (const one of Object.values(draft.kits.byId)) if (one.radioId === next.radioId) one.radioId = null;
       putRow(draft.kits, { ...next, name });
       const of = next.radioId === null ? undefined : draft.radios.byId[next.radioId];
-      filled = of ? fillLimits(of, next).length : 0;
+      filled = of ? fillRadio(of, next).length : 0;
     });
     const also = filled === 0 ? '' : ` ${filled} of its figures that were not known are filled in from it.`;
     store.notice = `${from}: the layout is kept with ${radio()!.name}.${also}`;
@@ -239,7 +231,7 @@ export function useKit(radio: () => Radio | null) {
       unheard = `The lists of sites could not be asked: ${messageOf(error)}`;
       return [];
     });
-    const [plan, of] = [plain(store.plan!), plain(kit.value!)];
+    const [plan, of] = [plain(store.plan!), kitNow()];
     borrowing.value = await during('Looking at what was borrowed', () =>
       now().borrow(plan, radio()!.id, of, listed, base),
     );

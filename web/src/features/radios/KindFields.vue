@@ -7,6 +7,7 @@ import { freshName } from '@relay/core/plan/fresh-name';
 import { sameJson } from '@relay/core/plan/patches';
 import { putRow, removeRow, rows } from '@relay/core/plan/table';
 import type { Radio, RadioDescription } from '@relay/core/plan/types';
+import { followSteps } from '@relay/core/radios/power-steps';
 import { describe, descriptionOf } from '@relay/core/radios/describe';
 import { GENERIC_KINDS } from '@relay/core/radios/kinds/index';
 import { FieldGroup, FieldRow, FilePick, TextField } from '../../fields';
@@ -33,9 +34,12 @@ const all = computed(() => groups.value.flatMap(({ kinds }) => kinds));
 const same = computed(() => all.value.find(({ description }) => sameJson(description, now.value)) ?? null);
 
 function take(description: RadioDescription, name: string): void {
-  store.edit(`${props.radio.name}: the figures of ${name}`, (draft) =>
-    describe(draft.radios.byId[props.radio.id]!, description, draft.station),
-  );
+  store.edit(`${props.radio.name}: the figures of ${name}`, (draft) => {
+    const radio = draft.radios.byId[props.radio.id]!;
+    const { power } = radio;
+    describe(radio, description, draft.station);
+    followSteps(draft, radio.id, power);
+  });
   store.notice = `${props.radio.name} has the figures of ${name}; undo brings its own back.`;
 }
 

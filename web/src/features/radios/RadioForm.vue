@@ -1,21 +1,13 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
 import { MODE_DATA } from '@relay/core/plan/modes/index';
 import { formatMHz, parseMHz } from '@relay/core/units/quantities';
-import {
-  type ModeId,
-  type NameLetters,
-  POWER_LEVELS,
-  type PowerLevel,
-  type Radio,
-  type RadioLimits,
-} from '@relay/core/plan/types';
-import { USUAL_LEVELS } from '@relay/core/plan/power';
-import { ChoiceField, FieldGroup, FieldRow, FormGroups, SwitchField, TextField } from '../../fields';
-import { namesBeside, NOT_SAID, saysNothing, takeName, takeNumber, takeWhole, type Taken } from '../../fields/field';
+import type { ModeId, NameLetters, Radio, RadioLimits } from '@relay/core/plan/types';
+import { ChoiceField, FieldGroup, FormGroups, SwitchField, TextField } from '../../fields';
+import { namesBeside, NOT_SAID, saysNothing, takeName, takeWhole, type Taken } from '../../fields/field';
 import { ALL_PARTS } from '../modes';
 import { usePlanStore } from '../../sync/plan-store';
 import KindFields from './KindFields.vue';
+import PowerSteps from './PowerSteps.vue';
 
 const props = defineProps<{ radio: Radio }>();
 const store = usePlanStore();
@@ -60,13 +52,6 @@ const takeDisplay = (key: keyof Radio['display'], label: string, high: number) =
   const put = (value: number | null) => change(label, (radio) => void (radio.display[key] = value));
   if (!saysNothing(text)) return takeWhole(text, 1, high, put);
   put(null);
-  return null;
-};
-
-const takePowerName = (level: PowerLevel) => (text: string) => {
-  const name = text.trim();
-  if (name.length > 20) return { problem: `Found ${name.length} characters, expected at most 20.` };
-  change(`name of ${level} power`, (radio) => void (radio.powerNames[level] = name));
   return null;
 };
 
@@ -118,22 +103,6 @@ function takeOptions(text: string): Taken {
   return null;
 }
 
-const takePower = (level: PowerLevel) => (text: string) => {
-  const put = (watts: number | null) => change(`${level} power`, (radio) => void (radio.powerW[level] = watts));
-  if (!saysNothing(text)) return takeNumber(text, 0.001, 2000, put);
-  put(null);
-  return null;
-};
-/** Those that somebody asked for. */
-const more = ref<PowerLevel[]>([]);
-const levels = computed(() => {
-  const { powerW, powerNames } = props.radio;
-  const isThere = (level: PowerLevel) =>
-    powerW[level] !== null || powerNames[level] !== '' || more.value.includes(level);
-  return POWER_LEVELS.filter((level) => USUAL_LEVELS.includes(level) || isThere(level));
-});
-const wattsText = (watts: number | null) => (watts === null ? '' : String(watts));
-const titled = (word: string) => `${word[0]!.toUpperCase()}${word.slice(1)}`;
 const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
 </script>
 
@@ -170,43 +139,8 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
         mono
         unit="MHz"
       />
-      <TextField
-        v-for="level in levels"
-        :key="level"
-        :label="`${titled(level)} power`"
-        :value="wattsText(radio.powerW[level])"
-        :take="takePower(level)"
-        placeholder="no such step, or not known"
-        mono
-        unit="W"
-      />
-      <FieldRow label="Further steps" label-id="more-power">
-        <el-select
-          class="more-power"
-          :persistent="false"
-          :model-value="''"
-          placeholder="Another step of power"
-          aria-label="Further steps"
-          @update:model-value="more = [...more, $event as PowerLevel]"
-        >
-          <el-option
-            v-for="level in POWER_LEVELS.filter((one) => !levels.includes(one))"
-            :key="level"
-            :value="level"
-            :label="level"
-          />
-        </el-select>
-      </FieldRow>
-      <TextField
-        v-for="level in POWER_LEVELS.filter((one) => radio.powerW[one] !== null || radio.powerNames[one] !== '')"
-        :key="`name-${level}`"
-        :label="`${titled(level)} power is called`"
-        :value="radio.powerNames[level]"
-        :take="takePowerName(level)"
-        placeholder="as here"
-      />
-      <p class="soft">Keep aerials away from people and obey your country’s limits on RF exposure.</p>
     </FieldGroup>
+    <PowerSteps :radio="radio" />
     <KindFields :radio="radio" />
     <FieldGroup title="Modes">
       <SwitchField
@@ -285,10 +219,6 @@ const short = (hz: number) => formatMHz(hz).replace(/\.?0+$/, '');
 </template>
 
 <style scoped>
-.more-power {
-  max-width: 260px;
-}
-
 .limits {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));

@@ -1,5 +1,5 @@
 /** The press that takes a want to another site, or back where the other site has it already. */
-import { highestOf, lowestOf } from '../../../plan/power';
+import { onRadio, usualPower, wattsOf } from '../../../plan/power';
 import { receivedLevelDbm } from '../../../units/free-space';
 import { radioTunes } from '../../../path/common-facts';
 import { toPointer, type Patch } from '../../../plan/patches';
@@ -14,7 +14,7 @@ import { gatewayOf } from '../links';
 
 /** Whether what the builder sets a radio to is not too loud at a site. */
 function isQuietEnough(radio: Radio, site: Site): boolean {
-  const watts = radio.powerW[site.kind === 'hotspot' ? lowestOf(radio) : highestOf(radio)];
+  const watts = wattsOf(radio, onRadio(radio, usualPower(site)));
   return watts === null || receivedLevelDbm(watts, site.rxHz, site.distanceM) <= site.maxInputDbm;
 }
 
@@ -75,7 +75,7 @@ export function takeElsewhere(plan: Plan, radioId: Id, channel: ChannelOf<'dstar
       one.destination &&
       build.channels(plan, to, one.destination).find((made) => destinationKey(made.destination) === key);
     if (!draft) return [];
-    const values = { ...draft.values, name: one.name };
+    const values = { ...draft.values, name: one.name, power: onRadio(plan.radios.byId[radioId]!, draft.values.power) };
     const { rxHz, txHz, power, dstar } = values;
     return [
       set(`${at(one.id)}/siteId`, to.id),

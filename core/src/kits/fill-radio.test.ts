@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { newRadio } from '../plan/create';
 import { typed } from '../testing/kits/typed-kit';
-import { fillLimits } from './radio-limits';
+import { fillRadio } from './fill-radio';
 
 /** A program with a fixed number of places, capitals only, and a column for each channel of a zone. */
 const CHANNELS = [
@@ -21,9 +21,9 @@ describe('what a kit shows of its radio', () => {
     const { kit } = await typed({ 'channels.csv': text(CHANNELS), 'zones.csv': text(ZONES) });
     const radio = newRadio('r', 'Handheld', ['dmr']);
     radio.limits = { ...radio.limits, channels: null, zones: null, channelsPerZone: null, nameLength: 12 };
-    expect(fillLimits(radio, kit).sort()).toEqual(['channels', 'channelsPerZone', 'letters']);
+    expect(fillRadio(radio, kit).sort()).toEqual(['channels', 'channelsPerZone', 'letters']);
     expect(radio.limits).toMatchObject({ channels: 16, channelsPerZone: 3, zones: null, nameLength: 12 });
     expect(radio.letters).toBe('capitals');
-    expect(fillLimits(radio, kit)).toEqual([]);
+    expect(fillRadio(radio, kit)).toEqual([]);
   });
 });

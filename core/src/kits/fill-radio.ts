@@ -4,6 +4,7 @@
  */
 import type { Kit, KitRole, TableLayout } from '../plan/kit';
 import type { Radio, RadioLimits } from '../plan/types';
+import { powerShownBy } from './for-radio';
 
 /** Which count of a radio the rows of a role are, and which the members of one of its lists. */
 const COUNTS: Readonly<Partial<Record<KitRole, { rows: keyof RadioLimits; members?: keyof RadioLimits }>>> = {
@@ -34,13 +35,16 @@ function shownBy({ tables }: Pick<Kit, 'tables'>): Partial<RadioLimits> {
   return found;
 }
 
-/** Fills in what nobody has said of a radio of a draft; what was said stays. @returns the figures that it filled in */
-export function fillLimits(radio: Radio, kit: Pick<Kit, 'tables'>): (keyof RadioLimits | 'letters')[] {
+/** Fills in what nobody has said of a radio of a draft; what was said stays. @returns what it filled in */
+export function fillRadio(radio: Radio, kit: Pick<Kit, 'tables'>): (keyof RadioLimits | 'letters' | 'power')[] {
   const shown = shownBy(kit);
   const filled = (Object.keys(shown) as (keyof RadioLimits)[]).filter((key) => radio.limits[key] === null);
   for (const key of filled) radio.limits[key] = shown[key]!;
   const letters = kit.tables.find(({ role }) => role === 'channels')?.letters ?? 'any';
-  if (letters === 'any' || radio.letters !== null) return filled;
-  radio.letters = letters;
-  return [...filled, 'letters'];
+  const knowsLetters = letters !== 'any' && radio.letters === null;
+  if (knowsLetters) radio.letters = letters;
+  const power = powerShownBy(kit);
+  const knowsPower = power.length > 0 && radio.power.length === 0;
+  if (knowsPower) radio.power = power;
+  return [...filled, ...(knowsLetters ? (['letters'] as const) : []), ...(knowsPower ? (['power'] as const) : [])];
 }
