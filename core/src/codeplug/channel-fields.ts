@@ -28,7 +28,10 @@ function readPower(typed: string, radio: FieldRadio): Reading {
       : refused(`“${text}”`, `a step of its power: ${stepNamesOf(radio).join(', ')}`);
   }
   return text === '' || text.length > STEP_NAME
-    ? refused(`${text.length} characters`, `a step of power of 1 to ${STEP_NAME} characters, such as ${LEAST} or ${MOST}`)
+    ? refused(
+        `${text.length} characters`,
+        `a step of power of 1 to ${STEP_NAME} characters, such as ${LEAST} or ${MOST}`,
+      )
     : { put: (to) => (to.power = text) };
 }
 

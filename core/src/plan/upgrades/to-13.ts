@@ -101,7 +101,10 @@ export const toVersion13: UpgradeStep = (document) => {
   const namesById = new Map(
     Object.entries(byId).map(([id, radio]) => [id, isObject(radio) ? namesOf(radio) : new Map()] as [string, Names]),
   );
-  const valuesOf13 = (names: Names, values: Document): Document => ({ ...values, power: named(names, values['power']) });
+  const valuesOf13 = (names: Names, values: Document): Document => ({
+    ...values,
+    power: named(names, values['power']),
+  });
   const holders = (map: unknown): unknown =>
     isObject(map)
       ? Object.fromEntries(
