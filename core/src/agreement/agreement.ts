@@ -25,9 +25,13 @@ export interface ChannelVerdict extends Strip {
   expects: Record<string, string>;
 }
 
-export interface Agreement {
+/** What becomes of each channel; it is known before all checks have run. */
+export interface Verdicts {
   tally: Record<Verdict, number>;
   channels: readonly ChannelVerdict[];
+}
+
+export interface Agreement extends Verdicts {
   findings: readonly ExplainedFinding[];
 }
 
@@ -71,10 +75,18 @@ function explainedOnce(finding: Finding): ExplainedFinding {
   return known;
 }
 
-/** The verdict on every channel, and every finding in words. */
-export function agreementOf(plan: Plan, index: PlanIndex = planIndex(plan)): Agreement {
+/** The verdict on every channel. */
+export function verdictsOf(index: PlanIndex): Verdicts {
   const tally: Record<Verdict, number> = { whole: 0, doubtful: 0, broken: 0 };
   const channels = index.eachPath(verdictOf);
   for (const { verdict } of channels) tally[verdict] += 1;
-  return { tally, channels, findings: runChecks(index).map(explainedOnce) };
+  return { tally, channels };
+}
+
+/** Every finding in words. */
+export const findingsOf = (index: PlanIndex): ExplainedFinding[] => runChecks(index).map(explainedOnce);
+
+/** The verdict on every channel, and every finding in words. */
+export function agreementOf(plan: Plan, index: PlanIndex = planIndex(plan)): Agreement {
+  return { ...verdictsOf(index), findings: findingsOf(index) };
 }

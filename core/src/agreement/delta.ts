@@ -1,16 +1,20 @@
-/** What an agreement has that the one before had not: between a worker and its page only that is passed on. */
-import type { Agreement } from './agreement';
+/**
+ * What verdicts and findings have that those before had not: between a worker and its page only that is passed on,
+ * verdicts first.
+ */
+import type { ChannelVerdict, ExplainedFinding, Verdicts } from './agreement';
 
 /** A stretch of the list before, `[from, count]`, or rows that were not in it. */
 type Stretch<T> = readonly [from: number, count: number] | { readonly rows: readonly T[] };
 
 type ListDelta<T> = readonly Stretch<T>[];
 
-export interface AgreementDelta {
-  tally: Agreement['tally'];
-  channels: ListDelta<Agreement['channels'][number]>;
-  findings: ListDelta<Agreement['findings'][number]>;
+export interface VerdictsDelta {
+  tally: Verdicts['tally'];
+  channels: ListDelta<ChannelVerdict>;
 }
+
+export type FindingsDelta = ListDelta<ExplainedFinding>;
 
 /** Rows are known by their identity: an index that follows a plan keeps those that no edit touched. */
 function listDelta<T extends object>(before: readonly T[], after: readonly T[]): ListDelta<T> {
@@ -44,19 +48,19 @@ function withDelta<T>(before: readonly T[], delta: ListDelta<T>): T[] {
 }
 
 /** `before`: what the other side has already; `null` for nothing. */
-export function agreementDelta(before: Agreement | null, after: Agreement): AgreementDelta {
-  return {
-    tally: after.tally,
-    channels: listDelta(before?.channels ?? [], after.channels),
-    findings: listDelta(before?.findings ?? [], after.findings),
-  };
+export function verdictsDelta(before: Verdicts | null, { tally, channels }: Verdicts): VerdictsDelta {
+  return { tally, channels: listDelta(before?.channels ?? [], channels) };
 }
 
-/** The agreement as it is after a delta. What did not change is the same object as before. */
-export function withAgreementDelta(before: Agreement | null, delta: AgreementDelta): Agreement {
-  return {
-    tally: delta.tally,
-    channels: withDelta(before?.channels ?? [], delta.channels),
-    findings: withDelta(before?.findings ?? [], delta.findings),
-  };
+/** The verdicts as they are after a delta. What did not change is the same object as before. */
+export function withVerdictsDelta(before: Verdicts | null, { tally, channels }: VerdictsDelta): Verdicts {
+  return { tally, channels: withDelta(before?.channels ?? [], channels) };
 }
+
+export const findingsDelta = (
+  before: readonly ExplainedFinding[],
+  after: readonly ExplainedFinding[],
+): FindingsDelta => listDelta(before, after);
+
+export const withFindingsDelta = (before: readonly ExplainedFinding[], delta: FindingsDelta): ExplainedFinding[] =>
+  withDelta(before, delta);

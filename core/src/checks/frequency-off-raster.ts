@@ -53,7 +53,7 @@ export const frequencyOffRaster = defineCheck({
         });
       }
     }
-    index.eachPath(offRasterSides).forEach((off, at) => {
+    index.ofPaths(offRasterSides).forEach((off, at) => {
       if (!off) return;
       const { context } = index.paths()[at]!;
       const { channel } = context;

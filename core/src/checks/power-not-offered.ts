@@ -1,7 +1,11 @@
-import { rows } from '../plan/table';
+import type { PathContext, TracedPath } from '../path/types';
 import { highestOf, lowestOf, stepNamesOf, stepOf } from '../plan/power';
 import { defineCheck } from './check';
-import { eachCodeplug, set } from './walk';
+import { channelPointer, set } from './walk';
+
+/** The path of a channel that names no step of its radio; nothing where nobody has said what the radio has. */
+const withoutStep = ({ context }: TracedPath): PathContext | null =>
+  context.radio.power.length === 0 || stepOf(context.radio, context.channel.power) ? null : context;
 
 const ENDS = [
   ['least', lowestOf],
@@ -20,20 +24,17 @@ export const powerNotOffered = defineCheck({
   messages: { step: '{channel} is set to power “{has}”; {radio} has {expects}.' },
   fixes: { least: 'Set its least power', most: 'Set its most power' },
   check(index, report) {
-    eachCodeplug(index.plan, (radio, codeplug, pointer) => {
-      // Nobody has said what the radio has.
-      if (radio.power.length === 0) return;
-      for (const { id, name, power } of rows(codeplug.channels)) {
-        if (stepOf(radio, power)) continue;
-        const at = `${pointer}/channels/byId/${id}/power`;
-        report({
-          message: 'step',
-          data: { channel: name, has: power, radio: radio.name, expects: stepNamesOf(radio).join(', ') },
-          pointer: at,
-          subject: { radioId: radio.id, channelId: id },
-          fixes: ENDS.slice(0, radio.power.length).map(([id, end]) => ({ id, patches: [set(at, end(radio))] })),
-        });
-      }
-    });
+    for (const context of index.ofPaths(withoutStep)) {
+      if (!context) continue;
+      const { radio, channel } = context;
+      const pointer = channelPointer(context, 'power');
+      report({
+        message: 'step',
+        data: { channel: channel.name, has: channel.power, radio: radio.name, expects: stepNamesOf(radio).join(', ') },
+        pointer,
+        subject: { radioId: radio.id, channelId: channel.id },
+        fixes: ENDS.slice(0, radio.power.length).map(([id, end]) => ({ id, patches: [set(pointer, end(radio))] })),
+      });
+    }
   },
 });

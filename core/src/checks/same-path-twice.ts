@@ -55,7 +55,7 @@ export const samePathTwice = defineCheck({
   fixes: { remove: 'Keep “{first}”, also in the zones of “{channel}”' },
   check(index, report) {
     const seen = new Map<string, Signed>();
-    for (const one of index.eachPath(signOf)) {
+    for (const one of index.ofPaths(signOf)) {
       const first = seen.get(one.sign);
       if (!first) {
         seen.set(one.sign, one);

@@ -13,22 +13,28 @@ import { set } from './walk';
 /** Pairs of every mode that a hotspot can be set to. */
 const COMMON: readonly FactKey[] = ['frequency', 'shift'];
 
-const tallyKey = (siteId: Id, key: FactKey, has: unknown) => `${siteId} ${key} ${JSON.stringify(has)}`;
+const tallyKey = (siteId: Id, key: FactKey, has: unknown) =>
+  `${siteId} ${key} ${typeof has === 'number' ? has : JSON.stringify(has)}`;
 
 /** What a channel has of the pairs that its hotspot could be set to, as keys of the tally. */
 function pairsOf({ path, context: { site, channel, index } }: TracedPath): readonly string[] {
   if (site?.kind !== 'hotspot') return [];
   const said = index.modes[channel.mode].saidAt;
-  const found = new Set<string>();
-  for (const hop of [...path.call.hops, ...path.reply.hops])
-    for (const { key, has } of hop.facts) if (said[key] || COMMON.includes(key)) found.add(tallyKey(site.id, key, has));
-  return [...found];
+  const found: string[] = [];
+  for (const { hops } of [path.call, path.reply])
+    for (const { facts } of hops)
+      for (const { key, has } of facts) {
+        if (!said[key] && !COMMON.includes(key)) continue;
+        const pair = tallyKey(site.id, key, has);
+        if (!found.includes(pair)) found.push(pair);
+      }
+  return found;
 }
 
 /** How many channels have a value at a hotspot. */
 function tally(index: PlanIndex): ReadonlyMap<string, number> {
   const counts = new Map<string, number>();
-  for (const pairs of index.eachPath(pairsOf)) for (const pair of pairs) counts.set(pair, (counts.get(pair) ?? 0) + 1);
+  for (const pairs of index.ofPaths(pairsOf)) for (const pair of pairs) counts.set(pair, (counts.get(pair) ?? 0) + 1);
   return counts;
 }
 

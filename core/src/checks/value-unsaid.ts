@@ -1,6 +1,7 @@
 import { isRule } from '../path/fact-types';
 import { pairWords } from '../path/fact-words';
-import type { TracedPath } from '../path/types';
+import type { SaidAt } from '../path/mode-path';
+import type { Fact, PathContext, TracedPath } from '../path/types';
 import { toPointer } from '../plan/patches';
 import type { Id } from '../plan/types';
 import { defineCheck } from './check';
@@ -8,36 +9,32 @@ import { set } from './walk';
 
 /** A value that a channel has and nobody has said of its site. */
 interface Unsaid {
-  pointer: string;
-  siteId: Id;
-  what: string;
-  has: string;
-  value: unknown;
-  channel: string;
+  context: PathContext;
+  fact: Fact;
+  said: SaidAt;
 }
 
-function unsaidOf({ path, context }: TracedPath): Unsaid[] {
-  const { site, channel, index } = context;
-  if (!site) return [];
-  const said = index.modes[channel.mode].saidAt;
-  return [...path.call.hops, ...path.reply.hops].flatMap((hop) => {
-    if (!hop.noted) return [];
-    return hop.facts.flatMap((fact): Unsaid[] => {
-      const at = said[fact.key];
-      if (!at || !fact.noted || !isRule(fact.expects) || fact.expects.rule !== 'not said') return [];
-      const { name, has } = pairWords(context, fact);
-      return [
-        {
-          pointer: toPointer(['sites', 'byId', site.id, ...at.path]),
-          siteId: site.id,
-          what: name,
-          has,
-          value: at.value(fact.has as never),
-          channel: channel.name,
-        },
-      ];
-    });
-  });
+/** The pairs of a path that are a guess; `null`, as with most, for none. */
+function unsaidOf({ path, context }: TracedPath): readonly Unsaid[] | null {
+  let unsaid: Unsaid[] | null = null;
+  const saidAt = context.index.modes[context.channel.mode].saidAt;
+  for (const { hops } of [path.call, path.reply])
+    for (const { noted, facts } of hops)
+      for (const fact of noted ? facts : []) {
+        const said = saidAt[fact.key];
+        if (said && fact.noted && isRule(fact.expects) && fact.expects.rule === 'not said')
+          (unsaid ??= []).push({ context, fact, said });
+      }
+  return context.site ? unsaid : null;
+}
+
+/** What is told of one value of a site. */
+interface Guess {
+  siteId: Id;
+  what: string;
+  value: unknown;
+  words: Set<string>;
+  channels: string[];
 }
 
 export const valueUnsaid = defineCheck({
@@ -54,14 +51,18 @@ export const valueUnsaid = defineCheck({
   messages: { unsaid: 'The {what} of {site} is not said; {channels} {verb} {has}, a guess.' },
   fixes: { is: 'It is {has}' },
   check(index, report) {
-    const found = new Map<string, Unsaid & { words: Set<string>; channels: string[] }>();
-    for (const one of index.eachPath(unsaidOf).flat()) {
-      const known = found.get(one.pointer) ?? { ...one, words: new Set<string>(), channels: [] };
-      known.words.add(one.has);
-      if (!known.channels.includes(one.channel)) known.channels.push(one.channel);
-      found.set(one.pointer, known);
+    const found = new Map<string, Guess>();
+    for (const { context, fact, said } of index.ofPaths(unsaidOf).flatMap((one) => one ?? [])) {
+      const siteId = context.site!.id;
+      const pointer = toPointer(['sites', 'byId', siteId, ...said.path]);
+      const { name: what, has } = pairWords(context, fact);
+      const value = said.value(fact.has as never);
+      const known = found.get(pointer) ?? { siteId, what, value, words: new Set<string>(), channels: [] };
+      known.words.add(has);
+      if (!known.channels.includes(context.channel.name)) known.channels.push(context.channel.name);
+      found.set(pointer, known);
     }
-    for (const { pointer, siteId, what, words, value, channels } of found.values()) {
+    for (const [pointer, { siteId, what, words, value, channels }] of found) {
       report({
         message: 'unsaid',
         data: {

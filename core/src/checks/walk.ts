@@ -71,7 +71,7 @@ function tellingOf({ path }: TracedPath): readonly Telling[] | null {
 
 function askedOf(index: PlanIndex): Asked {
   const asked: Asked = { wrong: new Map(), noted: new Map() };
-  index.eachPath(tellingOf).forEach((told, at) => {
+  index.ofPaths(tellingOf).forEach((told, at) => {
     for (const [which, key, fact] of told ?? []) {
       const list = asked[which].get(key);
       if (!list) asked[which].set(key, [{ at, fact }]);
@@ -177,7 +177,7 @@ const namedOf = ({ path, context }: TracedPath): NamedChannel => ({
 
 function byRadio(index: PlanIndex): ReadonlyMap<Id, readonly NamedChannel[]> {
   const found = new Map<Id, NamedChannel[]>();
-  for (const named of index.eachPath(namedOf)) {
+  for (const named of index.ofPaths(namedOf)) {
     const list = found.get(named.radioId);
     if (list) list.push(named);
     else found.set(named.radioId, [named]);
@@ -193,7 +193,7 @@ const modeOfPath = ({ context }: TracedPath): ModeId => context.channel.mode;
 
 function byMode(index: PlanIndex): ReadonlyMap<ModeId, readonly number[]> {
   const found = new Map<ModeId, number[]>();
-  index.eachPath(modeOfPath).forEach((mode, at) => {
+  index.ofPaths(modeOfPath).forEach((mode, at) => {
     const list = found.get(mode);
     if (list) list.push(at);
     else found.set(mode, [at]);
@@ -214,7 +214,7 @@ const siteOf = ({ context }: TracedPath): Id | null => context.channel.siteId;
 /** Which paths go through each site, by their place among the paths. */
 function bySite(index: PlanIndex): ReadonlyMap<Id, readonly number[]> {
   const found = new Map<Id, number[]>();
-  index.eachPath(siteOf).forEach((siteId, at) => {
+  index.ofPaths(siteOf).forEach((siteId, at) => {
     if (siteId === null) return;
     const list = found.get(siteId);
     if (list) list.push(at);

@@ -3,7 +3,7 @@ import { contextOf } from '../path/context';
 import { purposeOf } from '../path/purpose';
 import type { ModeWays } from '../path/mode-path';
 import type { PathContext, PlanIndex, TracedPath } from '../path/types';
-import type { Channel, Destination, Id, ModeId, Site } from '../plan/types';
+import type { Channel, Destination, Hotspot, Id, ModeId, Site } from '../plan/types';
 
 /** A channel of the codeplug that leaves what this zone can link at a site, and is not in it. */
 export interface WayOut {
@@ -38,12 +38,25 @@ export interface WayOfChannel {
   leaves: boolean;
 }
 
+/** What leaves what is linked at a site in a mode. */
+const outAt = new Map<ModeId, (index: PlanIndex, siteId: Id) => readonly Destination[]>();
+
+function waysOutAt(index: PlanIndex, siteId: Id, mode: ModeId): readonly Destination[] {
+  let make = outAt.get(mode);
+  if (!make)
+    outAt.set(
+      mode,
+      (make = ({ plan, modes }, id) => (modes[mode].ways as ModeWays).out(plan, plan.sites.byId[id] as Hotspot)),
+    );
+  return index.look(make, siteId);
+}
+
 /** For `eachPath`: an edit of one channel leaves the others as they were. */
 export function wayOfChannel({ context }: TracedPath): WayOfChannel | null {
   const { radio, channel, site, index } = context;
-  const { plan, modes } = index;
+  const { modes } = index;
   if (!linksAt(modes, site ?? undefined, channel.mode)) return null;
-  const out = (modes[channel.mode].ways as ModeWays).out(plan, site!);
+  const out = waysOutAt(index, site!.id, channel.mode);
   if (out.length === 0) return null;
   const { id: channelId, name, mode } = channel;
   const leaves = leavesSite(modes, context, out);

@@ -54,6 +54,7 @@ export class FollowingIndex {
         this.forAll(make, (radioId, channelId) =>
           memo.get(make, `${radioId}/${channelId}`, () => make(this.traced(radioId, channelId))),
         ),
+      ofPaths: (make) => this.ofPaths(make),
       once: (make) => memo.get(make, '', () => make(index)),
       with: (other) => this.apart(other),
     };
@@ -95,17 +96,54 @@ export class FollowingIndex {
     );
   }
 
+  private namesOf(make: Make): { some: Make; all: Make } {
+    let names = this.allOf.get(make);
+    if (!names) this.allOf.set(make, (names = { some: named(), all: named() }));
+    return names;
+  }
+
   /** A value for every channel, in the order of radios, then of channels. */
   private forAll<T>(
     make: Make,
     one: (radioId: Id, channelId: Id) => T,
     isSame?: (a: unknown, b: unknown) => boolean,
   ): readonly T[] {
-    let names = this.allOf.get(make);
-    if (!names) this.allOf.set(make, (names = { some: named(), all: named() }));
-    const { some, all } = names;
+    const { some } = this.namesOf(make);
     const someOf = (radioId: Id, from: number) =>
       this.memo.get(some, `${radioId}/${from}`, () => this.ids(radioId, from).map((id) => one(radioId, id)), isSame);
+    return this.together(make, someOf, isSame);
+  }
+
+  /** What the path alone tells: as long as that is the same, so is this. */
+  private ofPaths<T>(make: (traced: TracedPath) => T): readonly T[] {
+    const { some } = this.namesOf(make);
+    const paths = (radioId: Id, from: number) =>
+      this.memo.get(
+        this.namesOf(this.traceOf).some,
+        `${radioId}/${from}`,
+        () => this.ids(radioId, from).map((id) => this.traced(radioId, id)),
+        Object.is,
+      );
+    const tell = (radioId: Id, from: number) => {
+      let before: { paths: readonly TracedPath[]; told: readonly T[] } = { paths: [], told: [] };
+      return () => {
+        const now = paths(radioId, from);
+        const told = this.memo.alone(() =>
+          now.map((traced, at) => (before.paths[at] === traced ? before.told[at]! : make(traced))),
+        );
+        before = { paths: now, told };
+        return told;
+      };
+    };
+    return this.together(make, (radioId, from) => this.memo.get(some, `${radioId}/${from}`, tell(radioId, from)));
+  }
+
+  private together<T>(
+    make: Make,
+    someOf: (radioId: Id, from: number) => readonly T[],
+    isSame?: (a: unknown, b: unknown) => boolean,
+  ): readonly T[] {
+    const { all } = this.namesOf(make);
     const everything = () => {
       const found: T[] = [];
       for (const radioId of this.index.plan.radios.order) {

@@ -106,6 +106,11 @@ export interface PlanIndex {
    * that an edit touched. `make`: a function of its own, not one made for the call.
    */
   eachPath<T>(make: (traced: TracedPath) => T): readonly T[];
+  /**
+   * The same for what is told by a path and the rows in its context alone, without a look at the plan.
+   * @throws Error, where the index follows a plan, if `make` looks at it
+   */
+  ofPaths<T>(make: (traced: TracedPath) => T): readonly T[];
   /** What `make` finds of the whole plan in this world, found once while what it reads stays the same. */
   once<T>(make: (index: PlanIndex) => T): T;
   /** A fresh index of the same plan in another world. */

@@ -72,6 +72,7 @@ function makeIndex(plan: Plan, { modes, world, around, today }: Required<IndexOp
     ...lookUps(() => index),
     paths: () => (traced ??= places(index).map(([radioId, channelId]) => trace(index, radioId, channelId))),
     eachPath: (make) => index.paths().map(make),
+    ofPaths: (make) => index.paths().map(make),
     once<T>(make: (index: PlanIndex) => T): T {
       if (!found.has(make)) found.set(make, make(index));
       return found.get(make) as T;

@@ -24,17 +24,20 @@ export class PatchError extends Error {
 
 /** A path as a JSON pointer (RFC 6901). */
 export function toPointer(path: readonly PathKey[]): string {
-  return path.map((key) => `/${String(key).replaceAll('~', '~0').replaceAll('/', '~1')}`).join('');
+  let pointer = '';
+  for (const part of path) {
+    const key = String(part);
+    pointer += `/${/[~/]/.test(key) ? key.replaceAll('~', '~0').replaceAll('/', '~1') : key}`;
+  }
+  return pointer;
 }
 
 /** The parts of a JSON pointer (RFC 6901). */
 export function fromPointer(pointer: string): string[] {
   if (pointer === '') return [];
   if (!pointer.startsWith('/')) throw new PatchError(pointer, 'no leading /', 'a JSON pointer (RFC 6901)');
-  return pointer
-    .slice(1)
-    .split('/')
-    .map((key) => key.replaceAll('~1', '/').replaceAll('~0', '~'));
+  const keys = pointer.slice(1).split('/');
+  return pointer.includes('~') ? keys.map((key) => key.replaceAll('~1', '/').replaceAll('~0', '~')) : keys;
 }
 
 const FORBIDDEN_KEYS = new Set(['__proto__', 'constructor', 'prototype']);
@@ -90,7 +93,7 @@ function applyOne(patch: Patch, open: (keys: readonly string[]) => unknown): Pat
   const keys = fromPointer(patch.path);
   const key = keys.pop();
   if (key === undefined) throw new PatchError(patch.path, 'the whole document', 'a place inside it');
-  if (keys.concat(key).some((part) => FORBIDDEN_KEYS.has(part)))
+  if (FORBIDDEN_KEYS.has(key) || keys.some((part) => FORBIDDEN_KEYS.has(part)))
     throw new PatchError(patch.path, 'a reserved name', 'a property of the plan');
   const parent = open(keys);
   if (!isContainer(parent)) throw new PatchError(patch.path, kindOf(parent), 'an object or a list to hold it');
@@ -132,7 +135,7 @@ function copyOfRecord(from: Record<string, unknown>): Record<string, unknown> {
 }
 
 /**
- * Several edits on a frozen document, one after the other, each with the patches that take it back. What the edits
+ * Several edits on a document, one after the other, each with the patches that take it back. What the edits
  * touch is copied once, whatever their number, so the work grows with the edits and not with their number times the
  * document.
  * @throws PatchError at the first that does not fit; nothing of the document changes then
@@ -141,7 +144,7 @@ export function applyEach<T extends object>(
   document: T,
   edits: readonly (readonly Patch[])[],
 ): { document: T; inverses: Patch[][] } {
-  const own = new WeakSet<object>();
+  const own = new Set<object>();
   const copyOf = (value: unknown): unknown => {
     if (!isContainer(value) || own.has(value)) return value;
     const copy = Array.isArray(value) ? [...(value as unknown[])] : copyOfRecord(value as Record<string, unknown>);
@@ -155,9 +158,18 @@ export function applyEach<T extends object>(
       if (isContainer(next)) (here as Record<string, unknown>)[part] = next;
       return next;
     }, root);
-  const inverses = edits.map((patches) =>
-    // A value that is put in is changed by later patches in a copy only.
-    patches.flatMap((patch) => applyOne(patch, open) ?? []).reverse(),
-  );
-  return { document: freeze(root, true) as T, inverses };
+  const inverses = edits.map((patches) => {
+    const back: Patch[] = [];
+    for (const patch of patches) {
+      // A value that is put in is changed by later patches in a copy only.
+      if ('value' in patch) freeze(patch.value, true);
+      const inverse = applyOne(patch, open);
+      if (inverse) back.push(inverse);
+    }
+    return back.reverse();
+  });
+  // Of a frozen document all else is frozen already.
+  if (!Object.isFrozen(document)) freeze(root, true);
+  else for (const copy of own) Object.freeze(copy);
+  return { document: root as T, inverses };
 }

@@ -17,7 +17,7 @@ const saveDetail = computed(() =>
     ? store.saveDetail
     : `${store.saveDetail} This browser has no room to keep what waits: leave this window open until it is saved.`.trim(),
 );
-const tally = computed(() => store.agreement?.tally ?? null);
+const tally = computed(() => store.verdicts?.tally ?? null);
 </script>
 
 <template>

@@ -2,8 +2,8 @@
 import type { Remote } from 'comlink';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import type { Agreement, ExplainedFinding } from '@relay/core/agreement/agreement';
-import { type AgreementDelta, withAgreementDelta } from '@relay/core/agreement/delta';
+import type { Agreement, ExplainedFinding, Verdicts } from '@relay/core/agreement/agreement';
+import { type VerdictsDelta, withFindingsDelta, withVerdictsDelta } from '@relay/core/agreement/delta';
 import type { AroundSite } from '@relay/core/path/around';
 import type { RelayView } from '@relay/core/path/describe';
 import { NO_WORLD, withState, type World } from '@relay/core/path/world';
@@ -32,9 +32,12 @@ const ORPHANS_AGAIN_MS = 3_000;
 export const usePlanStore = defineStore('plan', () => {
   const planId = ref<string | null>(null);
   const plan = shallowRef<Plan | null>(null);
+  /** Of each channel; they come before what the checks find. */
+  const verdicts = shallowRef<Verdicts | null>(null);
+  /** Verdicts and findings that belong together. */
   const agreement = shallowRef<Agreement | null>(null);
-  /** Whether the agreement is of the plan as it is now. */
-  const isChecked = ref(false);
+  /** Whether the verdicts are of the plan as it is now. */
+  const isJudged = ref(false);
   const relayView = shallowRef<RelayView | null>(null);
   /** What is true now beside the plan, as the user says it in this window: links, groups that are awake. */
   const world = shallowRef<World>(NO_WORLD);
@@ -63,8 +66,9 @@ export const usePlanStore = defineStore('plan', () => {
   let maker: Remote<Maker> | null = null;
   const makerNow = () => (maker ??= startMaker());
   let asked = 0;
-  /** The agreement as the worker told it last. */
-  let told: Agreement | null = null;
+  /** What the worker told last. */
+  let told: Verdicts | null = null;
+  let toldFindings: readonly ExplainedFinding[] = [];
 
   function refreshStacks(): void {
     const stacks = session?.stacks;
@@ -72,25 +76,32 @@ export const usePlanStore = defineStore('plan', () => {
     redoLabel.value = stacks?.redo.at(-1)?.label ?? null;
   }
 
-  /** Only the newest answer counts: edits may overtake each other while the worker is busy. */
-  async function check(ask: (worker: Remote<Checker>) => Promise<AgreementDelta>): Promise<void> {
+  /**
+   * Verdicts first, then what the checks find. Only the newest answer counts: edits may overtake each other while the
+   * worker is busy, and then the checks run once for all of them.
+   */
+  async function check(ask: (worker: Remote<Checker>) => Promise<VerdictsDelta>): Promise<void> {
     checker ??= startChecker();
     const mine = ++asked;
-    isChecked.value = false;
+    isJudged.value = false;
     const of = planId.value;
     const delta = await ask(checker);
     // Each says what is new since the one before, so none is left out; answers come in the order of the questions.
-    if (of === planId.value) told = withAgreementDelta(told, delta);
+    if (of === planId.value) told = withVerdictsDelta(told, delta);
     if (mine !== asked) return;
-    agreement.value = told;
-    isChecked.value = true;
-    await refreshRelay();
+    verdicts.value = told;
+    isJudged.value = true;
+    const relay = refreshRelay();
+    const more = await checker.findings();
+    if (of === planId.value) toldFindings = withFindingsDelta(toldFindings, more);
+    if (mine === asked && told) agreement.value = { ...told, findings: toldFindings };
+    await relay;
   }
 
   async function refreshRelay(): Promise<void> {
     const chosen = selection.value;
     const view =
-      chosen && checker && agreement.value
+      chosen && checker && verdicts.value
         ? await checker.relayView(chosen.radioId, chosen.channelId, { ...world.value, nowMs: Date.now() }, seenAs.value)
         : null;
     if (chosen === selection.value) relayView.value = view;
@@ -206,8 +217,9 @@ export const usePlanStore = defineStore('plan', () => {
     events = null;
     planId.value = null;
     plan.value = null;
-    agreement.value = null;
+    verdicts.value = agreement.value = null;
     told = null;
+    toldFindings = [];
     selection.value = null;
     around.value = [];
     notice.value = '';
@@ -274,8 +286,9 @@ export const usePlanStore = defineStore('plan', () => {
   return {
     planId,
     plan,
+    verdicts,
     agreement,
-    isChecked,
+    isJudged,
     relayView,
     selection,
     seenAs,

@@ -1,5 +1,5 @@
 import { type Ref, shallowRef, watch } from 'vue';
-import type { Agreement } from '@relay/core/agreement/agreement';
+import type { Verdicts } from '@relay/core/agreement/agreement';
 import type { Plan } from '@relay/core/plan/types';
 import { usePlanStore } from './plan-store';
 
@@ -8,16 +8,16 @@ const PATIENCE_MS = 60;
 
 export interface Settled {
   plan: Plan;
-  agreement: Agreement | null;
+  verdicts: Verdicts | null;
 }
 
 /**
- * The open plan with its agreement, one step after an edit instead of two where the verdict is quick: for what costs
+ * The open plan with its verdicts, one step after an edit instead of two where the verdict is quick: for what costs
  * much to draw. `null` while no plan is open.
  */
 export function useSettled(): Ref<Settled | null> {
   const store = usePlanStore();
-  const now = (): Settled | null => (store.plan ? { plan: store.plan, agreement: store.agreement } : null);
+  const now = (): Settled | null => (store.plan ? { plan: store.plan, verdicts: store.verdicts } : null);
   const settled = shallowRef(now());
   let timer: ReturnType<typeof setTimeout> | null = null;
   const settle = () => {
@@ -25,8 +25,8 @@ export function useSettled(): Ref<Settled | null> {
     timer = null;
     settled.value = now();
   };
-  watch([() => store.plan, () => store.agreement, () => store.isChecked], () => {
-    if (store.isChecked || !settled.value) settle();
+  watch([() => store.plan, () => store.verdicts, () => store.isJudged], () => {
+    if (store.isJudged || !settled.value) settle();
     else timer ??= setTimeout(settle, PATIENCE_MS);
   });
   return settled;

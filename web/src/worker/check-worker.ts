@@ -1,7 +1,7 @@
 /** Holds a copy of the plan and answers with its agreement, off the page's thread. */
 import { expose } from 'comlink';
-import { agreementOf, type Agreement } from '@relay/core/agreement/agreement';
-import { type AgreementDelta, agreementDelta } from '@relay/core/agreement/delta';
+import { type ExplainedFinding, findingsOf, type Verdicts, verdictsOf } from '@relay/core/agreement/agreement';
+import { type FindingsDelta, findingsDelta, type VerdictsDelta, verdictsDelta } from '@relay/core/agreement/delta';
 import { type ProfileMatrix, profileMatrix } from '@relay/core/agreement/profile-matrix';
 import { describePath, type RelayView } from '@relay/core/path/describe';
 import { contextOf } from '@relay/core/path/context';
@@ -19,7 +19,8 @@ import type { Plan } from '@relay/core/plan/types';
 let following: FollowingIndex | null = null;
 let around: readonly AroundSite[] = [];
 /** What the page has been told. */
-let told: Agreement | null = null;
+let told: Verdicts | null = null;
+let toldFindings: readonly ExplainedFinding[] = [];
 /** The core has no clock: ages are held against the day on which this was opened. */
 const today = new Date().toISOString().slice(0, 10);
 
@@ -28,11 +29,10 @@ function present(): FollowingIndex {
   return following;
 }
 
-/** What the page does not know yet. */
-function tell(): AgreementDelta {
-  const { plan, index } = present();
-  const now = agreementOf(plan, index);
-  const delta = agreementDelta(told, now);
+/** The verdicts that the page does not know yet: it shows them while the checks run. */
+function tell(): VerdictsDelta {
+  const now = verdictsOf(present().index);
+  const delta = verdictsDelta(told, now);
   told = now;
   return delta;
 }
@@ -51,21 +51,29 @@ function underProfile({ siteId, profileId }: SeenAs, world: World): PlanIndex {
 
 const checker = {
   /** Everything of a plan. */
-  setPlan(plan: Plan): AgreementDelta {
+  setPlan(plan: Plan): VerdictsDelta {
     following = followingIndex(plan, { today, around });
     told = null;
+    toldFindings = [];
     return tell();
   },
   /** The same edits as the page made, in the same order. */
-  applyPatches(patches: Patch[]): AgreementDelta {
+  applyPatches(patches: Patch[]): VerdictsDelta {
     present().become(applyEach(present().plan, [patches]).document);
     return tell();
   },
   /** Sites that lists name around the hotspots. */
-  setAround(next: readonly AroundSite[]): AgreementDelta {
+  setAround(next: readonly AroundSite[]): VerdictsDelta {
     around = next;
     present().setAround(next);
     return tell();
+  },
+  /** The findings that the page does not know yet. */
+  findings(): FindingsDelta {
+    const now = findingsOf(present().index);
+    const delta = findingsDelta(toldFindings, now);
+    toldFindings = now;
+    return delta;
   },
   relayView(radioId: string, channelId: string, world: World, seenAs: SeenAs | null): RelayView | null {
     const index = seenAs ? underProfile(seenAs, world) : present().apart(world);

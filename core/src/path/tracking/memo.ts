@@ -9,6 +9,8 @@ import { same } from './same';
 /** A part of what is read from: one row of a table, one block. */
 export class Part {
   readonly readers = new Set<Value>();
+  /** The computation that read it last. */
+  readIn = 0;
 }
 
 type State = 'fresh' | 'doubtful' | 'spoiled';
@@ -18,14 +20,14 @@ class Value {
   state: State = 'spoiled';
   wasComputed = false;
   value: unknown;
-  /** What it read when it was computed last, each once; sources in their order. */
-  readonly parts = new Map<Part, number>();
+  /** What it read when it was computed last, in that order. */
+  parts: Part[] = [];
   sources: Value[] = [];
-  /** In which computation a source was read last. A reader stays one as long as the next computation reads it again. */
-  readonly readIn = new Map<Value, number>();
+  /** Its own computation, by a number that no other has. */
   computation = 0;
-  partsRead = 0;
   readonly readers = new Set<Value>();
+  /** The computation that read it last. */
+  readIn = 0;
   constructor(
     readonly compute: () => unknown,
     readonly isSame: (a: unknown, b: unknown) => boolean,
@@ -36,9 +38,34 @@ class Value {
 /** What makes a value: whoever asks under the same function and key gets the same value. */
 export type Make = (...words: never[]) => unknown;
 
+/** Reads on behalf of what may read nothing. */
+const NOBODY = new Value(
+  () => undefined,
+  () => true,
+  () => undefined,
+);
+
+const refuseNobody = (reader: Value | null): void => {
+  if (reader === NOBODY) throw new Error('What is told of a path alone has read the plan.');
+};
+
+/** Those that have not the mark yet, which all have afterwards; the list itself where that is all of it. */
+function marked<T extends { readIn: number }>(list: T[], mark: number): T[] {
+  let others: T[] | null = null;
+  list.forEach((one, at) => {
+    if (one.readIn === mark) others ??= list.slice(0, at);
+    else {
+      one.readIn = mark;
+      others?.push(one);
+    }
+  });
+  return others ?? list;
+}
+
 export class Memo {
   private readonly values = new Map<Make, Map<string, Value>>();
   private reader: Value | null = null;
+  private computations = 0;
 
   /** How many values are kept. */
   get size(): number {
@@ -48,17 +75,27 @@ export class Memo {
   /** Whoever is being computed reads this part. */
   read(part: Part): void {
     const { reader } = this;
-    if (!reader) return;
-    const readIn = reader.parts.get(part);
-    if (readIn === reader.computation) return;
-    reader.parts.set(part, reader.computation);
-    reader.partsRead += 1;
-    if (readIn === undefined) part.readers.add(reader);
+    if (!reader || part.readIn === reader.computation) return;
+    refuseNobody(reader);
+    part.readIn = reader.computation;
+    reader.parts.push(part);
+    part.readers.add(reader);
   }
 
-  /** Whether whoever is being computed is known to read this part. */
+  /** Whether whoever is being computed is known to read this part; it may be said not to where it does. */
   isRead(part: Part): boolean {
-    return this.reader === null || this.reader.parts.get(part) === this.reader.computation;
+    return this.reader === null || part.readIn === this.reader.computation;
+  }
+
+  /** Does what looks at nothing that may change. @throws Error where it does */
+  alone<T>(act: () => T): T {
+    const outer = this.reader;
+    this.reader = NOBODY;
+    try {
+      return act();
+    } finally {
+      this.reader = outer;
+    }
   }
 
   changed(part: Part): void {
@@ -78,19 +115,17 @@ export class Memo {
    * again
    */
   get<T>(make: Make, key: string, compute: () => T, isSame: (a: unknown, b: unknown) => boolean = same): T {
+    const { reader } = this;
+    refuseNobody(reader);
     let known = this.values.get(make);
     if (!known) this.values.set(make, (known = new Map()));
     let value = known.get(key);
     if (!value) known.set(key, (value = new Value(compute, isSame, () => known.delete(key))));
     this.refresh(value);
-    const { reader } = this;
-    if (reader) {
-      const readIn = reader.readIn.get(value);
-      if (readIn !== reader.computation) {
-        reader.readIn.set(value, reader.computation);
-        reader.sources.push(value);
-        if (readIn === undefined) value.readers.add(reader);
-      }
+    if (reader && value.readIn !== reader.computation) {
+      value.readIn = reader.computation;
+      reader.sources.push(value);
+      value.readers.add(reader);
     }
     return value.value as T;
   }
@@ -108,10 +143,10 @@ export class Memo {
   }
 
   private compute(value: Value): void {
-    const before = value.sources;
+    const before = { parts: value.parts, sources: value.sources };
+    value.parts = [];
     value.sources = [];
-    value.computation += 1;
-    value.partsRead = 0;
+    value.computation = this.computations += 1;
     const outer = this.reader;
     let isDone = false;
     try {
@@ -127,32 +162,33 @@ export class Memo {
     } finally {
       this.reader = outer;
       // What was read before and would have been read further on is not given up yet.
-      if (!isDone) for (const source of before) if (!value.sources.includes(source)) value.sources.push(source);
+      if (!isDone) {
+        value.parts.push(...before.parts);
+        value.sources.push(...before.sources);
+      }
     }
     value.wasComputed = true;
     value.state = 'fresh';
     this.forgetUnread(value, before);
   }
 
-  /** What only this one read, and reads no more, is let go. */
-  private forgetUnread(value: Value, before: readonly Value[]): void {
-    const { computation, parts, readIn } = value;
-    for (const source of before) {
-      if (readIn.get(source) === computation) continue;
-      readIn.delete(source);
+  /**
+   * What is read now, each once: who was read by another computation in between is noted twice. What was read before and
+   * is not read any more loses its reader; what only this one read is let go.
+   */
+  private forgetUnread(value: Value, before: { parts: Part[]; sources: Value[] }): void {
+    const mark = (this.computations += 1);
+    value.parts = marked(value.parts, mark);
+    value.sources = marked(value.sources, mark);
+    for (const part of marked(before.parts, mark)) part.readers.delete(value);
+    for (const source of marked(before.sources, mark)) {
       source.readers.delete(value);
       if (source.readers.size === 0) this.letGo(source);
     }
-    if (parts.size === value.partsRead) return;
-    for (const [part, read] of parts)
-      if (read !== computation) {
-        parts.delete(part);
-        part.readers.delete(value);
-      }
   }
 
   private letGo(value: Value): void {
-    for (const part of value.parts.keys()) part.readers.delete(value);
+    for (const part of value.parts) part.readers.delete(value);
     for (const source of value.sources) source.readers.delete(value);
     value.forget();
   }

@@ -33,7 +33,7 @@ const radioFiles = computed(() =>
 );
 const withPasswords = ref(false);
 const problems = ref<ReadFinding[]>([]);
-const broken = computed(() => store.agreement?.tally.broken ?? 0);
+const broken = computed(() => store.verdicts?.tally.broken ?? 0);
 
 function savePlan(): void {
   download(

@@ -46,7 +46,7 @@ const radio = computed(() => radios.value.find((one) => one.id === props.radioId
 const codeplug = computed(() => (radio.value ? plan.value.codeplugs[radio.value.id]! : null));
 const settled = useSettled();
 const all = computed(() =>
-  radio.value && settled.value ? sheetRows(settled.value.plan, radio.value.id, settled.value.agreement) : [],
+  radio.value && settled.value ? sheetRows(settled.value.plan, radio.value.id, settled.value.verdicts) : [],
 );
 const modes = computed(() => (radio.value ? MODE_IDS.filter((mode) => radio.value![mode] !== null) : []));
 /** Most edits change no column: the same list then, or the grid would draw itself anew. */

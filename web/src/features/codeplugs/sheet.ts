@@ -1,5 +1,5 @@
 /** The codeplug sheet as plain data: its columns, its rows, and how typed cells become an edit. */
-import type { Agreement, ChannelVerdict } from '@relay/core/agreement/agreement';
+import type { ChannelVerdict, Verdicts } from '@relay/core/agreement/agreement';
 import { inMode } from '@relay/core/registries/builder';
 import { modeOf, MODES } from '@relay/core/registries/modes';
 import { PURPOSES, purposeOf } from '@relay/core/path/purpose';
@@ -87,10 +87,10 @@ interface Made {
 
 const made = new WeakMap<Channel, Made>();
 
-const verdictsFrom = new WeakMap<Agreement['channels'], Map<Id, Map<Id, ChannelVerdict>>>();
+const verdictsFrom = new WeakMap<Verdicts['channels'], Map<Id, Map<Id, ChannelVerdict>>>();
 
 /** The verdicts by radio, then by channel. */
-function verdictsOf(channels: Agreement['channels']): ReadonlyMap<Id, ReadonlyMap<Id, ChannelVerdict>> {
+function verdictsOf(channels: Verdicts['channels']): ReadonlyMap<Id, ReadonlyMap<Id, ChannelVerdict>> {
   let known = verdictsFrom.get(channels);
   if (known) return known;
   known = new Map();
@@ -128,11 +128,11 @@ function blocksOf(codeplug: Codeplug): readonly unknown[] {
 /**
  * The rows of a radio's sheet. A row that nothing touched is the same object as before: the grid need not look at it.
  */
-export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null): SheetRow[] {
+export function sheetRows(plan: Plan, radioId: Id, judged: Verdicts | null): SheetRow[] {
   const codeplug = plan.codeplugs[radioId];
   if (!codeplug) return [];
   const nameOf = destinationNamer(MODES, plan);
-  const verdicts = agreement ? verdictsOf(agreement.channels).get(radioId) : undefined;
+  const verdicts = judged ? verdictsOf(judged.channels).get(radioId) : undefined;
   const zonesOf = zoneNames(codeplug.zones);
   const blocks = blocksOf(codeplug);
   return rows(codeplug.channels).map((channel) => {
@@ -141,20 +141,18 @@ export function sheetRows(plan: Plan, radioId: Id, agreement: Agreement | null):
     const site = channel.siteId === null ? '' : (plan.sites.byId[channel.siteId]?.name ?? '');
     const zones = zonesOf.get(channel.id) ?? '';
     const known = made.get(channel);
-    if (
-      known?.verdict === verdict &&
-      known?.reaches === reaches &&
-      known.site === site &&
-      known.zones === zones &&
-      known.blocks === blocks
-    )
-      return known.row;
-    const row: SheetRow = { id: channel.id, verdict: verdict?.verdict ?? null, expects: verdict?.expects ?? {} };
-    for (const field of CHANNEL_FIELDS) row[field.id] = field.show(channel, codeplug);
-    row['mode'] = modeOf(channel.mode).name;
-    row['place'] = verdict?.place ?? '';
-    row['purpose'] = purposeOf(channel, MODES);
-    Object.assign(row, { reaches, site, zones });
+    const isSame =
+      known?.reaches === reaches && known.site === site && known.zones === zones && known.blocks === blocks;
+    if (isSame && known.verdict === verdict) return known.row;
+    const said = { verdict: verdict?.verdict ?? null, expects: verdict?.expects ?? {}, place: verdict?.place ?? '' };
+    // A verdict comes after the values that it is on.
+    const row: SheetRow = isSame ? { ...known.row, ...said } : { id: channel.id, ...said };
+    if (!isSame) {
+      for (const field of CHANNEL_FIELDS) row[field.id] = field.show(channel, codeplug);
+      row['mode'] = modeOf(channel.mode).name;
+      row['purpose'] = purposeOf(channel, MODES);
+      Object.assign(row, { reaches, site, zones });
+    }
     made.set(channel, { row, verdict, blocks, reaches, site, zones });
     return row;
   });

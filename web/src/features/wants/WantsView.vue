@@ -28,7 +28,7 @@ const over = ref<string | null>(null);
 
 const plan = computed(() => store.plan!);
 const radios = computed(() => rows(plan.value.radios));
-const all = computed(() => boardRows(plan.value, store.agreement, filter.value));
+const all = computed(() => boardRows(plan.value, store.verdicts, filter.value));
 const shown = computed(() =>
   narrowed(
     wantedOnly.value ? all.value.filter((row) => row.wanted) : all.value,

@@ -1,5 +1,5 @@
 /** The wants board as plain data: destinations down, radios across, sites in the cells. */
-import type { Agreement } from '@relay/core/agreement/agreement';
+import type { Verdicts } from '@relay/core/agreement/agreement';
 import { callFor } from '@relay/core/modes/dmr/links';
 import { SIMPLEX_SLOT } from '@relay/core/plan/modes/dmr/limits';
 import { numberFor, type RouteTable, tableOfProfile } from '@relay/core/modes/dmr/routes/table';
@@ -57,7 +57,7 @@ function crossModeWords(radio: Radio, air: ModeId): string {
 /** What is made along with another destination is not wished for by itself. */
 const byItself = (info: DestinationInfo) => !info.comesAlong;
 
-export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): BoardRow[] {
+export function boardRows(plan: Plan, judged: Verdicts | null, typed = ''): BoardRow[] {
   const wants = new Map(rows(plan.wants).map((want) => [wantKey(want.destination, want.radioId, want.siteId), want]));
   const sites = rows(plan.sites);
   // Only rules change numbers.
@@ -67,7 +67,7 @@ export function boardRows(plan: Plan, agreement: Agreement | null, typed = ''): 
     .map((profile) => tableOfProfile(plan, profile));
   // A want may take several channels: it is as good as the worst of them.
   const byWant = new Map<string, Verdict>();
-  for (const { radioId, channelId, verdict } of agreement?.channels ?? []) {
+  for (const { radioId, channelId, verdict } of judged?.channels ?? []) {
     const wantId = plan.codeplugs[radioId]?.channels.byId[channelId]?.wantId;
     if (wantId != null) byWant.set(wantId, worse(byWant.get(wantId) ?? 'whole', verdict));
   }

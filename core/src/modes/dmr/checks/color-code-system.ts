@@ -49,7 +49,7 @@ export const colorCodeSystem = defineCheck({
         fixes: site.kind === 'hotspot' ? [{ id: 'site', patches: [set(pointer, USUAL), ...along] }] : [],
       });
     }
-    for (const found of index.eachPath(ofChannel)) {
+    for (const found of index.ofPaths(ofChannel)) {
       if (!found) continue;
       report({
         message: 'channel',

@@ -59,7 +59,7 @@ export const noDmrUnlinkChannel = defineCheck({
   fixes: { add: 'Add a channel that unlinks' },
   check(index, report) {
     const { plan } = index;
-    const arrivals = index.eachPath(arrivalAt);
+    const arrivals = index.ofPaths(arrivalAt);
     for (const network of dmrNetworks(plan)) {
       const { unlink } = network.special;
       if (!unlink) continue;

@@ -2,7 +2,7 @@ import { shortenName } from '../../../codeplug/names';
 import { defineCheck } from '../../../checks/check';
 import { channelNames, eachCodeplug, type NamedChannel, set } from '../../../checks/walk';
 import type { TracedPath } from '../../../path/types';
-import type { Id } from '../../../plan/types';
+import type { Destination, Id } from '../../../plan/types';
 import { callFor } from '../links';
 import { nameRules } from '../../../codeplug/room';
 
@@ -16,15 +16,14 @@ function spoken(name: string): string {
 
 interface GroupChannel extends NamedChannel {
   networkId: Id;
-  number: number;
+  destination: Destination;
 }
 
 /** A channel that is meant for a talk group; `null` for others. */
-function groupOf({ path, context: { index, channel } }: TracedPath): GroupChannel | null {
-  const { destination: to, name } = channel;
-  if (to?.mode !== 'dmr' || to.kind !== 'group') return null;
-  const { number } = callFor(index.plan, to)!;
-  return { radioId: path.radioId, id: path.channelId, name, networkId: to.networkId, number };
+function groupOf({ path, context: { channel } }: TracedPath): GroupChannel | null {
+  const { destination, name } = channel;
+  if (destination?.mode !== 'dmr' || destination.kind !== 'group') return null;
+  return { radioId: path.radioId, id: path.channelId, name, networkId: destination.networkId, destination };
 }
 
 export const sameNumberTwoNetworks = defineCheck({
@@ -43,14 +42,14 @@ export const sameNumberTwoNetworks = defineCheck({
   fixes: { rename: 'Call it “{fresh}”' },
   check(index, report) {
     const { plan } = index;
-    const all = index.eachPath(groupOf);
+    const all = index.ofPaths(groupOf);
     eachCodeplug(plan, (radio, _, pointer) => {
       const mine = all.filter((one) => one?.radioId === radio.id) as GroupChannel[];
       if (new Set(mine.map((one) => one.networkId)).size < 2) return;
       const first = new Map<string, GroupChannel>();
       const taken = new Set(channelNames(index, radio.id).map((channel) => channel.name));
       for (const channel of mine) {
-        const { number } = channel;
+        const { number } = callFor(plan, channel.destination)!;
         const key = `${number} ${spoken(channel.name)}`;
         const other = first.get(key);
         if (!other) first.set(key, channel);

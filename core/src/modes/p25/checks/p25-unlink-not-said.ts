@@ -2,11 +2,12 @@ import { defineCheck } from '../../../checks/check';
 import { set } from '../../../checks/walk';
 import type { TracedPath } from '../../../path/types';
 import { toPointer } from '../../../plan/patches';
+import type { Destination } from '../../../plan/types';
 import { groupFor, p25Networks } from '../links';
 import { UNLINK_GROUP } from '../../../plan/modes/p25/limits';
 
-const networkCalled = ({ context }: TracedPath) =>
-  groupFor(context.index.plan, context.channel.destination)?.network.id ?? null;
+const calledBy = ({ context: { channel } }: TracedPath): Destination | null =>
+  channel.destination?.mode === 'p25' ? channel.destination : null;
 
 export const p25UnlinkNotSaid = defineCheck({
   id: 'p25-unlink-not-said',
@@ -21,9 +22,11 @@ export const p25UnlinkNotSaid = defineCheck({
   messages: { none: '{network} has no unlink group; commonly it is 9999.' },
   fixes: { set: 'Set it to 9999' },
   check(index, report) {
-    const used = new Set(index.eachPath(networkCalled));
-    for (const network of p25Networks(index.plan)) {
-      if (network.special.unlink !== null || !used.has(network.id)) continue;
+    const unsaid = p25Networks(index.plan).filter(({ special }) => special.unlink === null);
+    if (unsaid.length === 0) return;
+    const used = new Set(index.ofPaths(calledBy).map((to) => groupFor(index.plan, to)?.network.id));
+    for (const network of unsaid) {
+      if (!used.has(network.id)) continue;
       const pointer = toPointer(['networks', 'byId', network.id, 'special', 'unlink']);
       report({
         message: 'none',
