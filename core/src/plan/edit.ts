@@ -26,11 +26,15 @@ function at(document: unknown, path: readonly PathKey[]): unknown {
   return path.reduce<unknown>((here, key) => (here as Record<PathKey, unknown> | undefined)?.[key], document);
 }
 
+type Steps = Record<PathKey, unknown>;
+
 /** Depth at which a path enters a list that exists before and after, −1 when it enters none. */
 function listDepth(from: unknown, to: unknown, path: readonly PathKey[]): number {
+  let [before, after] = [from, to] as [Steps | undefined, Steps | undefined];
   for (let depth = 1; depth < path.length; depth += 1) {
-    const head = path.slice(0, depth);
-    if (Array.isArray(at(from, head)) && Array.isArray(at(to, head))) return depth;
+    const key = path[depth - 1]!;
+    [before, after] = [before?.[key] as Steps | undefined, after?.[key] as Steps | undefined];
+    if (Array.isArray(before) && Array.isArray(after)) return depth;
   }
   return -1;
 }
@@ -44,12 +48,15 @@ function toWire(from: unknown, to: unknown, immerPatches: readonly ImmerPatch[])
   const listsDone = new Set<string>();
   for (const { op, path, value } of immerPatches) {
     const depth = listDepth(from, to, path);
-    const listPath = path.slice(0, Math.max(depth, 0));
+    if (depth < 0) {
+      wire.push(op === 'remove' ? { op, path: toPointer(path) } : { op, path: toPointer(path), value });
+      continue;
+    }
+    const listPath = path.slice(0, depth);
     const pointer = toPointer(listPath);
-    if (depth < 0) wire.push(op === 'remove' ? { op, path: toPointer(path) } : { op, path: toPointer(path), value });
-    else if (!listsDone.has(pointer))
+    if (!listsDone.has(pointer))
       wire.push(...listPatches(listPath, at(from, listPath) as unknown[], at(to, listPath) as unknown[]));
-    if (depth >= 0) listsDone.add(pointer);
+    listsDone.add(pointer);
   }
   return wire;
 }

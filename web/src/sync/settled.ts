@@ -3,8 +3,8 @@ import type { Verdicts } from '@relay/core/agreement/agreement';
 import type { Plan } from '@relay/core/plan/types';
 import { usePlanStore } from './plan-store';
 
-/** A verdict that takes longer is not waited for, ms. */
-const PATIENCE_MS = 60;
+/** A verdict that takes longer is not waited for, ms: up to that a page seems to answer at once (common practice). */
+const PATIENCE_MS = 100;
 
 export interface Settled {
   plan: Plan;

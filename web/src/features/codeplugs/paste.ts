@@ -2,6 +2,7 @@
  * A range from a spreadsheet on its way into the sheet: what lands in cells that are there, and what goes on below
  * them.
  */
+import { sameJson } from '@relay/core/plan/patches';
 import { edit } from '@relay/core/plan/edit';
 import { newChannel } from '@relay/core/registries/builder';
 import { putRow } from '@relay/core/plan/table';
@@ -80,10 +81,7 @@ export function putPaste(
 /** How many of the channels that it lands in read otherwise after a paste. */
 export function changedBy({ cells }: Paste, before: Codeplug, after: Codeplug): number {
   const ids = [...new Set(cells.map((cell) => cell.channelId))];
-  return ids.filter((id) => {
-    const [was, is] = [before.channels.byId[id], after.channels.byId[id]];
-    return was !== is && JSON.stringify(was) !== JSON.stringify(is);
-  }).length;
+  return ids.filter((id) => !sameJson(before.channels.byId[id], after.channels.byId[id])).length;
 }
 
 /** What a paste would do, nothing done. */

@@ -75,6 +75,9 @@ export function columnsFor(modes: ReadonlySet<ModeId>, severalInRadio = false): 
   );
 }
 
+/** What of a row does not hang on the verdict. */
+const VALUE_KEYS = [...CHANNEL_FIELDS.map(({ id }) => id), 'mode', 'purpose', 'reaches', 'site', 'zones'];
+
 /** What a row was made of: while all of it is the same, so is the row. */
 interface Made {
   row: SheetRow;
@@ -144,15 +147,18 @@ export function sheetRows(plan: Plan, radioId: Id, judged: Verdicts | null): She
     const isSame =
       known?.reaches === reaches && known.site === site && known.zones === zones && known.blocks === blocks;
     if (isSame && known.verdict === verdict) return known.row;
-    const said = { verdict: verdict?.verdict ?? null, expects: verdict?.expects ?? {}, place: verdict?.place ?? '' };
-    // A verdict comes after the values that it is on.
-    const row: SheetRow = isSame ? { ...known.row, ...said } : { id: channel.id, ...said };
-    if (!isSame) {
+    const row: SheetRow = { id: channel.id, verdict: verdict?.verdict ?? null, expects: verdict?.expects ?? {} };
+    // A verdict comes after the values that it is on: those are copied; a spread takes three times as long.
+    if (isSame) for (const key of VALUE_KEYS) row[key] = known.row[key];
+    else {
       for (const field of CHANNEL_FIELDS) row[field.id] = field.show(channel, codeplug);
       row['mode'] = modeOf(channel.mode).name;
       row['purpose'] = purposeOf(channel, MODES);
-      Object.assign(row, { reaches, site, zones });
+      row['reaches'] = reaches;
+      row['site'] = site;
+      row['zones'] = zones;
     }
+    row['place'] = verdict?.place ?? '';
     made.set(channel, { row, verdict, blocks, reaches, site, zones });
     return row;
   });
