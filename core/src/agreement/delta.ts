@@ -57,10 +57,8 @@ export function withVerdictsDelta(before: Verdicts | null, { tally, channels }: 
   return { tally, channels: withDelta(before?.channels ?? [], channels) };
 }
 
-export const findingsDelta = (
-  before: readonly ExplainedFinding[],
-  after: readonly ExplainedFinding[],
-): FindingsDelta => listDelta(before, after);
+export const findingsDelta = (before: readonly ExplainedFinding[], after: readonly ExplainedFinding[]): FindingsDelta =>
+  listDelta(before, after);
 
 export const withFindingsDelta = (before: readonly ExplainedFinding[], delta: FindingsDelta): ExplainedFinding[] =>
   withDelta(before, delta);

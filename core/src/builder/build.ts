@@ -7,9 +7,9 @@
  */
 import { builtZoneId } from '../plan/built-zone';
 import { newZone } from '../plan/create';
-import { current, isDraft } from 'immer';
+import { current, freeze, isDraft } from 'immer';
 import { differences, valuesOf } from '../codeplug/channel-fields';
-import { fitNames, sharedWords } from '../codeplug/names';
+import { fitNames, nameFitter, sharedWords } from '../codeplug/names';
 import { purposeOf } from '../path/purpose';
 import { destinationKey } from '../plan/destination-key';
 import { diff } from '../plan/diff';
@@ -226,14 +226,29 @@ function zoneWithRoom(work: Work, base: string): Zone | undefined {
   return found;
 }
 
-function freshZoneName({ plan, radio, codeplug }: Work, draft: ChannelDraft): string {
-  const wish = [placeName(plan, draft), draft.use === 'service' ? 'service' : ''].join(' ');
-  const [name] = fitNames(
-    [{ name: wish, qualifier: plan.sites.byId[draft.siteId]!.name }],
+/** Gives names to zones; a name that was given and not taken is asked for again by its wish. */
+interface ZoneNames {
+  fit: ReturnType<typeof nameFitter>;
+  open: Map<string, string>;
+}
+
+const zoneNames = ({ plan, radio, codeplug }: RadioWork): ZoneNames => ({
+  fit: nameFitter(
     nameRules(plan, radio),
     rows(codeplug.zones).map((zone) => zone.name),
-  );
-  return name!;
+  ),
+  open: new Map(),
+});
+
+function freshZoneName(work: Work, draft: ChannelDraft): string {
+  const { plan } = work;
+  const { fit, open } = work.once(zoneNames);
+  const name = [placeName(plan, draft), draft.use === 'service' ? 'service' : ''].join(' ');
+  const qualifier = plan.sites.byId[draft.siteId]!.name;
+  const key = `${name}\n${qualifier}`;
+  const known = open.get(key) ?? fit({ name, qualifier });
+  open.set(key, known);
+  return known;
 }
 
 function addToZone(work: Work, draft: ChannelDraft, channelId: Id, channelName: string): void {
@@ -253,15 +268,13 @@ function addToZone(work: Work, draft: ChannelDraft, channelId: Id, channelName: 
   };
   work.offer(item, () => {
     if (withRoom) withRoom.channelIds.push(channelId);
-    else
-      putRow(
-        codeplug.zones,
-        newZone(
-          freeId(base, (id) => id in codeplug.zones.byId),
-          name,
-          [channelId],
-        ),
-      );
+    else {
+      // Its name is taken: the next one gets another.
+      const { open } = work.once(zoneNames);
+      for (const [wish, given] of open) if (given === name) open.delete(wish);
+      const id = freeId(base, (taken) => taken in codeplug.zones.byId);
+      putRow(codeplug.zones, newZone(id, name, [channelId]));
+    }
   });
 }
 
@@ -369,6 +382,7 @@ export function carryOut(modes: BuildModes, accept: Accept = acceptUnlessHandMad
     const before = isDraft(draft) ? current(draft) : draft;
     const after = structuredClone(before);
     buildInPlace(after, modes, accept);
-    applyInPlace(draft, diff(before, after));
+    // What is frozen is taken into the draft as it is, without a look at every value of thousands of channels.
+    applyInPlace(draft, diff(before, freeze(after, true)));
   };
 }
