@@ -25,7 +25,12 @@ const SCAN_COLUMNS = ['Zone key', 'Priority key', 'Talk back'] as const;
 const OLDEST_MODE = 'dmr';
 const SEPARATOR = ' | ';
 const SCAN_LIST = 'scan list';
+/** The one channel under its key in `Members`. */
+const HOME = 'home key';
+const QUICK = 'quick key';
 const KEY = new RegExp(ID_PATTERN);
+/** Characters on a key. */
+const MOST_KEY = 20;
 
 /** The columns of a table, whichever modes there are. */
 interface Layout {
@@ -86,6 +91,8 @@ function write({ modes, fields, columns }: Layout, codeplug: Codeplug): string {
       'Priority key': priorityId ?? '',
       'Talk back': talkBack ?? '',
     });
+  if (codeplug.homeId !== null) add(HOME, { Members: codeplug.homeId });
+  for (const [key, channelId] of Object.entries(codeplug.quickKeys)) add(QUICK, { Name: key, Members: channelId });
   for (const { mode, kind, table: records } of recordsOf(codeplug)) {
     for (const row of rows(records))
       add(kind.what, { Key: row.id, Name: row.name, ...modes[mode].files[kind.key]!.cells(row) });
@@ -97,6 +104,7 @@ class Reader {
   readonly codeplug = emptyCodeplug();
   readonly findings: ReadFinding[] = [];
   private readonly records = recordsOf(this.codeplug);
+  private homeLine = 1;
 
   constructor(private readonly layout: Layout) {}
 
@@ -114,8 +122,9 @@ class Reader {
     if (record === 'channel') this.channel(line, named);
     else if (record === 'zone') this.zone(line, named);
     else if (record === SCAN_LIST) this.scanList(line, named);
+    else if (record === HOME || record === QUICK) this.keyOfRadio(line, record, named);
     else this.record(line, record, named);
-    return `${record} ${named['Key'] || `line-${line}`}`;
+    return `${record} ${named['Key'] || (record === QUICK && named['Name']) || `line-${line}`}`;
   }
 
   /** The key as given, or one made from the line when the column is empty. */
@@ -196,6 +205,26 @@ class Reader {
     });
   }
 
+  /** A key of the radio that leads to a channel. */
+  private keyOfRadio(line: number, record: string, cells: Cells): void {
+    const [channelId, ...more] = members(cells);
+    if (channelId === undefined || more.length > 0) {
+      this.wrong(line, 'Members', cells['Members'] ?? '', 'the key of one channel');
+      return;
+    }
+    if (record === HOME) {
+      if (this.codeplug.homeId !== null) this.wrong(line, 'Record', HOME, 'one home key');
+      this.codeplug.homeId = channelId;
+      this.homeLine = line;
+      return;
+    }
+    const name = cells['Name'] ?? '';
+    if (name === '' || name.length > MOST_KEY) this.wrong(line, 'Name', name, `a key of 1 to ${MOST_KEY} characters`);
+    else if (Object.hasOwn(this.codeplug.quickKeys, name))
+      this.wrong(line, 'Name', name, 'a key that no line above has');
+    else this.codeplug.quickKeys[name] = channelId;
+  }
+
   private record(line: number, what: string, cells: Cells): void {
     const found = this.records.find(({ kind }) => kind.what === what);
     if (!found) {
@@ -203,7 +232,7 @@ class Reader {
         line,
         'Record',
         what,
-        ['channel', 'zone', SCAN_LIST, ...this.records.map(({ kind }) => kind.what)].join(', '),
+        ['channel', 'zone', SCAN_LIST, HOME, QUICK, ...this.records.map(({ kind }) => kind.what)].join(', '),
       );
       return;
     }
@@ -223,8 +252,10 @@ class Reader {
 
   /** Zones and channels may name each other in any order, so links are checked at the end. */
   links(lines: Map<string, number>): void {
-    const { channels, zones, scanLists } = this.codeplug;
+    const { channels, zones, scanLists, homeId, quickKeys } = this.codeplug;
     const lists = [
+      ...(homeId === null ? [] : [{ line: this.homeLine, channelIds: [homeId] }]),
+      ...Object.entries(quickKeys).map(([key, id]) => ({ line: lines.get(`${QUICK} ${key}`) ?? 1, channelIds: [id] })),
       ...rows(zones).map(({ id, channelIds }) => ({ line: lines.get(`zone ${id}`) ?? 1, channelIds })),
       ...rows(scanLists).map(({ id, channelIds }) => ({ line: lines.get(`${SCAN_LIST} ${id}`) ?? 1, channelIds })),
     ];

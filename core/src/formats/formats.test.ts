@@ -108,6 +108,43 @@ describe('codeplug table', () => {
     );
   });
 
+  const withKeys = (change: (codeplug: Codeplug) => void) => {
+    const codeplug = structuredClone(samplePlan().codeplugs['r1']!);
+    change(codeplug);
+    return codeplugCsv.write(codeplug, undefined);
+  };
+
+  it('keeps which channels the keys of the radio lead to', () => {
+    const keys = { homeId: 'ch-w-g2', quickKeys: { P1: 'ch-w-g1', 'P 2': 'ch-w-g2' } };
+    const { value, findings } = codeplugCsv.read(withKeys((codeplug) => Object.assign(codeplug, keys)));
+    expect(findings).toEqual([]);
+    expect(value).toMatchObject(keys);
+  });
+
+  it.each<[string, Partial<Codeplug>, string]>([
+    ['home', { homeId: 'ch-gone' }, 'Members: found “ch-gone”, expected the key of a channel in this file.'],
+    ['quick', { quickKeys: { P1: 'gone' } }, 'Members: found “gone”, expected the key of a channel in this file.'],
+    ['nowhere', { quickKeys: { P1: '' } }, 'Members: found nothing, expected the key of one channel.'],
+    ['two', { quickKeys: { P1: 'ch-w-g1 | ch-w-g2' } }, 'expected the key of one channel.'],
+    ['without a name', { quickKeys: { '': 'ch-w-g1' } }, 'Name: found nothing, expected a key of 1 to 20 characters.'],
+  ])('says what is wrong with a key: %s', (_, keys, message) => {
+    const { value, findings } = codeplugCsv.read(withKeys((codeplug) => Object.assign(codeplug, keys)));
+    expect(value).toBeNull();
+    expect(findings.map(describeReadFinding).join(' ')).toContain(message);
+  });
+
+  it('has one home key, and each quick key once', () => {
+    const lines = textOf(
+      withKeys((codeplug) => Object.assign(codeplug, { homeId: 'ch-w-g1', quickKeys: { P1: 'ch-w-g1' } })),
+    ).split('\r\n');
+    const keys = lines.filter((line) => /^(home|quick) key/.test(line));
+    const { findings } = codeplugCsv.read(bytesOf([...lines.slice(0, -1), ...keys, ''].join('\r\n')));
+    expect(findings.map(({ place, expected }) => `${place}: ${expected}`)).toEqual([
+      'Record: one home key',
+      'Name: a key that no line above has',
+    ]);
+  });
+
   const good = textOf(codeplugCsv.write(samplePlan().codeplugs['r1']!, undefined)).split('\r\n');
   const CELLS = good[0]!.split(',').length;
   const spoiled = (line: number, from: string, to: string) =>
@@ -133,7 +170,7 @@ describe('codeplug table', () => {
     [
       'a kind of record that is none',
       spoiled(6, 'zone', 'zoo'),
-      'Line 6, Record: found “zoo”, expected channel, zone, scan list, contact, receive list, room, tone code.',
+      'Line 6, Record: found “zoo”, expected channel, zone, scan list, home key, quick key, contact, receive list, room, tone code.',
     ],
     ['a cell missing', spoiled(4, 'channel,', ''), `Line 4, row: found “${CELLS - 1} cells”, expected ${CELLS} cells.`],
     ['a column missing', spoiled(1, 'Slot', 'Slit'), 'Line 1, Slot: found nothing, expected a column headed “Slot”.'],

@@ -80,6 +80,48 @@ describe('the memo', () => {
     expect(memo.size).toBe(2);
   });
 
+  it('notes who reads a part again after another has read it in between', () => {
+    const memo = new Memo();
+    const [part, other] = [new Part(), new Part()];
+    const [outerOf, innerOf] = [(): void => undefined, (): void => undefined];
+    let [value, readsPart] = [1, true];
+    const inner = () =>
+      memo.get(innerOf, '', () => {
+        memo.read(part);
+        return value;
+      });
+    const outer = () =>
+      memo.get(outerOf, '', () => {
+        memo.read(other);
+        if (readsPart) {
+          memo.read(part);
+          const found = inner();
+          memo.read(part);
+          return value + found + inner();
+        }
+        return 0;
+      });
+    expect(outer()).toBe(3);
+    value = 2;
+    memo.changed(part);
+    expect(outer()).toBe(6);
+    // What it reads no more is nothing to it.
+    readsPart = false;
+    memo.changed(other);
+    expect(outer()).toBe(0);
+    expect([part.readers.size, memo.size]).toEqual([0, 1]);
+  });
+
+  it('lets nobody read who is to look at nothing', () => {
+    const memo = new Memo();
+    const part = new Part();
+    const make = (): void => undefined;
+    expect(() => memo.alone(() => memo.read(part))).toThrow('has read the plan');
+    expect(() => memo.alone(() => memo.get(make, '', () => 1))).toThrow('has read the plan');
+    expect(memo.get(make, '', () => memo.alone(() => 2))).toBe(2);
+    expect(part.readers.size).toBe(0);
+  });
+
   it('tries again after a failure', () => {
     const memo = new Memo();
     const make = (): void => undefined;

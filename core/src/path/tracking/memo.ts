@@ -44,6 +44,8 @@ const NOBODY = new Value(
   () => true,
   () => undefined,
 );
+// No part has been read in it, not even one that nobody has read.
+NOBODY.computation = -1;
 
 const refuseNobody = (reader: Value | null): void => {
   if (reader === NOBODY) throw new Error('What is told of a path alone has read the plan.');

@@ -39,12 +39,18 @@ export function replaceCodeplug(draft: Plan, radioId: Id, codeplug: Codeplug): v
     const { rule, pattern } = zonesBefore[zone.id] ?? zone;
     putRow(zones, { ...zone, rule, pattern });
   }
+  // A table that says nothing of keys leaves them as they are.
   const { homeId, quickKeys } = draft.codeplugs[radioId]!;
+  const saysKeys = codeplug.homeId !== null || Object.keys(codeplug.quickKeys).length > 0;
   draft.codeplugs[radioId] = {
     ...codeplug,
     channels,
     zones,
-    homeId: homeId !== null && homeId in channels.byId ? homeId : null,
-    quickKeys: Object.fromEntries(Object.entries(quickKeys).filter(([, id]) => id in channels.byId)),
+    ...(saysKeys
+      ? {}
+      : {
+          homeId: homeId !== null && homeId in channels.byId ? homeId : null,
+          quickKeys: Object.fromEntries(Object.entries(quickKeys).filter(([, id]) => id in channels.byId)),
+        }),
   };
 }
