@@ -3,7 +3,6 @@ import { MODES } from '@relay/core/registries/modes';
 import { judge, rehearseDay } from '@relay/core/rehearse/judge';
 import { Run } from '@relay/core/rehearse/run';
 import { HOUR_MS, PATTERNS, placesThrough, talkersFor } from '@relay/core/rehearse/traffic';
-import { USUAL_TIMES } from '@relay/core/rehearse/types';
 import { DEMO_PLANS } from '../demo/ostrey-isles';
 import { medianMs } from './measure';
 
@@ -23,7 +22,7 @@ export function benchRehearse(): void {
   say(`24 h of four modes, ${TALKERS} places busy half of the time`, dayMs, `${events} events, goal 1,000`);
   console.log(`Events per second: ${Math.round((events / dayMs) * 1000).toLocaleString('en')}`);
 
-  const cast = { talkers: talkersFor(places, busy), silent: [], networks: {}, times: USUAL_TIMES };
+  const cast = { talkers: talkersFor(places, busy), silent: [], networks: {} };
   const perEvent = (hours: number) => {
     let count = 0;
     const ms = medianMs(() => {

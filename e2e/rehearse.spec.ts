@@ -173,4 +173,17 @@ test('days at a hotspot are rehearsed as they are drawn, and the hang time that 
   await saved(page);
   const { document } = await relay.read(id);
   expect(document.profiles.byId['home']!.set.hang).toEqual({ radioS: seconds, networkS: seconds });
+
+  // What somebody has measured is kept with the plan.
+  await page.getByRole('button', { name: 'Times', exact: true }).click();
+  const start = page.getByLabel('From power to work');
+  await start.fill('45.5');
+  await start.press('Enter');
+  const dwell = page.getByLabel('A hotspot looks for one mode');
+  await dwell.fill('0');
+  await dwell.press('Enter');
+  await expect(page.getByText('Found “0”, expected')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await saved(page);
+  expect((await relay.read(id)).document.rehearsalTimes).toEqual({ startMs: 45_500 });
 });

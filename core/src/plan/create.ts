@@ -61,6 +61,7 @@ export function emptyPlan(name: string): Plan {
     kinds: emptyTable(),
     shortForms: {},
     channelRules: emptyTable(),
+    rehearsalTimes: {},
     priorities: {},
     done: {},
   };

@@ -10,6 +10,7 @@ import { ID_PATTERN } from './ids';
 import { KEYING_SCHEMA } from './keying';
 import { KIT_SCHEMA } from './kit';
 import { MOST_STEPS, STEP_NAME } from './power';
+import { REHEARSAL_TIMES_SCHEMA } from './rehearsal-times';
 import { exact, line, mapOf, type ModeSchemas, NAME, nullOr, ref, type Schema, table, whole } from './schema-parts';
 import { TAUGHT_FILE_SCHEMA } from './taught-file';
 import {
@@ -299,6 +300,7 @@ export const PLAN_SCHEMA: Schema = {
       additionalProperties: line(20, 1),
     },
     channelRules: table(ref('channelRule')),
+    rehearsalTimes: REHEARSAL_TIMES_SCHEMA,
     priorities: {
       type: 'object',
       maxProperties: 20_000,

@@ -12,6 +12,7 @@ import type { Position } from '../units/geo/position';
 import type { Id, Table } from './basics';
 import type { Keying } from './keying';
 import type { Kit } from './kit';
+import type { RehearsalTimes } from './rehearsal-times';
 import type { ModeId, ModeTypes, NetworkModeId } from './mode-types';
 import type { TaughtFile } from './taught-file';
 
@@ -478,6 +479,8 @@ export interface Plan {
   shortForms: Record<string, string>;
   /** What channels are built with, by what they are for; the first that says a value has it. */
   channelRules: Table<ChannelRule>;
+  /** How long things take when the plan is rehearsed, where somebody knows it better than what is usual. */
+  rehearsalTimes: Partial<RehearsalTimes>;
   /** What goes in first, and what last, where a radio has not room for all; by the key of a destination. */
   priorities: Record<string, Priority>;
   /** Steps of run sheets that were carried out, by their ids. */

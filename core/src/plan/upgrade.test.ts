@@ -294,6 +294,7 @@ describe('a plan of an older format', () => {
       choices: [{ value: 'Eco' }, { value: 'Full' }],
     });
     expect(rows(plan!.channelRules).map(({ set }) => set['power'])).toEqual(['Eco', 'most']);
+    expect(plan!.rehearsalTimes).toEqual({});
     expect(agreementOf(plan!).findings.filter(({ check }) => check === 'power-not-offered')).toEqual([]);
     expect(validatePlan({ ...old, radios: { byId: { pilot: 7 }, order: ['pilot'] } }).problems.length).toBeGreaterThan(
       0,

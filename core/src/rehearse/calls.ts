@@ -1,4 +1,5 @@
 /** What becomes of a call that a site has taken: where the trace leads it, what it asks for, and who answers. */
+import type { RehearsalTimes } from '../plan/rehearsal-times';
 import { landingOf } from '../path/place';
 import type { Fact, HopId, PathContext, TracedPath } from '../path/types';
 import type { Arrival, Id, ModeId } from '../plan/types';
@@ -8,7 +9,7 @@ import type { Links } from './links';
 import type { RunLog, Untimed } from './run-log';
 import type { SiteEvent } from './site';
 import type { Stage } from './stage';
-import { type OnAir, type Over, placeKey, type Times, type Why } from './types';
+import { type OnAir, type Over, placeKey, type Why } from './types';
 
 /** A call that a site has taken, and where it comes out; `null`: nowhere beyond the site. */
 interface Carried {
@@ -37,7 +38,7 @@ export interface CallsOf {
   agenda: Agenda;
   log: RunLog;
   stage: Stage;
-  times: Times;
+  times: RehearsalTimes;
   links: Links;
   farEnds: FarEnds<LiveOver>;
   toSite(id: Id, event: Untimed<SiteEvent>): void;

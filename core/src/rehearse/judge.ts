@@ -7,7 +7,7 @@ import { Run } from './run';
 import { modesLookedFor } from './stage';
 import { type BusyPlace, conversationsOf, DAY_MS, type Hours, talkersFor } from './traffic';
 import { tryPlan } from './tries';
-import { type Happening, USUAL_TIMES, type Why } from './types';
+import type { Happening, Why } from './types';
 
 export interface Day {
   /** Conversations of one’s own that were begun. */
@@ -181,7 +181,7 @@ const LINKED_MS = 9_000;
 /** One day of 24 h at a hotspot, with one’s own conversations among what is said at the far ends. */
 export function rehearseDay(plan: Plan, { modes, siteId, places, hours, seed }: DayOptions): Day {
   const count = new Count(siteId);
-  const cast = { talkers: talkersFor(places, hours), silent: [], networks: {}, times: USUAL_TIMES };
+  const cast = { talkers: talkersFor(places, hours), silent: [], networks: {} };
   const run = new Run(plan, { modes, cast, seed, keeps: false, onHappening: (one) => count.see(one) });
   const own = conversationsOf(plan, modes, siteId, chanceOf(seed, 'own day'));
   const press = (radioId: Id, channelId: Id, fromMs: number, ms: number, call: Call | null) => {

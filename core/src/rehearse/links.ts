@@ -1,4 +1,5 @@
 /** What a site is linked to, as it changes: links that take time or fail, groups that fall asleep, profiles. */
+import type { RehearsalTimes } from '../plan/rehearsal-times';
 import type { PathContext } from '../path/types';
 import type { Arrival, Id, ModeId, RecallSlot } from '../plan/types';
 import type { Agenda } from './agenda';
@@ -6,13 +7,13 @@ import type { Chance } from './chance';
 import type { RunLog } from './run-log';
 import type { SiteState } from './site';
 import type { Stage } from './stage';
-import { placeKey, type Times } from './types';
+import { placeKey } from './types';
 
 interface LinksOf {
   agenda: Agenda;
   log: RunLog;
   stage: Stage;
-  times: Times;
+  times: RehearsalTimes;
   /** Chance of what outlives a cut of power. */
   chance: Chance;
   /** Places that do not answer. */

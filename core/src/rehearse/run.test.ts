@@ -49,6 +49,13 @@ describe('a hotspot in time', () => {
     expect(atOf(all(it, 'scanning'))).toEqual([23_000]);
   });
 
+  it('takes as long as the plan says, where it says it', () => {
+    const it = run((plan) => void (plan.rehearsalTimes = { hangMs: 7_000 }));
+    key(it, 'r1', 'ch-w-g1', 1_000, 2_000);
+    it.runTo(60_000);
+    expect(atOf(all(it, 'scanning'))).toEqual([10_000]);
+  });
+
   it('with 3 s, overs of 5 s and gaps of 4 s in a room, another mode captures it within the first gap', () => {
     const talkers = [
       talker('room', EVENING),

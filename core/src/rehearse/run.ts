@@ -5,6 +5,7 @@
  *   key down → radio → site finds, takes or loses it → gateway: trace → place on a network → sites that hear the place
  *            → radios on those sites
  */
+import { type RehearsalTimes, timesOf } from '../plan/rehearsal-times';
 import type { PathContext, TracedPath } from '../path/types';
 import type { World } from '../path/world';
 import { rows } from '../plan/table';
@@ -52,7 +53,6 @@ export class Run {
   private readonly agenda = new Agenda();
   private readonly log: RunLog;
   private readonly stage: Stage;
-  private readonly cast: Cast;
   private readonly chance: Chance;
   private readonly farEnds: FarEnds<LiveOver>;
   private readonly links: Links;
@@ -60,15 +60,16 @@ export class Run {
   private readonly radios = new Map<Id, RadioState>();
   private readonly sites = new Map<Id, SiteState>();
   private readonly live = new Map<number, LiveOver>();
+  private readonly times: RehearsalTimes;
   private lastOver = 0;
 
   constructor(plan: Plan, options: RunOptions) {
     const { modes, cast = NOBODY, seed = 1, today = null, keeps = true, onHappening = () => undefined } = options;
     const { agenda, sites } = this;
-    this.cast = cast;
+    const times = (this.times = timesOf(plan));
     this.chance = chanceOf(seed, 'sites');
     this.log = new RunLog(() => agenda.nowMs, keeps, onHappening);
-    this.stage = new Stage(plan, modes, cast.times, today, options.world ?? {});
+    this.stage = new Stage(plan, modes, times, today, options.world ?? {});
     const { log, stage, chance } = this;
     this.farEnds = new FarEnds<LiveOver>({
       ...{ plan, modes, cast, seed, agenda, log, stage, chance, sites },
@@ -78,14 +79,14 @@ export class Run {
     });
     const silent = cast.silent.flatMap((to) => modes[to.mode].rehearse.place(plan, to) ?? []).map(placeKey);
     this.links = new Links({
-      ...{ agenda, log, stage, chance, times: cast.times, silent: new Set(silent) },
+      ...{ agenda, log, stage, chance, times, silent: new Set(silent) },
       site: (id) => this.site(id),
       setPower: (id, is) => this.toSite(id, { kind: 'power', is }),
       announce: (id, mode) => this.calls.announce(id, mode),
       join: (id) => this.farEnds.join(id),
     });
     this.calls = new Calls({
-      ...{ agenda, log, stage, times: cast.times, links: this.links, farEnds: this.farEnds },
+      ...{ agenda, log, stage, times, links: this.links, farEnds: this.farEnds },
       toSite: (id, event) => this.toSite(id, event),
       begin: (from, mode) => this.begin(from, mode),
       finish: (over) => this.finish(over),
@@ -253,7 +254,7 @@ export class Run {
     this.keyDown(id, channelId, codeId);
     const over = this.radios.get(id)!.sending?.over;
     if (over !== undefined)
-      this.agenda.after(this.cast.times.codeMs, () => {
+      this.agenda.after(this.times.codeMs, () => {
         if (this.radios.get(id)!.sending?.over === over) this.toRadio(id, { kind: 'key up' });
       });
   }
@@ -315,7 +316,7 @@ export class Run {
     over.siteId = site.id;
     const modes = this.stage.lookedFor(site.id);
     const isScanning = site.kind === 'hotspot' && this.sites.get(site.id)!.lock === null && modes.length > 1;
-    const foundMs = isScanning ? Math.round(msToFind(modes, over.mode, this.chance(), this.cast.times)) : 0;
+    const foundMs = isScanning ? Math.round(msToFind(modes, over.mode, this.chance(), this.times)) : 0;
     this.toSite(site.id, { kind: 'signal', over: over.id, air: over.air!, foundMs });
   }
 

@@ -7,7 +7,7 @@ import { applyPatches, type Patch } from '../plan/patches';
 import type { Destination, Id, Plan } from '../plan/types';
 import type { RehearsedModes } from './mode-rehearse';
 import { Run } from './run';
-import { type Act, type Cast, type Happening, type Talker, USUAL_TIMES } from './types';
+import type { Act, Cast, Happening, Talker } from './types';
 
 export const SCENARIO_FORMAT = 'yellow-relay-scenario';
 export const SCENARIO_FORMAT_VERSION = 1;
@@ -126,7 +126,6 @@ export function castOf({ talkers, silent, networks }: Pick<Scenario, 'talkers' |
     networks: Object.fromEntries(
       Object.entries(networks).map(([id, { delayS, loss }]) => [id, { delayMs: ms(delayS), loss }]),
     ),
-    times: USUAL_TIMES,
   };
 }
 

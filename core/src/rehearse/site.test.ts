@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { ModeId } from '../plan/types';
 import { msToFind, SITE_AT_REST, type SiteEvent, type SiteFacts, type SiteState, stepSite } from './site';
-import { USUAL_TIMES } from './types';
+import { USUAL_TIMES } from '../plan/rehearsal-times';
 
 const MODES_HERE: readonly ModeId[] = ['dmr', 'dstar', 'c4fm', 'p25'];
 const HANG_MS = 7_000;

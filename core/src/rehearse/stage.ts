@@ -1,4 +1,5 @@
 /** The plan as a rehearsal needs it: in the world as it is now, looked up once as long as that stays the same. */
+import type { RehearsalTimes } from '../plan/rehearsal-times';
 import { replyAirFacts } from '../path/common-facts';
 import { keyUp, stepAt } from '../path/key-up';
 import { indexPlan, trace } from '../path/plan-index';
@@ -12,7 +13,7 @@ import { rows } from '../plan/table';
 import type { Arrival, Channel, Id, ModeId, NetworkModeId, Plan, RecallSlot, Site } from '../plan/types';
 import type { RehearsedModes } from './mode-rehearse';
 import type { SiteFacts } from './site';
-import { type OnAir, placeKey, type Times } from './types';
+import { type OnAir, placeKey } from './types';
 
 /** The modes that a hotspot looks for, in the order of its round. */
 export function modesLookedFor(index: PlanIndex, site: Site): NetworkModeId[] {
@@ -33,7 +34,7 @@ export class Stage {
   constructor(
     private plan: Plan,
     private readonly modes: RehearsedModes,
-    private readonly times: Times,
+    private readonly times: RehearsalTimes,
     private readonly today: string | null,
     /** What is true at the beginning beside what the settings say. */
     sites: World['sites'],

@@ -112,59 +112,16 @@ export interface Talker {
   varies: number;
 }
 
-/** What is not in the plan: the far ends, and how long things take. */
+/** What is not in the plan: the far ends. */
 export interface Cast {
   talkers: readonly Talker[];
   /** Places that do not answer: rooms and reflectors that are not running. */
   silent: readonly Destination[];
   /** What a network adds: delay, ms, and the part of overs that it loses, 0 to 1. */
   networks: Readonly<Record<Id, { delayMs: number; loss: number }>>;
-  times: Times;
 }
 
-export interface Times {
-  /** For how long a hotspot looks for one mode before the next, ms. From memory. */
-  dwellMs: number;
-  /** What it needs of a signal to know it, ms. From memory. */
-  syncMs: number;
-  /** From power to work, ms. Common practice: about 70 s. */
-  startMs: number;
-  /** From a link being asked for to its answer, ms. From memory. */
-  connectMs: number;
-  /** For how long one is asked for that does not answer, ms. Common practice: 30 s in C4FM. */
-  attemptMs: number;
-  /** Of what a site says. From memory. */
-  announceMs: number;
-  /** From an over to its echo, ms. From memory. */
-  echoAfterMs: number;
-  /** For how long a hotspot stays in a mode where nobody has said, ms. Common practice: 20 s. */
-  hangMs: number;
-  /** For how long a repeater keeps a slot for the group that was heard on it last, ms. From memory. */
-  holdMs: number;
-  /** How likely the card is damaged where power is cut without shutting down, 0 to 1. From memory. */
-  cutDamages: number;
-  /** For how long a radio sends a stored tone code, with what it sends around it, ms. From memory. */
-  codeMs: number;
-  /** For how long a hotspot is away while it changes its profile, ms. From memory. */
-  profileMs: number;
-}
-
-export const USUAL_TIMES: Times = {
-  dwellMs: 500,
-  syncMs: 150,
-  startMs: 70_000,
-  connectMs: 2_000,
-  attemptMs: 30_000,
-  announceMs: 2_500,
-  echoAfterMs: 2_000,
-  hangMs: 20_000,
-  holdMs: 4_000,
-  cutDamages: 0.2,
-  codeMs: 2_200,
-  profileMs: 8_000,
-};
-
-export const NOBODY: Cast = { talkers: [], silent: [], networks: {}, times: USUAL_TIMES };
+export const NOBODY: Cast = { talkers: [], silent: [], networks: {} };
 
 /** A place as a key: what equal calls come out at. */
 export function placeKey(arrival: Arrival): string {

@@ -1,4 +1,7 @@
-/** Format 12: nine steps of power for every radio, which it had or not; a channel had one of the nine. */
+/**
+ * Format 12: nine steps of power for every radio, which it had or not; a channel had one of the nine. Rehearsals took as
+ * long as is usual.
+ */
 import { type Document, eachRow, isObject, type UpgradeStep } from './document';
 
 /** From the least to the most. */
@@ -121,6 +124,7 @@ export const toVersion13: UpgradeStep = (document) => {
       : map;
   return {
     ...document,
+    rehearsalTimes: {},
     radios: eachRow(radios, radioOf13),
     kinds: eachRow(document['kinds'], (kind) => ({
       ...kind,
