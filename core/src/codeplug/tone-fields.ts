@@ -51,7 +51,7 @@ export function toneFields<M extends ModeId>(
     };
   };
   return [
-    field('tone-tx', 'Tone sent', 110, facts.sent, 'toneTx'),
+    field('tone-tx', 'Tone sent', 185, facts.sent, 'toneTx'),
     field('tone-rx', 'Tone heard', 350, facts.heard, 'toneRx'),
   ];
 }
