@@ -54,29 +54,49 @@ export function bestOrder<T, Known>(
     return best;
   }
   if (all.length <= MANY) {
-    const near = nearest(all, start, copy, cost);
+    const near = nearest(all, null, start, copy, cost);
     better(near, total(near));
+    // The nearest first is not always best: it may have to be come back past.
+    for (const first of all.slice(0, Math.floor(MOST_LOOKS / all.length ** 2))) {
+      const order = nearest(all, first, start, copy, cost);
+      better(order, total(order, best.presses));
+    }
   }
-  // One is taken out and put in elsewhere, as long as that makes it shorter.
+  // One is taken out and put in elsewhere, or a stretch is turned round, as long as that makes it shorter.
   let looks = 0;
   for (let improved = true; improved && looks < MOST_LOOKS;) {
     improved = false;
-    for (let from = 0; from < all.length && looks < MOST_LOOKS; from += 1)
-      for (let to = 0; to < all.length && looks < MOST_LOOKS; to += 1) {
-        if (to === from) continue;
-        const order = [...best.order];
-        order.splice(to, 0, ...order.splice(from, 1));
-        const before = best.presses;
-        better(order, total(order, before));
-        looks += all.length;
-        if (best.presses < before) improved = true;
-      }
+    for (const change of [moved, turned])
+      for (let from = 0; from < all.length && looks < MOST_LOOKS; from += 1)
+        for (let to = 0; to < all.length && looks < MOST_LOOKS; to += 1) {
+          const order = change(best.order, from, to);
+          if (!order) continue;
+          const before = best.presses;
+          better(order, total(order, before));
+          looks += all.length;
+          if (best.presses < before) improved = true;
+        }
   }
   return best;
 }
 
+function moved<T>(order: readonly T[], from: number, to: number): T[] | null {
+  if (from === to) return null;
+  const next = [...order];
+  next.splice(to, 0, ...next.splice(from, 1));
+  return next;
+}
+
+function turned<T>(order: readonly T[], from: number, to: number): T[] | null {
+  // Of two neighbours one has been moved already.
+  if (to < from + 2) return null;
+  return [...order.slice(0, from), ...order.slice(from, to + 1).reverse(), ...order.slice(to + 1)];
+}
+
+/** Always the nearest of those that are left. `first`: with which it begins; `null`: with the nearest. */
 function nearest<T, Known>(
   all: readonly T[],
+  first: T | null,
   start: Known,
   copy: (known: Known) => Known,
   cost: (known: Known, one: T) => number,
@@ -84,6 +104,11 @@ function nearest<T, Known>(
   const rest = new Set(all);
   const order: T[] = [];
   const known = copy(start);
+  if (first !== null) {
+    rest.delete(first);
+    order.push(first);
+    cost(known, first);
+  }
   while (rest.size > 0) {
     let next: { one: T; cost: number } | null = null;
     for (const one of rest) {
