@@ -10,7 +10,13 @@ import type { Keying } from '@relay/core/plan/keying';
 import { startsOf } from './starts';
 import { fieldTitle, storeTitle, untilWords } from './words';
 
-const props = defineProps<{ keying: Keying; held: readonly Kept[] | null; sheet: KeyingSheet | null }>();
+const props = defineProps<{
+  keying: Keying;
+  held: readonly Kept[] | null;
+  sheet: KeyingSheet | null;
+  /** The sheet is being worked out anew: what is pressed meanwhile would be lost. */
+  waits?: boolean;
+}>();
 /** How many presses of the sheet were played. */
 const played = defineModel<number>('played', { default: 0 });
 const pad = shallowRef<Pad | null>(null);
@@ -77,9 +83,9 @@ const playMemory = () => playTo(ends.value.find((end) => end > played.value) ?? 
       </p>
       <p v-else-if="presses.length" class="in-order">Played to its end: it holds exactly what is planned.</p>
       <div class="act-row">
-        <el-button :disabled="!next || !pad" @click="playOne">Press the next</el-button>
-        <el-button :disabled="!next || !pad" @click="playMemory">Play this memory</el-button>
-        <el-button :disabled="!next || !pad" @click="playTo(presses.length)">Play all</el-button>
+        <el-button :disabled="!next || !pad || waits" @click="playOne">Press the next</el-button>
+        <el-button :disabled="!next || !pad || waits" @click="playMemory">Play this memory</el-button>
+        <el-button :disabled="!next || !pad || waits" @click="playTo(presses.length)">Play all</el-button>
         <el-button :disabled="!pad" @click="start">Start over</el-button>
       </div>
       <p class="soft">
@@ -90,7 +96,14 @@ const playMemory = () => playTo(ends.value.find((end) => end > played.value) ?? 
       </p>
     </template>
     <div class="keys" role="group" aria-label="Keys">
-      <button v-for="key in keys" :key="key" type="button" class="key mono" :disabled="!pad" @click="press(key)">
+      <button
+        v-for="key in keys"
+        :key="key"
+        type="button"
+        class="key mono"
+        :disabled="!pad || waits"
+        @click="press(key)"
+      >
         {{ key }}
       </button>
     </div>

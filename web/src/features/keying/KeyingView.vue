@@ -200,7 +200,7 @@ const print = () => window.print();
     </div>
     <div class="column side no-print">
       <KeyedChoices v-model:holding="holding" :radio="radio" :written-at="writtenAt" />
-      <KeyPad v-model:played="played" :keying="radio.keying" :held="held" :sheet="sheet" />
+      <KeyPad v-model:played="played" :keying="radio.keying" :held="held" :sheet="sheet" :waits="busy" />
     </div>
   </div>
 </template>
