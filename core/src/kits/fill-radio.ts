@@ -1,6 +1,6 @@
 /**
  * What a kit shows of the radio that takes it: how many rows there are places for, how long names are, in which
- * letters.
+ * letters, and what its power can be set to.
  */
 import type { Kit, KitRole, TableLayout } from '../plan/kit';
 import type { Radio, RadioLimits } from '../plan/types';

@@ -49,11 +49,8 @@ export class FollowingIndex {
       look: (make, id) => memo.get(make, id, () => make(index, id)),
       ...lookUps(() => index),
       // A context stands for its whole path: one is as good as another only where it is the same.
-      paths: () => this.forAll(this.traceOf, (radioId, channelId) => this.traced(radioId, channelId), Object.is),
-      eachPath: (make) =>
-        this.forAll(make, (radioId, channelId) =>
-          memo.get(make, `${radioId}/${channelId}`, () => make(this.traced(radioId, channelId))),
-        ),
+      paths: () => this.together(this.traceOf, (radioId, from) => this.tracedSome(radioId, from), Object.is),
+      eachPath: (make) => this.eachPath(make),
       ofPaths: (make) => this.ofPaths(make),
       once: (make) => memo.get(make, '', () => make(index)),
       with: (other) => this.apart(other),
@@ -102,42 +99,40 @@ export class FollowingIndex {
     return names;
   }
 
-  /** A value for every channel, in the order of radios, then of channels. */
-  private forAll<T>(
-    make: Make,
-    one: (radioId: Id, channelId: Id) => T,
-    isSame?: (a: unknown, b: unknown) => boolean,
-  ): readonly T[] {
+  /** The paths of some of the channels of a radio. */
+  private tracedSome(radioId: Id, from: number): readonly TracedPath[] {
+    const { some } = this.namesOf(this.traceOf);
+    const make = () => this.ids(radioId, from).map((id) => this.traced(radioId, id));
+    return this.memo.get(some, `${radioId}/${from}`, make, Object.is);
+  }
+
+  /** A value for every channel, each of which may look at the plan. */
+  private eachPath<T>(make: (traced: TracedPath) => T): readonly T[] {
     const { some } = this.namesOf(make);
-    const someOf = (radioId: Id, from: number) =>
-      this.memo.get(some, `${radioId}/${from}`, () => this.ids(radioId, from).map((id) => one(radioId, id)), isSame);
-    return this.together(make, someOf, isSame);
+    const one = (radioId: Id, id: Id) => this.memo.get(make, `${radioId}/${id}`, () => make(this.traced(radioId, id)));
+    return this.together(make, (radioId, from) =>
+      this.memo.get(some, `${radioId}/${from}`, () => this.ids(radioId, from).map((id) => one(radioId, id))),
+    );
   }
 
   /** What the path alone tells: as long as that is the same, so is this. */
   private ofPaths<T>(make: (traced: TracedPath) => T): readonly T[] {
     const { some } = this.namesOf(make);
-    const paths = (radioId: Id, from: number) =>
-      this.memo.get(
-        this.namesOf(this.traceOf).some,
-        `${radioId}/${from}`,
-        () => this.ids(radioId, from).map((id) => this.traced(radioId, id)),
-        Object.is,
-      );
     const tell = (radioId: Id, from: number) => {
       let before: { paths: readonly TracedPath[]; told: readonly T[] } = { paths: [], told: [] };
       return () => {
-        const now = paths(radioId, from);
+        const paths = this.tracedSome(radioId, from);
         const told = this.memo.alone(() =>
-          now.map((traced, at) => (before.paths[at] === traced ? before.told[at]! : make(traced))),
+          paths.map((traced, at) => (before.paths[at] === traced ? before.told[at]! : make(traced))),
         );
-        before = { paths: now, told };
+        before = { paths, told };
         return told;
       };
     };
     return this.together(make, (radioId, from) => this.memo.get(some, `${radioId}/${from}`, tell(radioId, from)));
   }
 
+  /** All of what there is of some channels each, in the order of radios, then of channels. */
   private together<T>(
     make: Make,
     someOf: (radioId: Id, from: number) => readonly T[],

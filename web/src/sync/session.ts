@@ -266,7 +266,6 @@ export class PlanSession {
     return pendingOf({ id, kind, target, label, patches, inverse }, plan);
   }
 
-  /** Takes in what others saved since, and puts what waits here on top of it. */
   /** In the user's words: which place of the plan, what was found there, what was expected. */
   private reasonOf(error: unknown): string {
     const [first, ...more] = (error instanceof ApiProblem && error.body.problems) || [];
@@ -275,6 +274,7 @@ export class PlanSession {
     return `${placeWords(this.current, first.pointer)}: found ${first.found}, expected ${first.expected}${others}.`;
   }
 
+  /** Takes in what others saved since, and puts what waits here on top of it. */
   private take(rows: readonly SavedEdit[]): void {
     const fresh = rows.filter((row) => row.version > this.version);
     if (fresh.length === 0) return;
