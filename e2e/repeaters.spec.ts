@@ -52,7 +52,7 @@ test('three repeaters go into the plan with a zone, whole; a swapped pair, a los
     await page.keyboard.type(text);
     await page.keyboard.press('Enter');
     // A cell that disagrees grows: the next one is looked for when this one stands.
-    await expect(cell.locator('.value')).toHaveText(shown);
+    await expect(cell).toContainText(shown);
     // The grid takes the focus back when its editor goes: nothing is typed elsewhere before.
     await expect(page.locator('revogr-edit')).toHaveCount(0);
   };

@@ -9,7 +9,7 @@ import { MODES } from '../registries/modes';
 import { channelOf } from '../testing/sample-plan';
 import { headChannel, sitesPlan } from '../testing/sample-sites';
 import { acceptUnlessHandMade } from './build';
-import { awayM, refusedValue } from './rules';
+import { awayM, refusedOn, refusedValue } from './rules';
 
 const rule = (id: string, more: Partial<ChannelRule>): ChannelRule => ({
   id,
@@ -95,5 +95,32 @@ describe('rules for channels', () => {
     const radio = sitesPlan().radios.byId['r1']!;
     expect(refusedValue(MODES, blocks, 'power', 'turbo', radio)?.expected).toBe('a step of its power: low, high');
     expect(refusedValue(MODES, blocks, 'power', 'turbo', null)).toBeNull();
+  });
+
+  it('tell on which of their radios a value does nothing', () => {
+    const plan = sitesPlan((draft) => {
+      const { byId } = draft.radios;
+      byId['r1']!.power = [
+        { name: 'whisper', watts: null },
+        { name: 'shout', watts: 5 },
+      ];
+    });
+    const refused = (more: Partial<ChannelRule>, field: string) =>
+      refusedOn(plan, MODES, rule('one', more), field).map(({ radio, refusal }) => [radio.id, refusal.problem]);
+    const others = plan.radios.order.filter((id) => id !== 'r1');
+    expect(refused({ set: { power: 'Shout' } }, 'power').map(([id]) => id)).not.toContain('r1');
+    expect(refused({ set: { power: 'middle' } }, 'power')).toContainEqual([
+      'r1',
+      'Found “middle”, expected a step of its power: whisper, shout.',
+    ]);
+    expect(refused({ set: { power: 'most' } }, 'power')).toEqual([]);
+    expect(refused({ radioId: others[0] ?? 'r9', set: { power: 'middle' } }, 'power').map(([id]) => id)).not.toContain(
+      'r1',
+    );
+    // Where nobody has said what steps there are, any may be one.
+    const unknown = edit(plan, (draft) => void (draft.radios.byId['r1']!.power = [])).plan;
+    expect(refusedOn(unknown, MODES, rule('one', { radioId: 'r1', set: { power: 'middle' } }), 'power')).toEqual([]);
+    // A field of a mode that a radio does not have is none of its business.
+    expect(refused({ set: { admit: 'nonsense' } }, 'admit').every(([id]) => plan.radios.byId[id!]!.dmr)).toBe(true);
   });
 });

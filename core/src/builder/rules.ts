@@ -52,6 +52,22 @@ export function refusedValue(
   return 'problem' in reading ? reading : null;
 }
 
+/** The radios of a rule that a value of it does nothing on, with the reason: a step of power that they do not have. */
+export function refusedOn(
+  plan: Plan,
+  modes: CodeplugModes,
+  { radioId, set }: ChannelRule,
+  field: string,
+): { radio: Radio; refusal: Refusal }[] {
+  const column = channelFields(modes).find(({ id }) => id === field);
+  return rows(plan.radios).flatMap((radio) => {
+    if (radioId !== null && radioId !== radio.id) return [];
+    if (column?.modes && !column.modes.some((mode) => radio[mode] !== null)) return [];
+    const refusal = refusedValue(modes, plan.codeplugs[radio.id]!, field, set[field] ?? '', radio);
+    return refusal ? [{ radio, refusal }] : [];
+  });
+}
+
 /**
  * The values with what the rules of the plan say in place of what is usual. For each field the first rule has it. A
  * value that cannot be read changes nothing, nor does a field of another mode.

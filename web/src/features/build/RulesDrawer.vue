@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What channels are built with by what they are for: power by distance, admit and time-out by purpose. */
 import { computed } from 'vue';
-import { refusedValue } from '@relay/core/builder/rules';
+import { refusedOn, refusedValue } from '@relay/core/builder/rules';
 import { PATH_WEIGHT } from '@relay/core/codeplug/channel-field';
 import { channelFields } from '@relay/core/codeplug/channel-fields';
 import { PURPOSES } from '@relay/core/path/purpose';
@@ -151,14 +151,21 @@ function up({ id }: ChannelRule): void {
           unit="km"
           mono
         />
-        <TextField
-          v-for="(text, field) in rule.set"
-          :key="field"
-          :label="titleOf(field)"
-          :value="text"
-          :take="takeValue(rule, field)"
-          :placeholder="hintOf(field, rule)"
-        />
+        <template v-for="(text, field) in rule.set" :key="field">
+          <TextField
+            :label="titleOf(field)"
+            :value="text"
+            :take="takeValue(rule, field)"
+            :placeholder="hintOf(field, rule)"
+          />
+          <p
+            v-for="{ radio, refusal } in refusedOn(store.plan!, MODES, rule, field)"
+            :key="radio.id"
+            class="is-doubtful"
+          >
+            Does nothing on {{ radio.name }}. {{ refusal.problem }}
+          </p>
+        </template>
         <el-select
           v-if="others(rule).length"
           class="more"

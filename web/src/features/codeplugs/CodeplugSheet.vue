@@ -2,12 +2,13 @@
 /** The sheet: keyboard, ranges, fill down; cells that disagree show what their other end expects. */
 import type { ColumnRegular } from '@revolist/revogrid';
 import VGrid from '@revolist/vue3-datagrid';
-import { computed, nextTick, shallowRef, watch } from 'vue';
+import { computed, nextTick, onBeforeUnmount, onMounted, shallowRef, useTemplateRef, watch } from 'vue';
+import { CellPainter } from './cell-painter';
 import { compareCells } from './compare-cells';
 import { type Paste, spread } from './paste';
 import { refusedKey } from './refused';
 import type { RefusedCell, SheetColumn, SheetRow, TypedCell } from './sheet';
-import { cellTemplate, columnWidths } from './sheet-cells';
+import { columnWidths, contentOf } from './sheet-cells';
 import { parseTsv, writeTsv } from './tsv';
 import { type EditDetail, useCellEditor } from './use-cell-editor';
 import { useKeyOrder } from './use-key-order';
@@ -112,19 +113,32 @@ const columns = computed(() => {
     cellCompare: compareOf(column.id),
     readonly: !column.editable,
     ...(at < FROZEN ? { pin: 'colPinStart' } : {}),
-    cellTemplate: cellTemplate(column, refusedAt),
-    cellProperties: ({ model, rowIndex }: { model: SheetRow; rowIndex: number }) => ({
-      class: {
-        'is-right': column.right,
-        'is-spaced': column.spaces === true,
-        'is-name': column.id === 'name',
-        'is-selected': model.id === props.selected,
-        'is-taken-in': at < FROZEN && takesName.value && isInRange(rowIndex),
-      },
-    }),
     columnProperties: () => ({ class: { 'is-right': column.right } }),
   })) as unknown as ColumnRegular[];
 });
+
+/** Columns are counted anew behind the frozen ones. */
+const placeOf = (side: string, at: number) => (side === 'colPinStart' ? at : at + FROZEN);
+const painter = new CellPainter({
+  columnNumber: (side, at) => placeOf(side, at) + 1,
+  content: (side, at, row) => contentOf(props.shown[placeOf(side, at)]!, row, refusedAt),
+  classes: (side, at, row, rowIndex) => {
+    const column = props.shown[placeOf(side, at)]!;
+    const isTakenIn = takesName.value && side === 'colPinStart' && isInRange(rowIndex);
+    return [
+      column.right ? 'is-right' : '',
+      column.spaces ? 'is-spaced' : '',
+      column.id === 'name' ? 'is-name' : '',
+      column.editable ? '' : 'disabled',
+      row.id === props.selected ? 'is-selected' : '',
+      isTakenIn ? 'is-taken-in' : '',
+    ].join(' ');
+  },
+});
+const root = useTemplateRef('root');
+let detach = () => {};
+onMounted(() => (detach = painter.attach(root.value!)));
+onBeforeUnmount(() => detach());
 const isInRange = (y: number) => range.value !== null && y >= range.value.range.y && y <= range.value.range.y1;
 
 function onEdit(event: CustomEvent): void {
@@ -259,9 +273,7 @@ function onKey(event: KeyboardEvent): void {
   event.stopPropagation();
 }
 
-watch([() => props.refused, takesName, range], (now, before) => {
-  if (now[0] !== before[0] || now[1] || before[1]) void grid.value?.$el.refresh('all');
-});
+watch([() => props.refused, () => props.selected, takesName, range], () => painter.redraw());
 
 /** The grid draws its first rows some frames after it was made. */
 const MOST_FRAMES = 60;
@@ -310,6 +322,7 @@ defineExpose({ goTo });
 
 <template>
   <div
+    ref="root"
     class="sheet"
     @paste.capture="onPaste"
     @copy.capture="onCopy"

@@ -1,28 +1,39 @@
-/** How a cell of the sheet is drawn, and how wide its column has to be. */
+/** What a cell of the sheet says, and how wide its column has to be. */
 import { refusedKey } from './refused';
 import type { RefusedCell, SheetColumn, SheetRow } from './sheet';
 
-type Draw = (tag: string, data: object | null, children?: unknown) => unknown;
 type RefusedAt = (row: SheetRow, columnId: string) => RefusedCell | undefined;
 
-/** What a cell holds, and beside it what its other end needs, or that it was not taken. */
-export const cellTemplate =
-  ({ id, spaces }: SheetColumn, refusedAt: RefusedAt) =>
-  (h: Draw, { model }: { model: SheetRow }): unknown => {
-    const refused = refusedAt(model, id);
-    const expects = model.expects[id];
-    const text = refused ? refused.text : String(model[id] ?? '');
-    // Spaces are told apart from nothing; what is copied keeps them as they are.
-    const parts: unknown[] = [h('span', { class: 'value' }, spaces && !refused ? text.replaceAll(' ', '·') : text)];
-    const word = id === 'receive-list' ? 'lacks ' : 'needs ';
-    if (refused) parts.push(h('span', { class: 'expects', title: refused.problem }, 'not taken'));
-    else if (expects !== undefined) {
-      // An arrow stands for the word: it is for those who are read to, and columns stay narrow.
-      const said = [h('span', { class: 'visually-hidden' }, word), String(expects)];
-      parts.push(h('span', { class: 'expects is-needed', title: word + expects }, said));
-    }
-    return h('div', { class: `cell${refused || expects !== undefined ? ' cell--off' : ''}` }, parts);
-  };
+/** What stands in a cell beside its value. */
+interface Beside {
+  text: string;
+  title: string;
+  /** For those who are read to. */
+  word: string;
+  isNeeded: boolean;
+}
+
+export interface CellContent {
+  text: string;
+  /** What its other end needs, or that it was not taken; `null`: it is in order. */
+  beside: Beside | null;
+}
+
+export function contentOf({ id, spaces }: SheetColumn, row: SheetRow, refusedAt: RefusedAt): CellContent {
+  const refused = refusedAt(row, id);
+  if (refused) {
+    const beside = { text: 'not taken', title: refused.problem, word: '', isNeeded: false };
+    return { text: refused.text, beside };
+  }
+  const value = String(row[id] ?? '');
+  // Spaces are told apart from nothing; what is copied keeps them as they are.
+  const text = spaces ? value.replaceAll(' ', '·') : value;
+  const expects = row.expects[id];
+  if (expects === undefined) return { text, beside: null };
+  // An arrow stands for the word: it is for those who are read to, and columns stay narrow.
+  const word = id === 'receive-list' ? 'lacks ' : 'needs ';
+  return { text, beside: { text: expects, title: word + expects, word, isNeeded: true } };
+}
 
 /** A column is made wider for what it needs up to this, px: further, and it would push others out of view. */
 const WIDEST = 178;
