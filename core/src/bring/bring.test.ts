@@ -91,6 +91,31 @@ describe('the choice where there is not room for all', () => {
       { numRuns: 150 },
     );
   });
+
+  it('is the best where several ways share a channel and one takes two places in a list', async () => {
+    const problem: Problem = {
+      needs: [[0, 2], [0], [0], [3, 1], [8], [0], [0]],
+      units: 9,
+      rows: [{ limit: 'channels', units: [1, 0, 8, 2], most: 2 }],
+      lists: [
+        {
+          limit: 'zones',
+          bins: [
+            { members: [3, 1, 0, 2], free: 1, each: 2 },
+            { members: [8], free: 0, each: 1 },
+          ],
+          most: 2,
+        },
+      ],
+      fixed: new Set(),
+    };
+    const classes: (Priority | null)[] = ['first', 'last', 'last', 'first', null, 'last', null];
+    const possible = classes.map(
+      (priority, at) => ({ way: { key: String(at), priority }, drafts: [], want: null }) as unknown as Possible,
+    );
+    const taken = await choose(possible, problem, solve);
+    expect(valueOf(possible, taken)).toEqual(bestOf(possible, problem));
+  });
 });
 
 /** The sample with a second radio that wants nothing yet. */

@@ -13,8 +13,12 @@ export type Solve = (lp: string) => Promise<Readonly<Record<string, number>> | n
 /** Long lines are hard to read, and some readers take only so much. */
 const TERMS_A_LINE = 20;
 
-function sum(terms: readonly string[]): string {
-  if (terms.length === 0) return '0 x0';
+/** A column that stands several times is told once with its number: a solver may take a second mention for an error. */
+function sum(columns: readonly string[]): string {
+  if (columns.length === 0) return '0 x0';
+  const times = new Map<string, number>();
+  for (const column of columns) times.set(column, (times.get(column) ?? 0) + 1);
+  const terms = [...times].map(([column, count]) => (count === 1 ? column : `${count} ${column}`));
   const lines: string[] = [];
   for (let at = 0; at < terms.length; at += TERMS_A_LINE) lines.push(terms.slice(at, at + TERMS_A_LINE).join(' + '));
   return lines.join('\n + ');

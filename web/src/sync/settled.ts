@@ -3,8 +3,11 @@ import type { Verdicts } from '@relay/core/agreement/agreement';
 import type { Plan } from '@relay/core/plan/types';
 import { usePlanStore } from './plan-store';
 
-/** A verdict that takes longer is not waited for, ms: up to that a page seems to answer at once (common practice). */
-const PATIENCE_MS = 100;
+/**
+ * A verdict that takes longer is not waited for, ms: that much a thousand cells may take. Drawing the plan without its
+ * verdicts takes the machine from the worker that makes them.
+ */
+const PATIENCE_MS = 200;
 
 export interface Settled {
   plan: Plan;

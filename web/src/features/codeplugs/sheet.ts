@@ -6,10 +6,11 @@ import { PURPOSES, purposeOf } from '@relay/core/path/purpose';
 import { CHANNEL_FIELDS } from '@relay/core/registries/outputs';
 import { destinationChoices, destinationNamer } from '@relay/core/naming/destination-names';
 import { crossesTo } from '@relay/core/path/cross-mode';
+import { emptyBlocks } from '@relay/core/plan/create';
 import { MODE_IDS } from '@relay/core/plan/modes/index';
 import { effectiveProfile } from '@relay/core/plan/profiles';
 import { rows } from '@relay/core/plan/table';
-import type { Channel, Codeplug, Id, ModeId, Plan } from '@relay/core/plan/types';
+import type { Channel, Codeplug, CodeplugBlocks, Id, ModeId, Plan } from '@relay/core/plan/types';
 import type { Verdict } from '@relay/core/path/types';
 
 export interface SheetColumn {
@@ -75,20 +76,60 @@ export function columnsFor(modes: ReadonlySet<ModeId>, severalInRadio = false): 
   );
 }
 
-/** What of a row does not hang on the verdict. */
-const VALUE_KEYS = [...CHANNEL_FIELDS.map(({ id }) => id), 'mode', 'purpose', 'reaches', 'site', 'zones'];
-
 /** What a row was made of: while all of it is the same, so is the row. */
 interface Made {
-  row: SheetRow;
+  channel: Channel;
   verdict: ChannelVerdict | undefined;
-  blocks: readonly unknown[];
+  blocks: CodeplugBlocks;
   reaches: string;
   site: string;
   zones: string;
 }
 
-const made = new WeakMap<Channel, Made>();
+/** What a row shows beside its fields. */
+const LINK_TEXTS: Readonly<Record<string, (of: Made) => string>> = {
+  mode: ({ channel }) => modeOf(channel.mode).name,
+  purpose: ({ channel }) => purposeOf(channel, MODES),
+  place: ({ verdict }) => verdict?.place ?? '',
+  reaches: ({ reaches }) => reaches,
+  site: ({ site }) => site,
+  zones: ({ zones }) => zones,
+};
+
+/**
+ * A row writes a cell out when it is first looked at: most of a long sheet never comes into view.
+ * @param texts of the fields, as far as they were written out: another verdict leaves them as they are
+ */
+class Row {
+  readonly id: Id;
+  readonly verdict: Verdict | null;
+  readonly expects: Record<string, string>;
+  constructor(
+    readonly of: Made,
+    readonly texts: Record<string, string> = {},
+  ) {
+    this.id = of.channel.id;
+    this.verdict = of.verdict?.verdict ?? null;
+    this.expects = of.verdict?.expects ?? {};
+  }
+
+  static {
+    for (const field of CHANNEL_FIELDS)
+      Object.defineProperty(this.prototype, field.id, {
+        get(this: Row) {
+          return (this.texts[field.id] ??= field.show(this.of.channel, this.of.blocks));
+        },
+      });
+    for (const [id, text] of Object.entries(LINK_TEXTS))
+      Object.defineProperty(this.prototype, id, {
+        get(this: Row) {
+          return text(this.of);
+        },
+      });
+  }
+}
+
+const made = new WeakMap<Channel, Row>();
 
 const verdictsFrom = new WeakMap<Verdicts['channels'], Map<Id, Map<Id, ChannelVerdict>>>();
 
@@ -119,12 +160,12 @@ function zoneNames(zones: Codeplug['zones']): ReadonlyMap<Id, string> {
   return names;
 }
 
-let lastBlocks: readonly unknown[] = [];
+let lastBlocks = emptyBlocks();
 
-/** What the modes keep beside the channels; the same list while none of it changed. */
-function blocksOf(codeplug: Codeplug): readonly unknown[] {
-  const now = MODE_IDS.map((mode) => codeplug[mode]);
-  if (now.some((block, at) => block !== lastBlocks[at])) lastBlocks = now;
+/** What the modes keep beside the channels; the same while none of it changed. */
+function blocksOf(codeplug: Codeplug): CodeplugBlocks {
+  if (MODE_IDS.some((mode) => codeplug[mode] !== lastBlocks[mode]))
+    lastBlocks = Object.fromEntries(MODE_IDS.map((mode) => [mode, codeplug[mode]])) as unknown as CodeplugBlocks;
   return lastBlocks;
 }
 
@@ -144,23 +185,12 @@ export function sheetRows(plan: Plan, radioId: Id, judged: Verdicts | null): She
     const site = channel.siteId === null ? '' : (plan.sites.byId[channel.siteId]?.name ?? '');
     const zones = zonesOf.get(channel.id) ?? '';
     const known = made.get(channel);
-    const isSame =
-      known?.reaches === reaches && known.site === site && known.zones === zones && known.blocks === blocks;
-    if (isSame && known.verdict === verdict) return known.row;
-    const row: SheetRow = { id: channel.id, verdict: verdict?.verdict ?? null, expects: verdict?.expects ?? {} };
-    // A verdict comes after the values that it is on: those are copied; a spread takes three times as long.
-    if (isSame) for (const key of VALUE_KEYS) row[key] = known.row[key];
-    else {
-      for (const field of CHANNEL_FIELDS) row[field.id] = field.show(channel, codeplug);
-      row['mode'] = modeOf(channel.mode).name;
-      row['purpose'] = purposeOf(channel, MODES);
-      row['reaches'] = reaches;
-      row['site'] = site;
-      row['zones'] = zones;
-    }
-    row['place'] = verdict?.place ?? '';
-    made.set(channel, { row, verdict, blocks, reaches, site, zones });
-    return row;
+    const was = known?.of;
+    const isSame = was?.reaches === reaches && was.site === site && was.zones === zones && was.blocks === blocks;
+    if (known && isSame && was.verdict === verdict) return known as unknown as SheetRow;
+    const row = new Row({ channel, verdict, blocks, reaches, site, zones }, was?.blocks === blocks ? known!.texts : {});
+    made.set(channel, row);
+    return row as unknown as SheetRow;
   });
 }
 

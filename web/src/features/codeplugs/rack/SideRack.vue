@@ -96,6 +96,7 @@ const counted = computed(() =>
 
 .views {
   display: flex;
+  flex-wrap: wrap;
   gap: 2px;
   align-items: baseline;
 }
