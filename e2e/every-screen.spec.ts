@@ -1,6 +1,5 @@
 import { gzipSync } from 'node:zlib';
 import { CHECKS } from '@relay/core/registries/checks';
-import { STOPS } from './stops';
 import { expect, tally, test } from './story';
 
 test('on a phone Find, Undo, Redo and the name of the plan are there, and the relay line stands upright', async ({
@@ -20,13 +19,7 @@ test('on a phone Find, Undo, Redo and the name of the plan are there, and the re
   expect(new Set(boxes.slice(0, 6).map((box) => Math.round(box!.x))).size).toBe(1);
 });
 
-test('no screen says an error to the console, and the first load is at most 250 kB of script', async ({
-  page,
-  relay,
-}) => {
-  const said: string[] = [];
-  page.on('console', (message) => message.type() === 'error' && said.push(message.text()));
-  page.on('pageerror', (error) => said.push(error.message));
+test('the first load is at most 250 kB of script', async ({ page, relay }) => {
   const scripts = new Set<string>();
   const note = (request: { url: () => string }) => request.url().endsWith('.js') && scripts.add(request.url());
   page.on('request', note);
@@ -39,12 +32,6 @@ test('no screen says an error to the console, and the first load is at most 250 
   test.info().annotations.push({ type: 'first load', description: `${bytes} bytes of script, gz` });
   expect(bytes).toBeGreaterThan(20_000);
   expect(bytes).toBeLessThanOrEqual(250_000);
-  for (const stop of STOPS) {
-    await page.goto(relay.at(id, stop));
-    await expect(tally(page)).toContainText('12 whole');
-    await expect(page.locator('h1').first()).toBeVisible();
-  }
-  expect(said).toEqual([]);
 });
 
 test('the primary act is signal yellow with ink on it: the theme is there', async ({ page, relay }) => {

@@ -90,7 +90,7 @@ describe('the presses of findings', () => {
           expect(one.isGone, `${one.press} leaves “${explained(finding).what}”`).toBe(true);
         });
       }),
-      { numRuns: 25 },
+      { numRuns: 15 },
     );
   }, 120_000);
 });

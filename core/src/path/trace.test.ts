@@ -281,7 +281,7 @@ describe('trace', () => {
             ).toEqual([]);
         }
       }),
-      { numRuns: 300 },
+      { numRuns: 200 },
     );
   });
 
