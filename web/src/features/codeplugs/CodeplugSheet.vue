@@ -121,15 +121,19 @@ const columns = computed(() => {
 const placeOf = (side: string, at: number) => (side === 'colPinStart' ? at : at + FROZEN);
 const painter = new CellPainter({
   columnNumber: (side, at) => placeOf(side, at) + 1,
-  content: (side, at, row) => contentOf(props.shown[placeOf(side, at)]!, row, refusedAt),
+  // Other columns may have been chosen, and the grid has not placed them yet.
+  content: (side, at, row) => {
+    const column = props.shown[placeOf(side, at)];
+    return column ? contentOf(column, row, refusedAt) : { text: '', beside: null };
+  },
   classes: (side, at, row, rowIndex) => {
-    const column = props.shown[placeOf(side, at)]!;
+    const column = props.shown[placeOf(side, at)];
     const isTakenIn = takesName.value && side === 'colPinStart' && isInRange(rowIndex);
     return [
-      column.right ? 'is-right' : '',
-      column.spaces ? 'is-spaced' : '',
-      column.id === 'name' ? 'is-name' : '',
-      column.editable ? '' : 'disabled',
+      column?.right ? 'is-right' : '',
+      column?.spaces ? 'is-spaced' : '',
+      column?.id === 'name' ? 'is-name' : '',
+      column?.editable ? '' : 'disabled',
       row.id === props.selected ? 'is-selected' : '',
       isTakenIn ? 'is-taken-in' : '',
     ].join(' ');
