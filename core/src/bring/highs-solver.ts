@@ -3,8 +3,8 @@ import load from 'highs';
 import type { Solve } from './choose';
 
 /**
- * Exact: without a gap of 0 it may stop a little short of the best. Of its presolve, rule 12 (parallel rows and
- * columns) is off: with it, version 1.15.3 calls a solution optimal that is not; a test holds such a program.
+ * Exact: without a gap of 0 it may stop a little short of the best. Rule 12 of its presolve is off: with it, version
+ * 1.15.3 calls a solution optimal that is not; a test holds such a program.
  */
 const OPTIONS = { mip_rel_gap: 0, presolve_rule_off: 2 ** 12 };
 
