@@ -24,7 +24,7 @@ const AXE_RUNS: Readonly<Record<number, readonly { scheme: Scheme; options: axe.
   390: [{ scheme: 'light', options: BUT_CONTRAST }],
 };
 
-/** A drawer of the component library has a header element of its own, within its dialog: no second banner to a reader. */
+/** A drawer of the component library has a header of its own, within its dialog: no second banner to a reader. */
 const HEADED_TWICE = new Set(['landmark-no-duplicate-banner', 'landmark-unique']);
 
 /**

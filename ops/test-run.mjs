@@ -12,7 +12,10 @@ import { home, ROOT } from './paths.mjs';
 
 const bin = (/** @type {string} */ name) => join(ROOT, 'node_modules', '.bin', name);
 
-/** @param {string} program @param {string[]} words @param {Record<string, string>} [env] @returns {Promise<{ ok: boolean, output: string }>} */
+/**
+ * @param {string} program @param {string[]} words @param {Record<string, string>} [env]
+ * @returns {Promise<{ ok: boolean, output: string }>}
+ */
 function run(program, words, env = {}) {
   return new Promise((done) => {
     const child = spawn(program, words, {
@@ -27,7 +30,10 @@ function run(program, words, env = {}) {
   });
 }
 
-/** Several tools that each pass or fail, two at a time. @param {[string, string[]][]} tools @returns {Promise<Result>} */
+/**
+ * Several tools that each pass or fail, two at a time.
+ * @param {[string, string[]][]} tools @returns {Promise<Result>}
+ */
 async function tools(tools) {
   /** @type {Result} */
   const total = { passed: 0, failed: 0, output: '' };

@@ -1,6 +1,7 @@
 /**
- * Every press that a finding offers mends that finding and makes no other. Two ways to look: over plans with one wrong value, where
- * nothing at all may be left or made; and over plans with many faults at once, where a mend may bring to light what another fault hid.
+ * Every press that a finding offers mends that finding and makes no other. There are two ways to look. In plans with
+ * one wrong value nothing at all may be left or made. In plans with many faults at once a mend may bring to light what
+ * another fault hid.
  */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -22,7 +23,7 @@ const identityOf = ({ check, pointer, message, data }: Finding) => JSON.stringif
 /** What a press leaves to whoever alone knows it: the password of a login, one's own ID. */
 const ONLY_THE_USER_KNOWS = new Set(['network-login-incomplete']);
 
-/** A channel that linked, or was the way out, by mistake is right after its mend, and what it did is missing: it was never there on purpose. */
+/** A channel that linked by mistake, or was the way out, is right after its mend; what it did is missing then. */
 const WAY_OUT_BY_MISTAKE = new Set(['no-unlink-entry', 'no-disconnect-entry', 'no-p25-unlink-channel', 'not-linked']);
 
 const isWithin = (pointer: string, path: string) => pointer === path || pointer.startsWith(`${path}/`);

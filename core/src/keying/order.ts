@@ -1,4 +1,4 @@
-/** The best order where the cost of each thing hangs on those before it: exact for few, improved step by step for many. */
+/** The best order where what each thing costs hangs on those before it: exact for few, improved in steps for many. */
 
 export interface Ordered<T> {
   order: T[];

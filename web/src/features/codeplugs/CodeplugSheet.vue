@@ -2,16 +2,16 @@
 /** The sheet: keyboard, ranges, fill down; cells that disagree show what their other end expects. */
 import type { ColumnRegular } from '@revolist/revogrid';
 import VGrid from '@revolist/vue3-datagrid';
-import { computed, nextTick, onBeforeUnmount, onMounted, shallowRef, useTemplateRef, watch } from 'vue';
-import { CellPainter } from './cell-painter';
+import { computed, nextTick, shallowRef, useTemplateRef, watch } from 'vue';
 import { compareCells } from './compare-cells';
 import { type Paste, spread } from './paste';
 import { refusedKey } from './refused';
 import type { RefusedCell, SheetColumn, SheetRow, TypedCell } from './sheet';
-import { columnWidths, contentOf } from './sheet-cells';
+import { columnWidths } from './sheet-cells';
 import { parseTsv, writeTsv } from './tsv';
 import { type EditDetail, useCellEditor } from './use-cell-editor';
 import { useKeyOrder } from './use-key-order';
+import { usePainter } from './use-painter';
 import { type Range, type Selected, useSelection } from './use-selection';
 
 const props = defineProps<{
@@ -117,32 +117,14 @@ const columns = computed(() => {
   })) as unknown as ColumnRegular[];
 });
 
-/** Columns are counted anew behind the frozen ones. */
-const placeOf = (side: string, at: number) => (side === 'colPinStart' ? at : at + FROZEN);
-const painter = new CellPainter({
-  columnNumber: (side, at) => placeOf(side, at) + 1,
-  // Other columns may have been chosen, and the grid has not placed them yet.
-  content: (side, at, row) => {
-    const column = props.shown[placeOf(side, at)];
-    return column ? contentOf(column, row, refusedAt) : { text: '', beside: null };
-  },
-  classes: (side, at, row, rowIndex) => {
-    const column = props.shown[placeOf(side, at)];
-    const isTakenIn = takesName.value && side === 'colPinStart' && isInRange(rowIndex);
-    return [
-      column?.right ? 'is-right' : '',
-      column?.spaces ? 'is-spaced' : '',
-      column?.id === 'name' ? 'is-name' : '',
-      column?.editable ? '' : 'disabled',
-      row.id === props.selected ? 'is-selected' : '',
-      isTakenIn ? 'is-taken-in' : '',
-    ].join(' ');
-  },
+const painter = usePainter({
+  root: useTemplateRef('root'),
+  pinned: FROZEN,
+  columns: () => props.shown,
+  selected: () => props.selected,
+  refusedAt,
+  isTakenIn: (y) => takesName.value && isInRange(y),
 });
-const root = useTemplateRef('root');
-let detach = () => {};
-onMounted(() => (detach = painter.attach(root.value!)));
-onBeforeUnmount(() => detach());
 const isInRange = (y: number) => range.value !== null && y >= range.value.range.y && y <= range.value.range.y1;
 
 function onEdit(event: CustomEvent): void {

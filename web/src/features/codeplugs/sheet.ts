@@ -96,14 +96,12 @@ const LINK_TEXTS: Readonly<Record<string, (of: Made) => string>> = {
   zones: ({ zones }) => zones,
 };
 
-/**
- * A row writes a cell out when it is first looked at: most of a long sheet never comes into view.
- * @param texts of the fields, as far as they were written out: another verdict leaves them as they are
- */
+/** A row writes a cell out when it is first looked at: most of a long sheet never comes into view. */
 class Row {
   readonly id: Id;
   readonly verdict: Verdict | null;
   readonly expects: Record<string, string>;
+  /** @param texts of the fields, as far as they were written out: another verdict leaves them as they are */
   constructor(
     readonly of: Made,
     readonly texts: Record<string, string> = {},
